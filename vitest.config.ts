@@ -1,0 +1,7 @@
+import { defineConfig } from "vitest/config";
+import { alias } from "./vite.config";
+
+export default defineConfig({
+  resolve: { alias },
+  test: { include: ["{core,library,app,scripts}/**/*.test.ts"], environment: "node" },
+});
