@@ -1,0 +1,60 @@
+/**
+ * Segment proportions of an adult body.
+ *
+ * Lengths as fractions of stature: Drillis & Contini (1966), as tabulated in
+ * Winter, Biomechanics and Motor Control of Human Movement (4th ed., 2009).
+ * Masses as fractions of body mass and centres of mass as fractions of the segment
+ * from its upper end: the same table. Trunk parts are split so that they sum to it.
+ */
+export const lengths = {
+  pelvis: 0.075,
+  loin: 0.1,
+  chest: 0.113,
+  neck: 0.052,
+  head: 0.13,
+  upperArm: 0.186,
+  forearm: 0.146,
+  hand: 0.108,
+  thigh: 0.245,
+  shank: 0.246,
+  foot: 0.152,
+  ankleHeight: 0.039,
+  halfShoulders: 0.112,
+  halfHips: 0.058,
+} as const;
+
+export const masses = {
+  pelvis: 0.142,
+  loin: 0.139,
+  chest: 0.216,
+  head: 0.081,
+  upperArm: 0.028,
+  forearm: 0.016,
+  hand: 0.006,
+  thigh: 0.1,
+  shank: 0.0465,
+  foot: 0.0145,
+} as const;
+
+export const centres = {
+  pelvis: 0.5,
+  loin: 0.5,
+  chest: 0.5,
+  head: 0.6,
+  upperArm: 0.436,
+  forearm: 0.43,
+  hand: 0.506,
+  thigh: 0.433,
+  shank: 0.433,
+  foot: 0.5,
+} as const;
+
+/** Shin length (knee axis to ankle axis) of a body of this stature, cm. */
+export const shinLength = (statureCm: number): number => lengths.shank * statureCm;
+
+/** Foot length of a body of this stature, cm. */
+export const footLength = (statureCm: number): number => lengths.foot * statureCm;
+
+/** Leg length, hip axis to floor, of a body of this stature, cm (thigh + shank + ankle height). */
+export const legLength = (statureCm: number): number =>
+  (lengths.thigh + lengths.shank + lengths.ankleHeight) * statureCm;

@@ -1,0 +1,53 @@
+import * as z from "zod";
+import { Pose } from "./pose";
+
+export const Landmark = z.enum([
+  "hip",
+  "low-back",
+  "upper-back",
+  "neck",
+  "crown",
+  "shoulder",
+  "elbow",
+  "wrist",
+  "fingertips",
+  "knee",
+  "ankle",
+  "heel",
+  "toe",
+]);
+export type Landmark = z.infer<typeof Landmark>;
+
+const at = { at: Landmark, side: z.enum(["left", "right"]).optional() };
+
+/** A thing in the picture besides the body, placed by the landmark it touches in the start pose. */
+export const Prop = z.discriminatedUnion("kind", [
+  z.object({ kind: z.literal("wall"), ...at, facing: z.enum(["front", "back"]).default("front"), gap: z.number().default(0) }),
+  z.object({ kind: z.literal("box"), ...at, width: z.number().default(0.2), shift: z.number().default(0) }),
+  z.object({ kind: z.literal("roller"), ...at, radius: z.number().default(0.04) }),
+  z.object({ kind: z.literal("stick"), ...at }),
+  z.object({ kind: z.literal("wedge"), ...at }),
+  z.object({ kind: z.literal("weight"), ...at }),
+  z.object({ kind: z.literal("strap"), ...at, to: Landmark }),
+  z.object({ kind: z.literal("mat") }),
+]);
+export type Prop = z.infer<typeof Prop>;
+
+/** Where the instrument lies in a check's picture: its axis and the two landmarks its arms point at. */
+export const InstrumentMark = z.object({
+  axis: Landmark,
+  from: z.union([Landmark, z.enum(["vertical", "horizontal"])]),
+  to: Landmark,
+  side: z.enum(["left", "right"]).default("right"),
+});
+export type InstrumentMark = z.infer<typeof InstrumentMark>;
+
+/** How a drill or a check looks: start, end, what is around, and from where it is seen (0 side, 90 front). */
+export const Picture = z.object({
+  view: z.number().default(0),
+  start: Pose,
+  end: Pose.optional(),
+  props: z.array(Prop).default([]),
+  instrument: InstrumentMark.optional(),
+});
+export type Picture = z.infer<typeof Picture>;

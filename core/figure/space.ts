@@ -1,0 +1,48 @@
+import { radians } from "../body/angles";
+
+/** A point or direction: x forward, y up, z to the body's right; unit: stature. */
+export type Vec = readonly [x: number, y: number, z: number];
+/** A frame as its three axes: forward, up, right. */
+export type Frame = { forward: Vec; up: Vec; right: Vec };
+export type Point = readonly [x: number, y: number];
+
+export const upright: Frame = { forward: [1, 0, 0], up: [0, 1, 0], right: [0, 0, 1] };
+
+export const scale = (v: Vec, k: number): Vec => [v[0] * k, v[1] * k, v[2] * k];
+
+/** The sum of a point and any number of directions, each times its length. */
+export function along(origin: Vec, ...steps: readonly (readonly [Vec, number])[]): Vec {
+  let [x, y, z] = origin;
+  for (const [direction, length] of steps) {
+    x += direction[0] * length;
+    y += direction[1] * length;
+    z += direction[2] * length;
+  }
+  return [x, y, z];
+}
+
+const combine = (a: Vec, ka: number, b: Vec, kb: number): Vec => along([0, 0, 0], [a, ka], [b, kb]);
+
+/** Turns a frame about its own right axis; positive carries what hangs down forward. */
+export function pitch(frame: Frame, angle: number): Frame {
+  const [c, s] = [Math.cos(radians(angle)), Math.sin(radians(angle))];
+  return { forward: combine(frame.forward, c, frame.up, s), up: combine(frame.up, c, frame.forward, -s), right: frame.right };
+}
+
+/** Turns a frame about its own forward axis; positive carries what hangs down toward the right. */
+export function roll(frame: Frame, angle: number): Frame {
+  const [c, s] = [Math.cos(radians(angle)), Math.sin(radians(angle))];
+  return { forward: frame.forward, up: combine(frame.up, c, frame.right, -s), right: combine(frame.right, c, frame.up, s) };
+}
+
+/** Turns a frame about its own up axis; positive carries what is in front toward the right. */
+export function yaw(frame: Frame, angle: number): Frame {
+  const [c, s] = [Math.cos(radians(angle)), Math.sin(radians(angle))];
+  return { forward: combine(frame.forward, c, frame.right, s), up: frame.up, right: combine(frame.right, c, frame.forward, -s) };
+}
+
+/** Looks at the body from an azimuth: 0 from its right side (facing right on paper), 90 from the front. */
+export function projector(azimuth: number): { flat: (v: Vec) => Point; depth: (v: Vec) => number } {
+  const [c, s] = [Math.cos(radians(azimuth)), Math.sin(radians(azimuth))];
+  return { flat: (v) => [v[0] * c - v[2] * s, v[1]], depth: (v) => v[2] * c + v[0] * s };
+}
