@@ -11,7 +11,6 @@ export const MotionId = z.enum([
   "hip.flexion",
   "hip.flexion-straight",
   "hip.extension",
-  "knee.flexion",
   "ankle.dorsiflexion",
 ]);
 export type MotionId = z.infer<typeof MotionId>;
@@ -36,7 +35,6 @@ const table: Motion[] = [
   { id: "hip.flexion", joint: "hip", name: "Hip flexion, knee bent", part: "hips in the fold", sided: true },
   { id: "hip.flexion-straight", joint: "hip", name: "Hip flexion, straight leg", part: "hamstrings", sided: true },
   { id: "hip.extension", joint: "hip", name: "Hip extension", part: "hip flexors", sided: true },
-  { id: "knee.flexion", joint: "knee", name: "Knee flexion", part: "knees", sided: true },
   { id: "ankle.dorsiflexion", joint: "ankle", name: "Ankle bend", part: "ankles", sided: true },
 ];
 

@@ -19,7 +19,7 @@ export const lengths = {
   shank: 0.246,
   foot: 0.152,
   ankleHeight: 0.039,
-  halfShoulders: 0.112,
+  halfShoulders: 0.104,
   halfHips: 0.058,
 } as const;
 

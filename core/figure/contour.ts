@@ -30,7 +30,7 @@ const shankRows: Row[] = [
   [0.246, 0.018, 0.018, 0],
 ];
 const upperArmRows: Row[] = [
-  [0.0, 0.03, 0.028],
+  [-0.004, 0.029, 0.025],
   [0.045, 0.029, 0.026, 0.002],
   [0.1, 0.025, 0.022, 0.002],
   [0.15, 0.02, 0.019, 0],
@@ -72,8 +72,9 @@ const trunkRows: Row[] = [
   [0.145, 0.047, 0.069, 0.006],
   [0.19, 0.055, 0.08, 0.005],
   [0.235, 0.058, 0.09, 0.001],
-  [0.268, 0.048, 0.09, -0.003],
-  [0.288, 0.035, 0.066, -0.004],
+  [0.266, 0.05, 0.094, -0.003],
+  [0.286, 0.04, 0.08, -0.006],
+  [0.302, 0.031, 0.046, -0.006],
 ];
 /** Height above the base of the skull. */
 const headRows: Row[] = [
@@ -131,7 +132,7 @@ export function armRings(arm: Arm, side: LeftRight, flat: Flat): Rings {
     wide: 0.009 - i * 0.0015,
   }));
   return [
-    ribbon(limb(arm.shoulder.at, arm.shoulder.frame, upperArmRows), flat),
+    ribbon(limb(arm.shoulder.at, arm.shoulder.frame, upperArmRows), flat, [0.35, 0.5]),
     ribbon(limb(arm.elbow.at, arm.elbow.frame, forearmRows), flat),
     joint(arm.elbow.at, arm.elbow.frame, 0.0195, 0, flat),
     ribbon(limb(wrist.at, wrist.frame, palmRows), flat),

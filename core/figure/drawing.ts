@@ -83,8 +83,9 @@ function layered(body: Skeleton, rings: BodyRings, flat: (v: Vec) => Point, dept
     const farLeg = depth(leg.hip.at) < depth(body.leg[opposite].hip.at) - 0.03;
     const farArm = depth(arm.shoulder.at) < depth(body.arm[opposite].shoulder.at) - 0.03;
     const add = (name: string, path: string, far: boolean, at: number, plug: string) => {
-      deep.push({ name, path, far, seamless: false, depth: at });
-      if (!far) deep.push({ name: `${name}-root`, path: plug, far, seamless: true, depth: at + 0.0005 });
+      const level = far ? at : at + 0.02;
+      deep.push({ name, path, far, seamless: far, depth: level });
+      if (!far) deep.push({ name: `${name}-root`, path: plug, far, seamless: true, depth: level + 0.0005 });
     };
     add(`${side}-leg`, pathOf(rings.leg[side]), farLeg, legDepth, smoothPath(rootPlug(leg.hip, 0.05, flat)));
     add(`${side}-arm`, pathOf(rings.arm[side]), farArm, armDepth, smoothPath(rootPlug(arm.shoulder, 0.03, flat)));

@@ -1,0 +1,133 @@
+import type { MotionId } from "../body/motions";
+import { motionOf } from "../body/motions";
+import { otherSide, type Side } from "../body/side";
+import type { Athlete } from "../exchange/athlete";
+import type { Aim, Check } from "../exchange/records";
+import type { Library } from "../library";
+import { normalBelow } from "../measure/normal";
+import { angleOf, checksOf, legMeasures, valueOf, type Angle } from "../measure/value";
+import { isLooseJointed } from "../safety/intake";
+import type { Why } from "../why";
+import type { Demand, Skill } from "./skill";
+
+export type Verdict = "clear" | "unsure" | "short" | "unknown";
+
+/** One side of one demand: what the athlete has against what is needed. */
+export type SideMargin = {
+  side: Side;
+  /** False where the other side is shown for comparison only. */
+  asked: boolean;
+  have: Angle | null;
+  /** have − need, degrees; null when unmeasured. */
+  margin: number | null;
+  /** Probability that the joint really has what is needed; null when unmeasured. */
+  probability: number | null;
+  verdict: Verdict;
+  checkedOn: string | null;
+  why: Why;
+};
+
+export type DemandGap = {
+  demand: Demand;
+  need: number;
+  sides: SideMargin[];
+  /** The worst verdict among the sides that are asked. */
+  verdict: Verdict;
+  /** Largest shortage among the asked sides, degrees; 0 when none, null when nothing was measured. */
+  shortage: number | null;
+  /** weight × shortage / need: what ranks the limiters. */
+  limiter: number;
+  protocolId: string | null;
+  /** Met by passive range in a loose-jointed athlete: does not count as ready. */
+  passiveOnly: boolean;
+};
+
+/** Verdict from the probability that the range is there: clear from 0.9, short to 0.1, unsure between. */
+export const verdictOf = (probability: number): Verdict => (probability >= 0.9 ? "clear" : probability <= 0.1 ? "short" : "unsure");
+
+/** The sides on which a role is played when the aim is for one side, asked side first. */
+export function sidesOfRole(demand: Demand, aimSide: Side): { side: Side; asked: boolean }[] {
+  if (demand.role === "trunk") return [{ side: "mid", asked: true }];
+  if (demand.role === "both-sides" || aimSide === "mid")
+    return [
+      { side: "left", asked: true },
+      { side: "right", asked: true },
+    ];
+  const asked = demand.role === "front-leg" ? aimSide : otherSide(aimSide);
+  return [
+    { side: "left", asked: asked === "left" },
+    { side: "right", asked: asked === "right" },
+  ];
+}
+
+export type GapInput = { athlete: Athlete; aim: Aim; skill: Skill; checks: readonly Check[]; library: Library; on?: string };
+
+/**
+ * Every demand of an aim against the athlete's latest values, what limits most first.
+ * An unmeasured demand is `unknown`: it has no margin, and is never counted as zero.
+ */
+export function gapOf(input: GapInput): DemandGap[] {
+  return input.skill.demands.map((demand) => demandGap(demand, input)).sort(byLimit);
+}
+
+const rank: Record<Verdict, number> = { short: 0, unsure: 1, unknown: 2, clear: 3 };
+const byLimit = (a: DemandGap, b: DemandGap) => rank[a.verdict] - rank[b.verdict] || b.limiter - a.limiter;
+
+function demandGap(demand: Demand, input: GapInput): DemandGap {
+  const need = input.aim.quality === "clean" ? demand.clean : demand.passable;
+  const protocol = input.library.protocols.find(({ motion }) => motion === demand.motion) ?? null;
+  const sides = sidesOfRole(demand, input.aim.side).map(({ side, asked }): SideMargin => {
+    const check = protocol && checksOf(input.checks, { protocolId: protocol.id, side, mode: demand.mode, ...(input.on ? { on: input.on } : {}) })[0];
+    if (!protocol || !check) return unmeasured(side, asked, demand);
+    const have = angleOf(valueOf(check.trials, protocol), protocol, legMeasures(input.athlete));
+    return { ...marginOf(have, need), side, asked, have, checkedOn: check.on };
+  });
+  const asked = sides.filter((side) => side.asked);
+  const known = asked.filter((side) => side.margin !== null);
+  const shortage = known.length === 0 ? null : Math.max(0, ...known.map((side) => -side.margin!));
+  const verdict = asked.map((side) => side.verdict).sort((a, b) => rank[a] - rank[b])[0]!;
+  return {
+    demand,
+    need,
+    sides,
+    verdict,
+    shortage,
+    limiter: (demand.weight * (shortage ?? 0)) / Math.max(Math.abs(demand.clean), 10),
+    protocolId: protocol?.id ?? null,
+    passiveOnly: demand.mode === "passive" && verdict === "clear" && isLooseJointed(input.athlete),
+  };
+}
+
+/**
+ * margin = have − need, and Φ(margin / se), the probability that the joint really has it.
+ * @example marginOf({ degrees: 158, se: 3 }, 180) // margin −22, short
+ */
+export function marginOf(have: Pick<Angle, "degrees" | "se">, need: number): Pick<SideMargin, "margin" | "probability" | "verdict" | "why"> {
+  const margin = have.degrees - need;
+  const probability = normalBelow(margin / have.se);
+  return {
+    margin,
+    probability,
+    verdict: verdictOf(probability),
+    why: {
+      rule: "margin = have − need; probability = Φ(margin / error): clear from 0.9, short to 0.1, unsure between",
+      inputs: {
+        have: `${have.degrees.toFixed(1)}° ± ${have.se.toFixed(1)}°`,
+        need: `${need}°`,
+        margin: `${margin.toFixed(1)}°`,
+        probability: probability.toFixed(2),
+      },
+    },
+  };
+}
+
+function unmeasured(side: Side, asked: boolean, demand: Demand): SideMargin {
+  const why = { rule: "no check of this motion yet: unknown, not zero", inputs: { motion: motionOf(demand.motion).name, mode: demand.mode } };
+  return { side, asked, have: null, margin: null, probability: null, verdict: "unknown", checkedOn: null, why };
+}
+
+/** Motions of a gap that want a check: never measured, or too close to call. */
+export const wantsCheck = (gaps: readonly DemandGap[]): { motion: MotionId; protocolId: string; verdict: Verdict }[] =>
+  gaps.flatMap(({ demand, protocolId, verdict }) =>
+    protocolId && (verdict === "unknown" || verdict === "unsure") ? [{ motion: demand.motion, protocolId, verdict }] : [],
+  );

@@ -1,0 +1,52 @@
+import * as z from "zod";
+
+const sets = z.int().min(1).max(12);
+const rest = z.int().min(0).max(300);
+
+/** How much of a drill. Times in whole seconds; `rest` is between sets. */
+export const Dose = z.discriminatedUnion("type", [
+  z.object({ type: z.literal("time"), sets, seconds: z.int().min(5).max(1200), rest }),
+  z.object({ type: z.literal("reps"), sets, reps: z.int().min(1).max(120), tempo: z.number().min(0.5).max(12), rest }),
+  z.object({ type: z.literal("hold"), sets, seconds: z.int().min(3).max(600), rest }),
+  z.object({ type: z.literal("contract-relax"), rounds: z.int().min(1).max(6), contract: z.int().min(3).max(20), deepen: z.int().min(5).max(60) }),
+]);
+export type Dose = z.infer<typeof Dose>;
+
+/** Seconds of work of one set on one side (all rounds of a contract–relax are one set). */
+export function setSeconds(dose: Dose): number {
+  switch (dose.type) {
+    case "time":
+    case "hold":
+      return dose.seconds;
+    case "reps":
+      return Math.round(dose.reps * dose.tempo);
+    case "contract-relax":
+      return dose.rounds * (dose.contract + dose.deepen);
+  }
+}
+
+export const setsOf = (dose: Dose): number => (dose.type === "contract-relax" ? 1 : dose.sets);
+export const restOf = (dose: Dose): number => (dose.type === "contract-relax" ? 0 : dose.rest);
+
+/** Seconds of work a side receives: what counts as the dose of a motion. */
+export const workSeconds = (dose: Dose): number => setsOf(dose) * setSeconds(dose);
+
+/**
+ * A dose in a coach's own short form.
+ * @example writeDose({ type: "contract-relax", rounds: 3, contract: 10, deepen: 25 }) // "3 × (10 + 25 s)"
+ */
+export function writeDose(dose: Dose): string {
+  switch (dose.type) {
+    case "time":
+      return dose.sets === 1 ? clock(dose.seconds) : `${dose.sets} × ${clock(dose.seconds)}`;
+    case "hold":
+      return `${dose.sets} × ${dose.seconds} s`;
+    case "reps":
+      return `${dose.sets} × ${dose.reps}`;
+    case "contract-relax":
+      return `${dose.rounds} × (${dose.contract} + ${dose.deepen} s)`;
+  }
+}
+
+/** Minutes and seconds. @example clock(95) // "1:35" */
+export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`;

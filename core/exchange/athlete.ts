@@ -1,0 +1,61 @@
+import * as z from "zod";
+import { MotionId } from "../body/motions";
+
+/** An ISO local date, 2026-11-24. */
+export const Day = z.iso.date();
+/** A moment in ISO 8601, UTC. */
+export const Moment = z.iso.datetime();
+/** Pain or soreness, 0 (none) to 10. */
+export const Pain = z.int().min(0).max(10);
+
+const Id = z.string().min(1).max(80);
+
+export const IntakeQuestion = z.enum(["recent-injury", "unstable-joint", "nerve-signs", "unwell", "pregnancy", "pressure", "bone", "connective", "medicine"]);
+export type IntakeQuestion = z.infer<typeof IntakeQuestion>;
+
+/** A clinician's clearance of one intake answer. */
+const IntakeClearance = z.object({ question: IntakeQuestion, who: z.string().min(1), on: Day, limits: z.string() });
+
+/** A short health intake, asked once and again when things change. `yes` lists the questions answered yes. */
+export const Intake = z.object({
+  on: Day,
+  yes: z.array(IntakeQuestion),
+  note: z.string(),
+  growthSpurt: z.boolean(),
+  /** Nine-point joint looseness screen; null when not screened. */
+  looseness: z.int().min(0).max(9).nullable(),
+  clearances: z.array(IntakeClearance),
+});
+export type Intake = z.infer<typeof Intake>;
+
+/** A motion locked by pain, cleared by a person with a reason. */
+export const MotionClearance = z.object({ motion: MotionId, on: Day, who: z.string().min(1), reason: z.string().min(1) });
+export type MotionClearance = z.infer<typeof MotionClearance>;
+
+export const Absence = z.object({ from: Day, to: Day, reason: z.enum(["ill", "away", "rest"]) });
+export type Absence = z.infer<typeof Absence>;
+
+export const Athlete = z.object({
+  kind: z.literal("athlete"),
+  id: Id,
+  name: z.string().trim().min(1, "A name is needed").max(80),
+  discipline: z.string().max(120),
+  bornOn: Day,
+  statureCm: z.number().min(80).max(230),
+  massKg: z.number().min(15).max(200).nullable(),
+  dominantSide: z.enum(["left", "right"]),
+  measures: z.object({ shinCm: z.number().optional(), footCm: z.number().optional(), legCm: z.number().optional() }),
+  placeId: z.string().nullable(),
+  note: z.string(),
+  intake: Intake.nullable(),
+  clearances: z.array(MotionClearance),
+  absences: z.array(Absence),
+  archived: z.boolean(),
+});
+export type Athlete = z.infer<typeof Athlete>;
+
+/** Age in whole years on a day. */
+export function ageOn(athlete: Pick<Athlete, "bornOn">, on: string): number {
+  const years = Number(on.slice(0, 4)) - Number(athlete.bornOn.slice(0, 4));
+  return on.slice(5) < athlete.bornOn.slice(5) ? years - 1 : years;
+}

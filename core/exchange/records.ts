@@ -1,0 +1,169 @@
+import * as z from "zod";
+import { Side } from "../body/side";
+import { Dose } from "../drill/dose";
+import { Phase } from "../drill/drill";
+import { Instrument, Mode } from "../measure/protocol";
+import { Athlete, Day, Moment, Pain } from "./athlete";
+import { Drill } from "../drill/drill";
+import { MotionId } from "../body/motions";
+import { Protocol } from "../measure/protocol";
+import { Skill } from "../aim/skill";
+
+const Id = z.string().min(1).max(80);
+
+export const Troupe = z.object({ kind: z.literal("troupe"), id: Id, name: z.string(), work: z.string() });
+export type Troupe = z.infer<typeof Troupe>;
+
+export const KitItem = z.enum(["wall", "mat", "box", "stick", "roller", "strap", "block", "wedge", "weight"]);
+export type KitItem = z.infer<typeof KitItem>;
+
+/** A named kit with a space: home, hall, wall. A prep uses only what its place has. */
+export const Place = z.object({ kind: z.literal("place"), id: Id, name: z.string().min(1), kit: z.array(KitItem), note: z.string() });
+export type Place = z.infer<typeof Place>;
+
+export const Aim = z.object({
+  kind: z.literal("aim"),
+  id: Id,
+  athleteId: Id,
+  skillId: Id,
+  quality: z.enum(["clean", "passable"]),
+  side: Side,
+  by: Day,
+  since: Day,
+  closedOn: Day.nullable(),
+});
+export type Aim = z.infer<typeof Aim>;
+
+export const Check = z.object({
+  kind: z.literal("check"),
+  id: Id,
+  athleteId: Id,
+  protocolId: Id,
+  protocolVersion: z.int().positive(),
+  side: Side,
+  mode: Mode,
+  temperature: z.enum(["cold", "warm"]),
+  instrument: Instrument,
+  tester: z.string(),
+  on: Day,
+  at: Moment,
+  trials: z.array(z.number()).min(1).max(9),
+  pain: Pain,
+  seen: z.array(z.string()),
+  note: z.string(),
+});
+export type Check = z.infer<typeof Check>;
+
+/** One drill in a prep. `seconds` is what the dose takes, set-up and rests included, transition before it not. */
+export const PrepItem = z.object({
+  id: Id,
+  drillId: Id,
+  rungId: Id,
+  phase: Phase,
+  dose: Dose,
+  /** Order in which sides are worked; empty for a drill without sides. */
+  sides: z.array(z.enum(["left", "right"])),
+  why: z.string(),
+  serves: z.array(MotionId),
+  locked: z.boolean(),
+});
+export type PrepItem = z.infer<typeof PrepItem>;
+
+export const Prep = z.object({
+  kind: z.literal("prep"),
+  id: Id,
+  athleteId: Id,
+  session: z.enum(["warm-up", "mobility"]),
+  on: Day,
+  budget: z.int().min(120).max(7200),
+  placeId: Id.nullable(),
+  alreadyWarm: z.boolean(),
+  items: z.array(PrepItem),
+  /** Drills the user dropped, so that a new plan leaves them out. */
+  dropped: z.array(Id),
+});
+export type Prep = z.infer<typeof Prep>;
+
+/** What happened on the floor, in order; the run's state follows from it (see core/run). */
+export const RunEvent = z.discriminatedUnion("type", [
+  z.object({ type: z.literal("start"), at: Moment }),
+  z.object({ type: z.literal("pause"), at: Moment }),
+  z.object({ type: z.literal("resume"), at: Moment }),
+  z.object({ type: z.literal("next"), at: Moment }),
+  z.object({ type: z.literal("skip"), at: Moment }),
+  z.object({ type: z.literal("back"), at: Moment }),
+  z.object({ type: z.literal("pain"), at: Moment, level: Pain, place: z.string(), sharp: z.boolean() }),
+  z.object({ type: z.literal("finish"), at: Moment }),
+]);
+export type RunEvent = z.infer<typeof RunEvent>;
+
+export const Run = z.object({ kind: z.literal("run"), id: Id, athleteId: Id, prep: Prep, events: z.array(RunEvent) });
+export type Run = z.infer<typeof Run>;
+
+export const LogItem = z.object({
+  drillId: Id,
+  rungId: Id,
+  planned: Dose.nullable(),
+  done: z.enum(["done", "part", "skipped", "stopped"]),
+  seconds: z.int().min(0),
+  form: z.enum(["clean", "wobble", "lost"]).nullable(),
+  pain: Pain,
+  painPlace: z.string(),
+  sharp: z.boolean(),
+  looseAt: z.number().min(0).nullable(),
+  note: z.string(),
+});
+export type LogItem = z.infer<typeof LogItem>;
+
+export const Log = z.object({
+  kind: z.literal("log"),
+  id: Id,
+  athleteId: Id,
+  prepId: Id.nullable(),
+  on: Day,
+  minutes: z.number().min(0).max(600),
+  items: z.array(LogItem),
+  note: z.string(),
+});
+export type Log = z.infer<typeof Log>;
+
+/** A coach's own content, in the same form as the library's. */
+export const Pack = z.object({
+  kind: z.literal("pack"),
+  id: Id,
+  name: z.string(),
+  skills: z.array(Skill),
+  protocols: z.array(Protocol),
+  drills: z.array(Drill),
+});
+export type Pack = z.infer<typeof Pack>;
+
+export const Settings = z.object({
+  kind: z.literal("settings"),
+  id: z.literal("settings"),
+  theme: z.enum(["system", "light", "dark"]),
+  sound: z.boolean(),
+  tester: z.string(),
+});
+export type Settings = z.infer<typeof Settings>;
+
+/** Everything that is kept, one record a key. */
+export const AnyRecord = z.discriminatedUnion("kind", [Troupe, Athlete, Place, Aim, Check, Prep, Run, Log, Pack, Settings]);
+export type AnyRecord = z.infer<typeof AnyRecord>;
+export type Kind = AnyRecord["kind"];
+export type RecordOf<K extends Kind> = Extract<AnyRecord, { kind: K }>;
+
+export const kinds: readonly Kind[] = ["troupe", "athlete", "place", "aim", "check", "prep", "run", "log", "pack", "settings"];
+
+export const kindNames: Record<Kind, string> = {
+  troupe: "troupe",
+  athlete: "athletes",
+  place: "places",
+  aim: "aims",
+  check: "checks",
+  prep: "preps",
+  run: "runs under way",
+  log: "logs",
+  pack: "library packs",
+  settings: "settings",
+};
