@@ -7,20 +7,24 @@ import { sidesOfRole } from "../aim/gap";
 /** What each joint may do, degrees, by motion and side. Missing entries are assumed to be enough. */
 export type Limits = Partial<Record<MotionId, Partial<Record<Side, number>>>>;
 
-/** The athlete's own range, from the gap; unmeasured joints are left out. */
+/**
+ * The athlete's own range, from the gap. Unmeasured joints are left out, and a joint whose shortage could be
+ * noise (unsure) is not drawn short: only believable limits bend the figure.
+ */
 export function limitsHad(gaps: readonly DemandGap[]): Limits {
   const limits: Limits = {};
-  for (const { demand, sides } of gaps)
-    for (const { side, have } of sides) if (have) limits[demand.motion] = { ...limits[demand.motion], [side]: have.degrees };
+  for (const { demand, need, sides } of gaps)
+    for (const { side, have, verdict } of sides)
+      if (have) limits[demand.motion] = { ...limits[demand.motion], [side]: verdict === "unsure" ? Math.max(have.degrees, need) : have.degrees };
   return limits;
 }
 
-/** The range a skill asks for at this quality: solving with it gives the demanded shape. */
-export function limitsAsked(skill: Skill, quality: "clean" | "passable", aimSide: Side): Limits {
+/** The range a clean skill asks for: solving with it gives the demanded shape. */
+export function limitsAsked(skill: Skill, aimSide: Side): Limits {
   const limits: Limits = {};
   for (const demand of skill.demands)
     for (const { side, asked } of sidesOfRole(demand, aimSide))
-      if (asked) limits[demand.motion] = { ...limits[demand.motion], [side]: demand[quality] };
+      if (asked) limits[demand.motion] = { ...limits[demand.motion], [side]: demand.clean };
   return limits;
 }
 

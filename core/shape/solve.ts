@@ -21,10 +21,10 @@ export function shapeOf(skill: Skill, limits: Limits, aim: Pick<Aim, "side">, at
   }
 }
 
-/** The demanded shape and the one the athlete's joints allow today, by the same rules. */
+/** The clean shape and the one the athlete's joints allow today, by the same rules. */
 export function shapesOf(skill: Skill, aim: Aim, athlete: Athlete, gaps: readonly DemandGap[]): { asked: Shape; had: Shape } {
   return {
-    asked: shapeOf(skill, limitsAsked(skill, aim.quality, aim.side), aim, athlete),
+    asked: shapeOf(skill, limitsAsked(skill, aim.side), aim, athlete),
     had: shapeOf(skill, limitsHad(gaps), aim, athlete),
   };
 }

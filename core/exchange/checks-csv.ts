@@ -1,0 +1,42 @@
+import Papa from "papaparse";
+import { angleOf, legMeasures, valueOf } from "../measure/value";
+import { protocolOf, type Library } from "../library";
+import { unitOf } from "../measure/protocol";
+import type { Athlete } from "./athlete";
+import type { Check } from "./records";
+
+/**
+ * Checks as a table: one row a check, trials apart, value and error in the reading's unit, angle in degrees.
+ * Text that a spreadsheet would take for a formula is defused.
+ */
+export function checksCsv(checks: readonly Check[], athletes: readonly Athlete[], library: Library): string {
+  const rows = checks.map((check) => {
+    const athlete = athletes.find(({ id }) => id === check.athleteId);
+    const protocol = protocolOf(library, check.protocolId);
+    const value = protocol ? valueOf(check.trials, protocol) : null;
+    const angle = protocol && value && athlete ? angleOf(value, protocol, legMeasures(athlete)) : null;
+    return {
+      date: check.on,
+      athlete: athlete?.name ?? check.athleteId,
+      check: protocol?.name ?? check.protocolId,
+      version: check.protocolVersion,
+      side: check.side,
+      mode: check.mode,
+      temperature: check.temperature,
+      instrument: check.instrument,
+      tester: check.tester,
+      unit: protocol ? unitOf(protocol).trim().replace("°", "deg") : "",
+      trial_1: check.trials[0] ?? "",
+      trial_2: check.trials[1] ?? "",
+      trial_3: check.trials[2] ?? "",
+      value: value?.value.toFixed(2) ?? "",
+      error: value?.se.toFixed(2) ?? "",
+      angle_deg: angle?.degrees.toFixed(1) ?? "",
+      angle_error_deg: angle?.se.toFixed(1) ?? "",
+      pain: check.pain,
+      seen: check.seen.join("; "),
+      note: check.note,
+    };
+  });
+  return Papa.unparse(rows, { escapeFormulae: true, newline: "\n" });
+}

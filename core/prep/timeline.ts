@@ -1,0 +1,92 @@
+import type { LeftRight } from "../body/side";
+import { restOf, setSeconds, setsOf, type Dose } from "../drill/dose";
+import { rungOf, type Drill } from "../drill/drill";
+import type { PrepItem } from "../exchange/records";
+import { drillOf, type Library } from "../library";
+
+/** Seconds to change position, and to change kit, between two drills. */
+export const changePosition = 10;
+export const changeKit = 20;
+
+export type StepKind = "transition" | "set-up" | "work" | "contract" | "deepen" | "rest" | "side-change";
+
+/** One stretch of time in a prep: what the clock shows, and for how many whole seconds. */
+export type Step = {
+  kind: StepKind;
+  item: number;
+  seconds: number;
+  side: LeftRight | null;
+  set: number;
+  sets: number;
+  /** Repetitions in this step when it is counted, else null. */
+  reps: number | null;
+};
+
+/**
+ * Seconds between two drills: 20 where new kit is fetched, 10 where only the position changes, else 0.
+ * Kit is fetched on the way to the new position, so the longer of the two counts, not both.
+ */
+export function transition(from: Placed | null, to: Placed): number {
+  if (!from) return 0;
+  const fetched = to.kit.some((item) => item !== "wall" && item !== "mat" && !from.kit.includes(item));
+  return fetched ? changeKit : from.drill.position !== to.drill.position ? changePosition : 0;
+}
+
+export type Placed = { drill: Drill; kit: readonly string[] };
+
+/** Steps of one drill, without the transition before it. */
+export function stepsOf(item: PrepItem, drill: Drill, index: number): Step[] {
+  const steps: Step[] = [];
+  const sides: (LeftRight | null)[] = item.sides.length > 0 ? item.sides : [null];
+  const sets = setsOf(item.dose);
+  const add = (kind: StepKind, seconds: number, side: LeftRight | null, set: number, of = sets, reps: number | null = null) => {
+    if (seconds > 0) steps.push({ kind, item: index, seconds, side, set, sets: of, reps });
+  };
+  add("set-up", drill.setUp, sides[0]!, 1);
+  sides.forEach((side, n) => {
+    if (n > 0) add("side-change", drill.sideChange, side, 1);
+    if (item.dose.type === "contract-relax") {
+      for (let round = 1; round <= item.dose.rounds; round += 1) {
+        add("contract", item.dose.contract, side, round, item.dose.rounds);
+        add("deepen", item.dose.deepen, side, round, item.dose.rounds);
+      }
+      return;
+    }
+    for (let set = 1; set <= sets; set += 1) {
+      add("work", setSeconds(item.dose), side, set, sets, item.dose.type === "reps" ? item.dose.reps : null);
+      if (set < sets) add("rest", restOf(item.dose), side, set);
+    }
+  });
+  return steps;
+}
+
+/**
+ * A prep laid out second by second. Its length is the sum of its steps: the same list times the plan,
+ * draws the strip to scale and drives the run.
+ * Drills that the library no longer has are left out.
+ */
+export function timelineOf(items: readonly PrepItem[], library: Library): Step[] {
+  const steps: Step[] = [];
+  let previous: Placed | null = null;
+  items.forEach((item, index) => {
+    const drill = drillOf(library, item.drillId);
+    if (!drill) return;
+    const here: Placed = { drill, kit: rungOf(drill, item.rungId).kit };
+    const pause = transition(previous, here);
+    if (pause > 0) steps.push({ kind: "transition", item: index, seconds: pause, side: null, set: 1, sets: 1, reps: null });
+    steps.push(...stepsOf(item, drill, index));
+    previous = here;
+  });
+  return steps;
+}
+
+export const secondsOf = (steps: readonly Step[]): number => steps.reduce((sum, step) => sum + step.seconds, 0);
+
+/** Length of a prep in whole seconds, transitions included. */
+export const prepSeconds = (items: readonly PrepItem[], library: Library): number => secondsOf(timelineOf(items, library));
+
+/** Seconds of one dose on these sides, set-up and side changes included: Σ over sets and sides of work + rests + side changes. */
+export function itemSeconds(dose: Dose, drill: Drill, sides: readonly LeftRight[]): number {
+  const item = { id: "", drillId: drill.id, rungId: "", phase: drill.phase, dose, sides: [...sides], why: "", serves: [], locked: false };
+  return secondsOf(stepsOf(item, drill, 0));
+}

@@ -1,0 +1,195 @@
+import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
+import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
+import { gapOf } from "../aim/gap";
+import { needsOf } from "../aim/priority";
+import { sidesOf, type Side } from "../body/side";
+import type { Athlete } from "../exchange/athlete";
+import type { Aim, AnyRecord, Check, Log, LogItem, Place, Prep } from "../exchange/records";
+import { protocolOf, skillOf, type Library } from "../library";
+import { planPrep } from "../prep/plan";
+import { nextSteps } from "../progress/next-step";
+import { cautionsOf } from "../safety/intake";
+import { lockedMotions } from "../safety/pain";
+import { daysBetween, mondayOf, plusDays } from "../season/days";
+import type { Cast, Performer } from "./cast";
+
+const weeks = 10;
+/** Days of the week on which preps hang: Monday, Tuesday, Thursday, Saturday. */
+const prepDays = [0, 1, 3, 5];
+
+type Dice = { unit: () => number; normal: () => number };
+
+/** A seeded source of chance: the same seed gives the same troupe. */
+function diceOf(seed: number): Dice {
+  const generator = xoroshiro128plus(seed);
+  const unit = () => uniformFloat64(generator);
+  return { unit, normal: () => Math.sqrt(-2 * Math.log(1 - unit())) * Math.cos(2 * Math.PI * unit()) };
+}
+
+/**
+ * Ten weeks of an invented troupe, ending today: checks with measurement noise, preps by the real planner,
+ * logs with misses, a sick week, a flagged wrist and a re-timed session. Deterministic in seed and date.
+ */
+export function generateTroupe(cast: Cast, library: Library, today: string, seed = 7): AnyRecord[] {
+  const places = cast.places.map((place): Place => ({ kind: "place", ...place }));
+  return [
+    { kind: "troupe", id: "lanternfield", ...cast.troupe },
+    { kind: "settings", id: "settings", theme: "system", sound: true, tester: cast.testers[0]! },
+    ...places,
+    ...cast.performers.flatMap((performer, n) => historyOf(performer, { places, cast, library, today, dice: diceOf(seed * 1000 + n) })),
+  ];
+}
+
+type Setting = { places: Place[]; cast: Cast; library: Library; today: string; dice: Dice };
+
+function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
+  const { today, library } = setting;
+  const start = plusDays(mondayOf(today), -7 * weeks);
+  const athlete = athleteOf(performer, start, today);
+  const { inDays, ...goal } = performer.aim;
+  const aim: Aim = { kind: "aim", id: `aim-${performer.id}`, athleteId: athlete.id, ...goal, by: plusDays(today, inDays), since: start, closedOn: null };
+  const skill = skillOf(library, aim.skillId);
+  if (!skill) throw new Error(`the cast aims at an unknown skill: ${aim.skillId}`);
+  const checks: Check[] = [];
+  const preps: Prep[] = [];
+  const logs: Log[] = [];
+  for (let day = start; day <= today; day = plusDays(day, 1)) {
+    const since = daysBetween(start, day);
+    const week = Math.floor(since / 7);
+    const away = athlete.absences.some((a) => a.from <= day && day <= a.to);
+    if (since % 14 === 1 && !away && day < today) checks.push(...roundOf(performer, athlete, day, since / (7 * weeks), setting));
+    if (!prepDays.includes(since % 7)) continue;
+    const prep = prepOn(day, week, since, { performer, athlete, aim, skill, checks, logs, setting });
+    preps.push(prep);
+    if (day < today && !away && setting.dice.unit() > 0.12) logs.push(loggedAs(prep, week, performer, setting.dice));
+  }
+  return [athlete, aim, ...checks, ...preps, ...logs];
+}
+
+function athleteOf(performer: Performer, start: string, today: string): Athlete {
+  const { intake, missedWeek } = performer;
+  const clearance = intake.clearance && { ...intake.clearance, on: plusDays(start, -5) };
+  const sick = missedWeek === undefined ? [] : [{ from: plusDays(start, missedWeek * 7), to: plusDays(start, missedWeek * 7 + 6), reason: "ill" as const }];
+  return {
+    kind: "athlete",
+    id: performer.id,
+    name: performer.name,
+    discipline: performer.discipline,
+    bornOn: `${Number(today.slice(0, 4)) - performer.age}-01-0${1 + (performer.age % 9)}`,
+    statureCm: performer.statureCm,
+    massKg: performer.massKg,
+    dominantSide: performer.dominantSide,
+    measures: {},
+    placeId: performer.placeId,
+    note: "",
+    intake: {
+      on: plusDays(start, -3),
+      yes: intake.yes,
+      note: intake.note,
+      growthSpurt: intake.growthSpurt,
+      looseness: intake.looseness,
+      clearances: clearance ? [clearance] : [],
+    },
+    clearances: [],
+    absences: sick,
+    archived: false,
+  };
+}
+
+/** A round of checks: the true range at that time, plus measurement noise, in trials. */
+function roundOf(performer: Performer, athlete: Athlete, day: string, share: number, { library, cast, dice }: Setting): Check[] {
+  const gained = 1 - Math.exp(-2.2 * share);
+  return Object.entries(performer.ranges).flatMap(([protocolId, { start, gain }]) => {
+    const protocol = protocolOf(library, protocolId);
+    if (!protocol) throw new Error(`the cast is checked by an unknown protocol: ${protocolId}`);
+    return sidesOf(protocol.sided).map((side: Side, n): Check => {
+      const truth = start[n]! + gain[n]! * gained * 1.12;
+      const sitting = dice.normal() * protocol.sem * 0.6;
+      const whole = protocol.reading === "degrees" ? 1 : 10;
+      const trial = () => Math.round((truth + sitting + dice.normal() * protocol.sem * 0.5) * whole) / whole;
+      return {
+        kind: "check",
+        id: `check-${athlete.id}-${protocolId}-${side}-${day}`,
+        athleteId: athlete.id,
+        protocolId,
+        protocolVersion: protocol.version,
+        side,
+        mode: protocol.modes.includes("passive") ? "passive" : "active",
+        temperature: "warm",
+        instrument: protocol.instruments[0]!,
+        tester: cast.testers[0]!,
+        on: day,
+        at: `${day}T10:00:00.000Z`,
+        trials: [trial(), trial()],
+        pain: dice.unit() < 0.1 ? 2 : 0,
+        seen: dice.unit() < 0.15 ? [protocol.compensations[0]!.id] : [],
+        note: "",
+      };
+    });
+  });
+}
+
+type Scene = {
+  performer: Performer;
+  athlete: Athlete;
+  aim: Aim;
+  skill: NonNullable<ReturnType<typeof skillOf>>;
+  checks: Check[];
+  logs: Log[];
+  setting: Setting;
+};
+
+function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
+  const { performer, athlete, aim, skill, checks, logs, setting } = scene;
+  const { library, places } = setting;
+  const session = since % 7 === 5 ? "mobility" : "warm-up";
+  const retimed = performer.retimedWeek === week && since % 7 === 3;
+  const budget = (session === "mobility" ? 30 : retimed ? 10 : 15) * 60;
+  const gaps = gapOf({ athlete, aim, skill, checks, library, on: day });
+  const { items } = planPrep({
+    session,
+    budget,
+    alreadyWarm: false,
+    library,
+    kept: [],
+    needs: needsOf(gaps, daysBetween(day, aim.by)),
+    skills: [skill.id],
+    place: places.find(({ id }) => id === athlete.placeId) ?? null,
+    locked: lockedMotions(athlete, logs, checks, library).map(({ motion }) => motion),
+    cautions: cautionsOf(athlete, day),
+    dropped: [],
+    nextSteps: nextSteps(library.drills, logs),
+  });
+  return { kind: "prep", id: `prep-${athlete.id}-${day}`, athleteId: athlete.id, session, on: day, budget, placeId: athlete.placeId, alreadyWarm: false, items, dropped: [] };
+}
+
+function loggedAs(prep: Prep, week: number, performer: Performer, dice: Dice): Log {
+  const short = dice.unit() < 0.12;
+  const items = prep.items.map((item, n): LogItem => {
+    const flagged = performer.flag?.week === week && performer.flag.drillId === item.drillId && prep.session === "mobility";
+    const cut = short && n >= prep.items.length - 2;
+    return {
+      drillId: item.drillId,
+      rungId: item.rungId,
+      planned: item.dose,
+      done: flagged ? "stopped" : cut ? "skipped" : "done",
+      seconds: 0,
+      form: cut ? null : dice.unit() < 0.45 ? "wobble" : "clean",
+      pain: flagged ? performer.flag!.pain : dice.unit() < 0.15 ? 2 : 0,
+      painPlace: flagged ? performer.flag!.place : "",
+      sharp: false,
+      looseAt: item.phase === "loosen" ? Math.max(4, Math.round(10 + 3 * dice.normal())) : null,
+      note: "",
+    };
+  });
+  return {
+    kind: "log",
+    id: `log-${prep.id}`,
+    athleteId: prep.athleteId,
+    prepId: prep.id,
+    on: prep.on,
+    minutes: Math.round((prep.budget / 60) * (short ? 0.7 : 1)),
+    items,
+    note: prep.budget === 600 ? "Re-timed on the spot: ten minutes, not fifteen." : "",
+  };
+}
