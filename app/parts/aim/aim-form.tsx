@@ -1,0 +1,69 @@
+import { useState } from "react";
+import type { Aim } from "#core/exchange/records";
+import { plusDays } from "#core/season/days";
+import type { AthleteView } from "../../view";
+import { useAct } from "../use-act";
+
+/** A new aim, or a change of one: skill, quality, side where it has one, date. */
+export function AimForm({ view, aim = null, close }: { view: AthleteView; aim?: Aim | null; close: () => void }) {
+  const { act, answer } = useAct<{ error?: string } | null>();
+  const [skillId, setSkill] = useState(aim?.skillId ?? view.library.skills[0]!.id);
+  const skill = view.library.skills.find(({ id }) => id === skillId);
+  return (
+    <form
+      className="mt-4 grid items-end gap-x-6 gap-y-3 border-y border-ink py-4 sm:grid-cols-4"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const form = new FormData(event.currentTarget);
+        act("aim", { id: aim?.id ?? null, skillId, quality: form.get("quality"), side: skill?.sided ? form.get("side") : "mid", by: form.get("by") });
+        close();
+      }}
+    >
+      <label className="grid">
+        <span className="label">Skill</span>
+        <select className="field" value={skillId} onChange={(event) => setSkill(event.target.value)}>
+          {view.library.skills.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <label className="grid">
+        <span className="label">Quality</span>
+        <select name="quality" className="field" defaultValue={aim?.quality ?? "clean"}>
+          <option value="clean">clean</option>
+          <option value="passable">passable</option>
+        </select>
+      </label>
+      {skill?.sided ? (
+        <label className="grid">
+          <span className="label first-letter:uppercase">{skill.sideMeans}</span>
+          <select name="side" className="field" defaultValue={aim?.side === "left" ? "left" : "right"}>
+            <option value="left">left</option>
+            <option value="right">right</option>
+          </select>
+        </label>
+      ) : null}
+      <label className="grid">
+        <span className="label">By</span>
+        <input type="date" name="by" className="field" required min={aim ? undefined : view.today} defaultValue={aim?.by ?? plusDays(view.today, 70)} />
+      </label>
+      <p className="flex gap-2">
+        <button type="submit" className="press press-main">
+          Keep the aim
+        </button>
+        {view.aims.length > 0 ? (
+          <button type="button" className="press" onClick={close}>
+            Leave it
+          </button>
+        ) : null}
+      </p>
+      {answer?.error ? (
+        <p role="alert" className="text-clay sm:col-span-4">
+          {answer.error}
+        </p>
+      ) : null}
+    </form>
+  );
+}

@@ -1,0 +1,105 @@
+import type { Athlete, IntakeQuestion } from "#core/exchange/athlete";
+import { cliniciansFirst, intakeQuestions } from "#core/safety/intake";
+import { useAct } from "../use-act";
+import { shortDay } from "../words";
+
+const questions = Object.entries(intakeQuestions) as [IntakeQuestion, string][];
+
+/** The short health intake. Any yes stands on the plan until a clinician's clearance is recorded. */
+export function IntakeForm({ athlete }: { athlete: Athlete }) {
+  const { act } = useAct();
+  const { intake } = athlete;
+  return (
+    <section className="mt-8" id="intake">
+      <h2 className="text-xl">Intake</h2>
+      <p className="text-sm text-muted">
+        {intake ? `Asked ${shortDay(intake.on)}. Ask again when something changes.` : "Not asked yet."} {cliniciansFirst} The answers stay on this device.
+      </p>
+      <form
+        className="mt-3 grid gap-1"
+        onSubmit={(event) => {
+          event.preventDefault();
+          const form = new FormData(event.currentTarget);
+          const looseness = String(form.get("looseness") ?? "");
+          act("intake", {
+            yes: questions.map(([id]) => id).filter((id) => form.get(id) === "on"),
+            note: String(form.get("note") ?? ""),
+            growthSpurt: form.get("growthSpurt") === "on",
+            looseness: looseness === "" ? null : Number(looseness),
+          });
+        }}
+      >
+        <p className="label">Tick what is answered yes</p>
+        <div className="grid gap-x-6 sm:grid-cols-2">
+          {questions.map(([id, text]) => (
+            <Tick key={id} name={id} text={text} on={intake?.yes.includes(id) ?? false} />
+          ))}
+          <Tick name="growthSpurt" text="In a growth spurt?" on={intake?.growthSpurt ?? false} />
+        </div>
+        <div className="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-[14rem_1fr]">
+          <label className="grid">
+            <span className="label">Looseness screen, of nine</span>
+            <select name="looseness" className="field" defaultValue={intake?.looseness ?? ""}>
+              <option value="">not screened</option>
+              {Array.from({ length: 10 }, (_, points) => (
+                <option key={points} value={points}>
+                  {points}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="grid">
+            <span className="label">Injuries, niggles, what to know</span>
+            <input name="note" className="field" defaultValue={intake?.note ?? ""} />
+          </label>
+        </div>
+        <p className="mt-2">
+          <button type="submit" className="press">
+            Keep the intake
+          </button>
+        </p>
+      </form>
+      {(intake?.yes ?? [])
+        .filter((question) => !intake!.clearances.some((clearance) => clearance.question === question))
+        .map((question) => (
+          <Clearance key={question} question={question} />
+        ))}
+    </section>
+  );
+}
+
+function Tick({ name, text, on }: { name: string; text: string; on: boolean }) {
+  return (
+    <label className="flex min-h-9 items-center gap-2">
+      <input type="checkbox" name={name} defaultChecked={on} className="size-4 shrink-0 accent-[var(--spruce)]" />
+      {text}
+    </label>
+  );
+}
+
+function Clearance({ question }: { question: IntakeQuestion }) {
+  const { act } = useAct();
+  return (
+    <form
+      className="mt-3 grid items-end gap-x-6 gap-y-2 border-l-4 border-clay pl-4 sm:grid-cols-[1fr_1fr_auto]"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const form = new FormData(event.currentTarget);
+        act("clear-question", { question, who: form.get("who"), limits: form.get("limits") });
+      }}
+    >
+      <p className="text-sm sm:col-span-3">Cleared by a clinician? {intakeQuestions[question]}</p>
+      <label className="grid">
+        <span className="label">Who cleared it</span>
+        <input name="who" className="field" required />
+      </label>
+      <label className="grid">
+        <span className="label">With which limits</span>
+        <input name="limits" className="field" />
+      </label>
+      <button type="submit" className="press">
+        Record the clearance
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,44 @@
+import { LockKeyhole } from "lucide-react";
+import { motionOf } from "#core/body/motions";
+import type { MotionLock } from "#core/safety/pain";
+import { useAct } from "../use-act";
+import { shortDay } from "../words";
+
+/** Motions locked out of plans after pain; a person lets them back in, with a reason. */
+export function Locks({ locks }: { locks: readonly MotionLock[] }) {
+  const { act } = useAct();
+  if (locks.length === 0) return null;
+  return (
+    <section aria-label="Locked motions" className="border-l-4 border-clay bg-raised px-4 py-2">
+      {locks.map((lock) => (
+        <form
+          key={lock.motion}
+          className="grid items-end gap-x-4 gap-y-1 py-1 sm:grid-cols-[1fr_9rem_1fr_auto]"
+          onSubmit={(event) => {
+            event.preventDefault();
+            const form = new FormData(event.currentTarget);
+            act("clear-motion", { motion: lock.motion, who: form.get("who"), reason: form.get("reason") });
+          }}
+        >
+          <p className="flex gap-2 text-sm">
+            <LockKeyhole size={16} className="mt-0.5 shrink-0 text-clay" aria-hidden="true" />
+            <span>
+              <b>{motionOf(lock.motion).name}</b> is out of plans since {shortDay(lock.since)}: {lock.reason}. A licensed clinician should look at it first.
+            </span>
+          </p>
+          <label className="grid">
+            <span className="label">Who clears it</span>
+            <input name="who" className="field" required />
+          </label>
+          <label className="grid">
+            <span className="label">Reason</span>
+            <input name="reason" className="field" required />
+          </label>
+          <button type="submit" className="press">
+            Clear
+          </button>
+        </form>
+      ))}
+    </section>
+  );
+}

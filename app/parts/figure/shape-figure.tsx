@@ -1,0 +1,169 @@
+import { useMemo, useState } from "react";
+import type { MotionId } from "#core/body/motions";
+import { motionOf } from "#core/body/motions";
+import { drawingOf, type Drawing } from "#core/figure/drawing";
+import type { Landmark } from "#core/figure/picture";
+import type { LeftRight } from "#core/body/side";
+import type { Shape } from "#core/shape/shape";
+import { ChalkBody, Floor, InkBody } from "./body";
+
+export type JointSpot = { motion: MotionId; at: Landmark; side: LeftRight; text: string };
+
+type Note = { at: Landmark; side: LeftRight; title: string; detail: string; stop: boolean };
+
+/** What is written beside the figure: joints at their stop, and what gives way instead. */
+function notesOf(shape: Shape): Note[] {
+  return [
+    ...shape.stops.map(({ motion, at, side, have, asked }) => ({
+      at,
+      side,
+      title: `${motionOf(motion).name} at its stop`,
+      detail: `${have.toFixed(0)}° of ${asked}°`,
+      stop: true,
+    })),
+    ...shape.compensations.map(({ at, side, text, amount }) => ({ at, side, title: text, detail: amount, stop: false })),
+  ];
+}
+
+/**
+ * The figure: the clean shape in chalk, what these joints allow in ink on the same floor, joints at their
+ * stop ringed and named. Joints can be pressed; the whole can be turned.
+ */
+export function ShapeFigure({ asked, had, joints, onJoint }: { asked: Shape; had: Shape | null; joints: readonly JointSpot[]; onJoint: (motion: MotionId) => void }) {
+  const [turn, setTurn] = useState(0);
+  const chalk = useMemo(() => drawingOf(asked.pose, turn), [asked, turn]);
+  const ink = useMemo(() => drawingOf((had ?? asked).pose, turn), [had, asked, turn]);
+  const shape = had ?? asked;
+  const anchor = anchorShift(shape, chalk, ink);
+  const box = frameOf(chalk, ink, anchor);
+  const unit = box.width / 100;
+  return (
+    <figure className="relative flex h-full min-h-0 flex-col">
+      <svg viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`} className="min-h-0 w-full flex-1" role="group" aria-label={`The figure. ${shape.sentence}`}>
+        <Floor from={box.left + 2} to={box.left + box.width - 2} />
+        <g transform={`translate(${anchor} 0)`}>
+          <ChalkBody drawing={chalk} />
+        </g>
+        {had ? <InkBody drawing={ink} ground="var(--paper)" /> : null}
+        {had && shape.base ? <Balance shape={shape} drawing={ink} /> : null}
+        {had && turn < 40 ? <Notes notes={notesOf(shape)} drawing={ink} box={box} unit={unit} /> : null}
+        {joints.map((joint) => {
+          const [x, y] = ink.spot(joint.at, joint.side);
+          return <Joint key={`${joint.motion}-${joint.side}`} x={x} y={y} unit={unit} joint={joint} onJoint={onJoint} />;
+        })}
+      </svg>
+      <label className="no-print mt-1 flex items-center gap-3 text-sm text-muted">
+        turn
+        <input type="range" min="0" max="90" step="5" value={turn} onChange={(event) => setTurn(Number(event.target.value))} className="w-32 accent-[var(--spruce)]" aria-valuetext={turn === 0 ? "from the side" : turn === 90 ? "from the front" : `${turn} degrees`} />
+        <span>{turn === 0 ? "side" : turn === 90 ? "front" : `${turn}°`}</span>
+      </label>
+    </figure>
+  );
+}
+
+function Joint({ x, y, unit, joint, onJoint }: { x: number; y: number; unit: number; joint: JointSpot; onJoint: (motion: MotionId) => void }) {
+  return (
+    <g
+      role="button"
+      tabIndex={0}
+      aria-label={joint.text}
+      className="cursor-pointer [&:hover>circle:last-child]:fill-[var(--tape)]"
+      onClick={() => onJoint(joint.motion)}
+      onKeyDown={(event) => {
+        if (event.key !== "Enter" && event.key !== " ") return;
+        event.preventDefault();
+        event.stopPropagation();
+        onJoint(joint.motion);
+      }}
+    >
+      <circle cx={x} cy={y} r={unit * 3.4} fill="transparent" />
+      <circle cx={x} cy={y} r={unit * 0.85} fill="var(--paper)" stroke="var(--ink)" strokeWidth={unit * 0.22} />
+    </g>
+  );
+}
+
+/** Centre of mass as a lozenge with a plumb line to the base bracket under the floor. */
+function Balance({ shape, drawing }: { shape: Shape; drawing: Drawing }) {
+  const { base } = shape;
+  if (!base) return null;
+  const [x, y] = drawing.centreOfMass;
+  const ends = [drawing.spot(base.from, base.side)[0], drawing.spot(base.to, base.side)[0]].sort((a, b) => a - b);
+  return (
+    <g fill="none" stroke="var(--ink)">
+      <path d={`M${x} ${y}V0`} strokeWidth="0.5" strokeDasharray="0.6 1.6" />
+      <path d={`M${x} ${y - 2.2}l2.2 2.2l-2.2 2.2l-2.2 -2.2z`} fill="var(--tape)" strokeWidth="0.55" />
+      <path d={`M${ends[0]} 5.5v2.6H${ends[1]}v-2.6`} strokeWidth="0.7" stroke={shape.balanced ? "var(--ink)" : "var(--clay)"} />
+    </g>
+  );
+}
+
+type Box = { left: number; top: number; width: number; height: number };
+
+function Notes({ notes, drawing, box, unit }: { notes: readonly Note[]; drawing: Drawing; box: Box; unit: number }) {
+  const centre = box.left + box.width / 2;
+  const placed = notes.map((note, i) => {
+    const [x, y] = drawing.spot(note.at, note.side);
+    return { ...note, x, y, onLeft: i % 2 === 1 };
+  });
+  const spread = (onLeft: boolean) => {
+    let free = box.top + unit * 5;
+    return placed
+      .filter((note) => note.onLeft === onLeft)
+      .sort((a, b) => a.y - b.y)
+      .map((note) => {
+        const y = Math.max(note.y, free);
+        free = y + unit * 10;
+        return { ...note, textY: y };
+      });
+  };
+  const column = { left: box.left + unit * 1.5, right: Math.max(centre + unit * 17, box.left + box.width - unit * 34) };
+  return (
+    <g>
+      {[...spread(false), ...spread(true)].map((note) => {
+        const textX = note.onLeft ? column.left : column.right;
+        const edge = note.onLeft ? textX + unit * 31 : textX - unit * 1.2;
+        return (
+          <g key={note.title}>
+            {note.stop ? <circle cx={note.x} cy={note.y} r={unit * 2.6} fill="none" stroke="var(--clay)" strokeWidth={unit * 0.45} /> : null}
+            <path d={`M${note.x + (note.onLeft ? -1 : 1) * unit * 2.8} ${note.y}L${edge} ${note.textY}`} stroke="var(--ink)" strokeWidth={unit * 0.2} fill="none" />
+            <text x={textX} y={note.textY} fontSize={unit * 3} fill="var(--ink)" fontWeight="700" fontFamily="var(--font-display)">
+              {wrapped(note.title).map((line, i) => (
+                <tspan key={line} x={textX} dy={i === 0 ? unit * 0.6 : unit * 3.3}>
+                  {line}
+                </tspan>
+              ))}
+              <tspan x={textX} dy={unit * 3.6} fontSize={unit * 2.8} fontWeight="400" fill="var(--muted)" fontFamily="var(--font-sans)">
+                {note.detail}
+              </tspan>
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** At most two lines of about twenty letters. */
+function wrapped(text: string): string[] {
+  if (text.length <= 21) return [text];
+  const cut = text.lastIndexOf(" ", 21);
+  return cut < 0 ? [text] : [text.slice(0, cut), text.slice(cut + 1)];
+}
+
+/** Both figures share what carries the weight: hands on hands, feet on feet, hips over hips in a split. */
+function anchorShift(shape: Shape, chalk: Drawing, ink: Drawing): number {
+  if (!shape.base) return 0;
+  return ink.spot(shape.base.from, shape.base.side)[0] - chalk.spot(shape.base.from, shape.base.side)[0];
+}
+
+/** The two drawings with room for words at the sides, never narrower than a hand's breadth around a tall shape. */
+function frameOf(chalk: Drawing, ink: Drawing, shift: number): Box {
+  const left = Math.min(chalk.bounds.left + shift, ink.bounds.left);
+  const right = Math.max(chalk.bounds.right + shift, ink.bounds.right);
+  const top = Math.min(chalk.bounds.top, ink.bounds.top) - 8;
+  const tall = -top;
+  const width = Math.max(right - left + 16, tall * 0.72, 120);
+  const height = Math.max(tall + 14, width * 0.72);
+  const centre = (left + right) / 2;
+  return { left: centre - width / 2, top: 14 - height, width, height };
+}

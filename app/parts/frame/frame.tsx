@@ -1,0 +1,49 @@
+import { lazy, Suspense, useCallback, useState, type ReactNode } from "react";
+import type { NextMove } from "#core/season/next-move";
+import { useFrameKeys } from "./keys";
+import { NextLine } from "./next-line";
+import { Notices } from "./notices";
+import { Rail, type RailSubject } from "./rail";
+import { useFreshData } from "./use-notebook";
+
+const Finder = lazy(() => import("./finder"));
+const KeyHelp = lazy(() => import("./key-help"));
+
+/** What surrounds every page but the run: rail, tape, the page, the next move. */
+export function Frame({ subject, tape, move, children }: { subject: RailSubject | null; tape?: ReactNode; move: NextMove | null; children: ReactNode }) {
+  const [shown, setShown] = useState<"find" | "keys" | null>(null);
+  const open = useCallback((what: "find" | "keys") => setShown(what), []);
+  const close = useCallback(() => setShown(null), []);
+  useFreshData();
+  useFrameKeys({ athleteId: subject?.id ?? null, move, open });
+  return (
+    <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">
+      <a href="#desk" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-ink focus:p-3 focus:text-paper">
+        To the desk
+      </a>
+      <Rail subject={subject} open={open} />
+      {tape}
+      <Notices />
+      <div className="min-h-0 flex-1 print:block">{children}</div>
+      {subject && move ? <NextLine athleteId={subject.id} move={move} /> : null}
+      <Suspense>
+        {shown === "find" ? <Finder close={close} athleteId={subject?.id ?? null} /> : null}
+        {shown === "keys" ? <KeyHelp close={close} /> : null}
+      </Suspense>
+    </div>
+  );
+}
+
+/** A station: the figure on the left, the desk on the right; one below the other on a phone. */
+export function Station({ figure, children }: { figure: ReactNode; children: ReactNode }) {
+  return (
+    <div className="flex h-full min-h-0 flex-col lg:grid lg:grid-cols-[38%_62%] print:block">
+      <aside aria-label="Figure" className="order-2 flex min-h-[22rem] flex-col border-line p-4 sm:p-6 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r print:hidden">
+        {figure}
+      </aside>
+      <main id="desk" tabIndex={-1} className="order-1 min-w-0 p-4 pb-8 sm:p-6 lg:order-2 lg:overflow-y-auto print:p-0">
+        {children}
+      </main>
+    </div>
+  );
+}

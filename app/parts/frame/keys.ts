@@ -1,0 +1,50 @@
+import { useEffect } from "react";
+import { useNavigate } from "react-router";
+import { stations, type NextMove } from "#core/season/next-move";
+import { travel } from "./undo";
+
+/** Keys of the frame, as the help shows them. */
+export const keyHelp: readonly [key: string, does: string][] = [
+  ["1 – 7", "the stations: aim, check, gap, prep, run, log, season"],
+  ["Enter", "do the next move"],
+  ["/", "find an athlete, a drill, a check, a skill or a place"],
+  ["Ctrl Z · Ctrl Shift Z", "undo · redo"],
+  ["Tab · Shift Tab", "walk the fields; left, right, trial by trial"],
+  ["Space, ←, → in a run", "pause, back, next"],
+  ["Alt ↑ · Alt ↓ in a prep", "move a drill"],
+  ["?", "these keys"],
+];
+
+const takesText = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement && (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName));
+const takesEnter = (target: EventTarget | null): boolean =>
+  takesText(target) || (target instanceof Element && target.closest("button, a, summary, [role='button'], [role='slider'], [role='option'], [role='dialog']") !== null);
+
+export function useFrameKeys({ athleteId, move, open }: { athleteId: string | null; move: NextMove | null; open: (what: "find" | "keys") => void }): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      if (event.defaultPrevented) return;
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !takesText(event.target)) {
+        event.preventDefault();
+        travel(event.shiftKey ? "redo" : "undo");
+        return;
+      }
+      if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector("[role='dialog']")) return;
+      if (event.key === "Enter" && move && athleteId && !takesEnter(event.target)) {
+        event.preventDefault();
+        void navigate(`/at/${athleteId}/${move.to}`);
+        return;
+      }
+      if (takesText(event.target)) return;
+      if (event.key === "/" || event.key === "?") {
+        event.preventDefault();
+        open(event.key === "/" ? "find" : "keys");
+      } else if (athleteId && /^[1-7]$/.test(event.key)) {
+        void navigate(`/at/${athleteId}/${stations[Number(event.key) - 1]}`);
+      }
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [athleteId, move, navigate, open]);
+}

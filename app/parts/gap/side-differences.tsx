@@ -1,0 +1,37 @@
+import { motionOf } from "#core/body/motions";
+import { sideDifference } from "#core/measure/change";
+import { unitOf } from "#core/measure/protocol";
+import { checksOf, valueOf } from "#core/measure/value";
+import type { AthleteView } from "../../view";
+import { WhyNote } from "../why";
+
+/** Left against right of every motion the aim asks, as a sentence each. */
+export function SideDifferences({ view }: { view: AthleteView }) {
+  const rows = view.gaps.flatMap(({ demand, protocolId }) => {
+    const protocol = view.library.protocols.find(({ id }) => id === protocolId);
+    if (!protocol?.sided) return [];
+    const [left, right] = (["left", "right"] as const).map((side) => checksOf(view.checks, { protocolId: protocol.id, side, mode: demand.mode, on: view.day })[0]);
+    if (!left || !right || left.temperature !== right.temperature) return [];
+    const difference = sideDifference(valueOf(left.trials, protocol), valueOf(right.trials, protocol), protocol);
+    return [{ protocol, motion: motionOf(demand.motion), difference }];
+  });
+  if (rows.length === 0) return null;
+  return (
+    <section className="mt-6">
+      <h2 className="text-xl">Left against right</h2>
+      <ul className="mt-1">
+        {rows.map(({ protocol, motion, difference }) => (
+          <li key={motion.id} className="flex flex-wrap gap-x-3">
+            <span>
+              <b>{motion.name}:</b>{" "}
+              {difference.real
+                ? `${difference.shorter} ${Math.abs(difference.difference).toFixed(1)}${unitOf(protocol)} less${difference.worthActing ? ", worth extra time there" : ", real but small"}.`
+                : `within measurement error (${Math.abs(difference.difference).toFixed(1)}${unitOf(protocol)} apart).`}
+            </span>
+            <WhyNote why={difference.why} />
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

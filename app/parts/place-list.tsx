@@ -1,0 +1,48 @@
+import { Plus } from "lucide-react";
+import { useFetcher } from "react-router";
+import { KitItem, type Place } from "#core/exchange/records";
+
+/** Places with their kit: a prep uses only what its place has. */
+export function PlaceList({ places }: { places: readonly Place[] }) {
+  const fetcher = useFetcher();
+  const keep = (place: Omit<Place, "kind" | "id"> & { id: string | null }) =>
+    void fetcher.submit({ intent: "place", ...place }, { method: "post", encType: "application/json" });
+  return (
+    <section id="places" className="mt-10">
+      <h2 className="text-xl">Places and their kit</h2>
+      <p className="text-sm text-muted">A prep uses only what its place has, or says what it replaced.</p>
+      <ul className="mt-2 border-t border-line">
+        {places.map((place) => (
+          <li key={place.id} className="grid gap-x-6 gap-y-1 border-b border-line py-3 sm:grid-cols-[15rem_1fr]">
+            <input
+              className="field font-semibold"
+              defaultValue={place.name}
+              aria-label="Name of the place"
+              onBlur={(event) => {
+                const name = event.target.value.trim();
+                if (name && name !== place.name) keep({ ...place, name });
+              }}
+            />
+            <fieldset className="flex flex-wrap items-center gap-x-4 gap-y-1">
+              <legend className="sr-only">Kit at {place.name}</legend>
+              {KitItem.options.map((item) => (
+                <label key={item} className="flex min-h-9 items-center gap-1.5">
+                  <input
+                    type="checkbox"
+                    className="size-4 accent-[var(--spruce)]"
+                    checked={place.kit.includes(item)}
+                    onChange={(event) => keep({ ...place, kit: event.target.checked ? [...place.kit, item] : place.kit.filter((other) => other !== item) })}
+                  />
+                  {item}
+                </label>
+              ))}
+            </fieldset>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="quiet mt-2 underlined" onClick={() => keep({ id: null, name: "New place", kit: ["wall", "mat"], note: "" })}>
+        <Plus size={15} /> Add a place
+      </button>
+    </section>
+  );
+}

@@ -1,0 +1,22 @@
+import { useEffect, useSyncExternalStore } from "react";
+import { openNotebook, presentNotebook } from "../storage/open";
+
+/** Follows the theme setting of the open notebook; the system's own where it is left open. */
+export function useTheme(): void {
+  const theme = useSyncExternalStore(
+    (listener) => {
+      let leave: (() => void) | null = null;
+      void openNotebook().then(({ notebook }) => {
+        leave = notebook.subscribe(listener);
+        listener();
+      });
+      return () => leave?.();
+    },
+    () => presentNotebook()?.notebook.get("settings", "settings")?.theme ?? "system",
+    () => "system" as const,
+  );
+  useEffect(() => {
+    if (theme === "system") delete document.documentElement.dataset.theme;
+    else document.documentElement.dataset.theme = theme;
+  }, [theme]);
+}

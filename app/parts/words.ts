@@ -1,0 +1,24 @@
+import { format, parseISO } from "date-fns";
+import type { Side } from "#core/body/side";
+import type { Skill } from "#core/aim/skill";
+import type { Aim } from "#core/exchange/records";
+
+/** A date as people write it on a wall. @example shortDay("2026-12-15") // "15 Dec" */
+export const shortDay = (day: string): string => format(parseISO(day), "d MMM");
+export const longDay = (day: string): string => format(parseISO(day), "EEEE d MMMM");
+
+/** The aim in a line: quality, skill, side, date. */
+export function aimSentence({ aim, skill }: { aim: Aim | null; skill: Skill | null }): string {
+  if (!aim || !skill) return "no aim yet";
+  const side = skill.sided ? `, ${aim.side} ${skill.sideMeans}` : "";
+  return `${aim.quality} ${skill.name.toLowerCase()}${side} by ${shortDay(aim.by)}`;
+}
+
+/** The notch of a side, as it stands before a number. */
+export const notch: Record<Side, string> = { left: "◂", right: "▸", mid: "◆" };
+
+/** A number with its sign: −4, +2. */
+export const signed = (value: number, digits = 0): string => `${value < 0 ? "−" : "+"}${Math.abs(value).toFixed(digits)}`;
+
+/** Reads a number as people type it: comma or point. NaN where it is none. */
+export const readNumber = (text: string): number => (text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", ".")));

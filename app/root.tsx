@@ -1,0 +1,72 @@
+import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
+import { Toaster } from "sonner";
+import type { Route } from "./+types/root";
+import "./app.css";
+import { useTheme } from "./parts/theme";
+
+export function Layout({ children }: { children: React.ReactNode }) {
+  return (
+    <html lang="en">
+      <head>
+        <meta charSet="utf-8" />
+        <meta name="viewport" content="width=device-width, initial-scale=1" />
+        <meta name="theme-color" content="#f2eee4" />
+        <link rel="icon" href="/mark.svg" type="image/svg+xml" />
+        <Meta />
+        <Links />
+      </head>
+      <body>
+        {children}
+        <ScrollRestoration />
+        <Scripts />
+      </body>
+    </html>
+  );
+}
+
+export const meta: Route.MetaFunction = () => [
+  { title: "Yearling" },
+  { name: "description", content: "Mobility coaching by measurement: from a skill to the degrees it asks, to the prep that opens them." },
+];
+
+export default function Root() {
+  useTheme();
+  return (
+    <>
+      <Outlet />
+      <Toaster
+        position="bottom-left"
+        toastOptions={{ style: { background: "var(--ink)", color: "var(--paper)", border: 0, borderRadius: 0, fontFamily: "inherit", marginBottom: "3.2rem" } }}
+      />
+    </>
+  );
+}
+
+/** Shown while the notebook opens for the first time. */
+export function HydrateFallback() {
+  return (
+    <main className="grid min-h-dvh place-items-center p-8" aria-busy="true">
+      <p className="text-muted">Opening the notebook …</p>
+    </main>
+  );
+}
+
+export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
+  const missing = isRouteErrorResponse(error) && error.status === 404;
+  const detail = isRouteErrorResponse(error) ? String(error.data || error.statusText) : error instanceof Error ? error.message : String(error);
+  return (
+    <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-4 p-8">
+      <h1 className="text-3xl">{missing ? "Nothing is kept here." : "Something broke on this page."}</h1>
+      <p>{detail}</p>
+      <p className="text-muted">What is in the notebook is safe: it is kept in this browser, a record at a time.</p>
+      <p className="flex flex-wrap gap-3">
+        <a className="press press-main" href="/">
+          To the troupe
+        </a>
+        <a className="press" href="/file">
+          To the file, to save a copy
+        </a>
+      </p>
+    </main>
+  );
+}

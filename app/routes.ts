@@ -1,0 +1,22 @@
+import { index, layout, route, type RouteConfig } from "@react-router/dev/routes";
+
+export default [
+  layout("routes/bench.tsx", [
+    index("routes/troupe.tsx"),
+    route("file", "routes/file.tsx"),
+    route("library", "routes/library.tsx"),
+    route("library/skill/:id", "routes/library-skill.tsx"),
+    route("library/check/:id", "routes/library-check.tsx"),
+    route("library/drill/:id", "routes/library-drill.tsx"),
+    route("library/cautions", "routes/library-cautions.tsx"),
+  ]),
+  route("at/:athleteId", "routes/athlete.tsx", [
+    route("aim", "routes/aim.tsx"),
+    route("check", "routes/check.tsx"),
+    route("gap", "routes/gap.tsx"),
+    route("prep", "routes/prep.tsx"),
+    route("log", "routes/log.tsx"),
+    route("season", "routes/season.tsx"),
+  ]),
+  route("at/:athleteId/run", "routes/run.tsx"),
+] satisfies RouteConfig;

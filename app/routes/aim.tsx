@@ -1,0 +1,75 @@
+import { useState } from "react";
+import { AimForm } from "../parts/aim/aim-form";
+import { AimList } from "../parts/aim/aim-list";
+import { IntakeForm } from "../parts/aim/intake-form";
+import { Locks } from "../parts/aim/locks";
+import { AthleteForm } from "../parts/athlete-form";
+import { CautionLines } from "../parts/cautions";
+import { Station } from "../parts/frame/frame";
+import { StationFigure } from "../parts/station-figure";
+import { clearMotion, clearQuestion, closeAim, saveAim, saveIntake } from "../storage/aims";
+import { saveAthlete } from "../storage/athletes";
+import { athleteView } from "../view";
+import { ageOn } from "#core/exchange/athlete";
+import type { Route } from "./+types/aim";
+
+export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) => athleteView(params.athleteId, request);
+
+export async function clientAction({ params, request }: Route.ClientActionArgs) {
+  const sent = (await request.json()) as { intent: string };
+  switch (sent.intent) {
+    case "aim":
+      return saveAim(params.athleteId, sent);
+    case "close-aim":
+      return closeAim(sent);
+    case "athlete":
+      return saveAthlete(sent);
+    case "intake":
+      return saveIntake(params.athleteId, sent);
+    case "clear-question":
+      return clearQuestion(params.athleteId, sent);
+    case "clear-motion":
+      return clearMotion(params.athleteId, sent);
+    default:
+      throw new Response(`The aim station does not know “${sent.intent}”.`, { status: 400 });
+  }
+}
+
+/** Aim: the skill and its quality with a date, who the athlete is, and what to be careful with. */
+export default function AimStation({ loaderData: view }: Route.ComponentProps) {
+  const { athlete, today } = view;
+  const [adding, setAdding] = useState(false);
+  const [editing, setEditing] = useState(false);
+  const open = view.aims.filter((aim) => !aim.closedOn);
+  return (
+    <Station figure={<StationFigure view={view} />}>
+      <h1 className="text-3xl">{open.length > 0 ? "What it is for" : "What is it for?"}</h1>
+      {open.length === 0 ? <p className="mt-1 text-muted">A skill, its quality and a date. The degrees, the checks and the preps follow from it.</p> : null}
+      <AimList view={view} />
+      {open.length === 0 || adding ? (
+        <AimForm view={view} close={() => setAdding(false)} />
+      ) : (
+        <button type="button" className="press mt-3" onClick={() => setAdding(true)}>
+          Add another aim
+        </button>
+      )}
+      <section className="mt-8">
+        <h2 className="flex flex-wrap items-baseline gap-x-4 text-xl">
+          {athlete.name}
+          <button type="button" className="underlined font-sans text-sm font-normal text-muted" onClick={() => setEditing(!editing)} aria-expanded={editing}>
+            edit
+          </button>
+        </h2>
+        <p className="text-muted">
+          {[athlete.discipline, `${ageOn(athlete, today)} years`, `${athlete.statureCm} cm`, athlete.massKg ? `${athlete.massKg} kg` : "", `${athlete.dominantSide}-handed`, view.place?.name ?? "any kit"].filter(Boolean).join(" · ")}
+        </p>
+        {editing ? <AthleteForm athlete={athlete} places={view.places} on={today} close={() => setEditing(false)} /> : null}
+      </section>
+      <div className="mt-4 grid gap-3">
+        <CautionLines cautions={view.cautions} />
+        <Locks locks={view.locks} />
+      </div>
+      <IntakeForm key={JSON.stringify(athlete.intake)} athlete={athlete} />
+    </Station>
+  );
+}

@@ -1,0 +1,97 @@
+import { gapOf, type DemandGap } from "#core/aim/gap";
+import { needsOf, type Need } from "#core/aim/priority";
+import type { Skill } from "#core/aim/skill";
+import type { Athlete } from "#core/exchange/athlete";
+import type { Aim, Check, Log, Place, Prep, Run, Settings } from "#core/exchange/records";
+import { skillOf, withPacks, type Library } from "#core/library";
+import { cautionsOf, type Caution } from "#core/safety/intake";
+import { lockedMotions, type MotionLock } from "#core/safety/pain";
+import { daysBetween, type DayText } from "#core/season/days";
+import { shapesOf } from "#core/shape/solve";
+import type { Shape } from "#core/shape/shape";
+import { library as shipped } from "#library/index";
+import { today } from "./clock";
+import type { Notebook } from "./storage/notebook";
+import { openNotebook, type NotebookName } from "./storage/open";
+
+/** Everything the stations know of one athlete, as of the day that is looked at. */
+export type AthleteView = {
+  athlete: Athlete;
+  aims: Aim[];
+  aim: Aim | null;
+  skill: Skill | null;
+  checks: Check[];
+  preps: Prep[];
+  logs: Log[];
+  runs: Run[];
+  places: Place[];
+  place: Place | null;
+  library: Library;
+  gaps: DemandGap[];
+  needs: Need[];
+  shapes: { asked: Shape; had: Shape } | null;
+  cautions: Caution[];
+  locks: MotionLock[];
+  settings: Settings;
+  troupeName: string;
+  today: DayText;
+  /** The day under the tape's cursor. */
+  day: DayText;
+  notebook: NotebookName;
+};
+
+export const plainSettings: Settings = { kind: "settings", id: "settings", theme: "system", sound: true, tester: "" };
+
+let remembered: { key: string; notebook: Notebook; view: AthleteView } | null = null;
+
+/** Opens the notebook and gathers one athlete. Asked again for the same state, it answers from memory. */
+export async function athleteView(athleteId: string, request: Request): Promise<AthleteView> {
+  const { name, notebook } = await openNotebook();
+  const athlete = notebook.get("athlete", athleteId);
+  if (!athlete) throw new Response("There is no athlete of this name in the open notebook.", { status: 404 });
+  const query = new URL(request.url).searchParams;
+  const day = dayAsked(query.get("day"));
+  const key = [notebook.version, athleteId, day, today(), query.get("aim")].join("|");
+  if (remembered?.key === key && remembered.notebook === notebook) return remembered.view;
+  const view = gather(name, notebook, athlete, day, query.get("aim"));
+  remembered = { key, notebook, view };
+  return view;
+}
+
+const dayAsked = (text: string | null): DayText => (text && /^\d{4}-\d{2}-\d{2}$/.test(text) && text <= today() ? text : today());
+
+function gather(name: NotebookName, notebook: Notebook, athlete: Athlete, day: DayText, aimId: string | null): AthleteView {
+  const own = <T extends { athleteId: string }>(list: readonly T[]): T[] => list.filter((record) => record.athleteId === athlete.id);
+  const library = withPacks(shipped, notebook.all("pack"));
+  const checks = own(notebook.all("check"));
+  const logs = own(notebook.all("log"));
+  const aims = own(notebook.all("aim")).sort((a, b) => a.by.localeCompare(b.by));
+  const open = aims.filter((aim) => !aim.closedOn);
+  const aim = open.find(({ id }) => id === aimId) ?? open[0] ?? null;
+  const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
+  const gaps = aim && skill ? gapOf({ athlete, aim, skill, checks, library, on: day }) : [];
+  const places = notebook.all("place");
+  return {
+    athlete,
+    aims,
+    aim,
+    skill,
+    checks,
+    logs,
+    preps: own(notebook.all("prep")),
+    runs: own(notebook.all("run")),
+    places,
+    place: places.find(({ id }) => id === athlete.placeId) ?? null,
+    library,
+    gaps,
+    needs: aim ? needsOf(gaps, daysBetween(day, aim.by)) : [],
+    shapes: aim && skill ? shapesOf(skill, aim, athlete, gaps) : null,
+    cautions: cautionsOf(athlete, day),
+    locks: lockedMotions(athlete, logs, checks, library),
+    settings: notebook.get("settings", "settings") ?? plainSettings,
+    troupeName: notebook.all("troupe")[0]?.name ?? "",
+    today: today(),
+    day,
+    notebook: name,
+  };
+}
