@@ -28,7 +28,7 @@ function sidesText(gap: DemandGap): string {
   const asked = gap.sides.filter((side) => side.asked && side.margin !== null);
   if (asked.length < 2) return asked[0] && asked[0].side !== "mid" ? `, ${asked[0].side} side` : "";
   const [a, b] = asked as [(typeof asked)[0], (typeof asked)[0]];
-  if (a.verdict === "short" && b.verdict === "short") return Math.abs(a.margin! - b.margin!) < 1 ? ", both sides" : `, the ${a.margin! < b.margin! ? a.side : b.side} side more`;
+  if (a.verdict === "short" && b.verdict === "short") return Math.abs(a.margin! - b.margin!) <= 1.96 * Math.hypot(a.have!.se, b.have!.se) ? ", both sides" : `, the ${a.margin! < b.margin! ? a.side : b.side} side more`;
   return `, ${a.verdict === "short" ? a.side : b.side} side`;
 }
 

@@ -1,0 +1,44 @@
+import { unitOf, type Protocol } from "#core/measure/protocol";
+import { PosePicture } from "../figure/pose-picture";
+
+/** How it is measured, for somebody who never has: picture, landmarks, steps, what to look for. */
+export function ProtocolSheet({ protocol }: { protocol: Protocol }) {
+  const unit = unitOf(protocol);
+  return (
+    <div className="lg:overflow-y-auto">
+      <h2 className="text-xl">{protocol.name}</h2>
+      <p className="text-sm text-muted">{protocol.purpose}</p>
+      <PosePicture picture={protocol.picture} label={`${protocol.name}: start and end position`} className="mt-3 h-52 w-full" />
+      <p className="flex justify-around text-xs text-muted" aria-hidden="true">
+        <span>start</span>
+        <span>end</span>
+      </p>
+      <p className="mt-3">{protocol.position}</p>
+      <ol className="mt-2 list-decimal pl-5 marker:font-mono marker:text-muted">
+        {protocol.steps.map((step) => (
+          <li key={step} className="pl-1">
+            {step}
+          </li>
+        ))}
+      </ol>
+      <dl className="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-1 text-sm">
+        <dt className="text-muted">Landmarks</dt>
+        <dd>{protocol.landmarks.join("; ")}</dd>
+        <dt className="text-muted">Look for</dt>
+        <dd>{protocol.compensations.map(({ text }) => text.toLowerCase()).join("; ")}</dd>
+        <dt className="text-muted">Error</dt>
+        <dd>
+          ± {protocol.sem}
+          {unit} with {protocol.trials} trials. {protocol.semSource}
+        </dd>
+        <dt className="text-muted">Usual · trained</dt>
+        <dd>
+          {protocol.usual.join("–")}
+          {unit} · {protocol.athletic.join("–")}
+          {unit}
+        </dd>
+      </dl>
+      <p className="mt-3 border-l-4 border-clay pl-3 text-sm">{protocol.cautions.join(" ")}</p>
+    </div>
+  );
+}

@@ -1,0 +1,50 @@
+import { X } from "lucide-react";
+import { drillOf, type Library } from "#core/library";
+import { rungOf } from "#core/drill/drill";
+import type { PrepItem } from "#core/exchange/records";
+import { PosePicture } from "../figure/pose-picture";
+
+/** One drill as it is done: picture, cue, steps, what to look at and what to do then. */
+export function DrillSheet({ item, library, close }: { item: PrepItem; library: Library; close: () => void }) {
+  const drill = drillOf(library, item.drillId);
+  if (!drill) return <p className="text-muted">This drill is no longer in the library.</p>;
+  const rung = rungOf(drill, item.rungId);
+  return (
+    <div className="lg:overflow-y-auto">
+      <div className="flex items-start justify-between gap-3">
+        <h2 className="text-xl">{drill.name}</h2>
+        <button type="button" className="quiet" onClick={close} aria-label="Back to the figure">
+          <X size={17} />
+        </button>
+      </div>
+      <p className="text-sm text-muted">
+        rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}: {rung.name.toLowerCase()}
+      </p>
+      <PosePicture picture={rung.picture} label={`${drill.name}, ${rung.name}: start and end`} className="mt-3 h-56 w-full" />
+      <p className="mt-3 font-display text-lg font-bold">{rung.cue}</p>
+      <ol className="mt-1 list-decimal pl-5 marker:font-mono marker:text-muted">
+        {rung.steps.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+      <h3 className="mt-4 font-sans text-sm font-semibold text-muted">What to look at, and then</h3>
+      <ul>
+        {rung.gates.map((gate) => (
+          <li key={gate.see}>
+            {gate.see}: <span className="text-muted">{gate.then}</span>
+          </li>
+        ))}
+      </ul>
+      <h3 className="mt-4 font-sans text-sm font-semibold text-muted">The ladder</h3>
+      <ol className="list-decimal pl-5 marker:font-mono">
+        {drill.rungs.map((step) => (
+          <li key={step.id} className={step.id === rung.id ? "font-bold" : ""}>
+            {step.name}
+            {step.kit.length > 0 ? <span className="font-normal text-muted"> · {step.kit.join(", ")}</span> : null}
+          </li>
+        ))}
+      </ol>
+      {drill.cautions.length > 0 ? <p className="mt-3 border-l-4 border-clay pl-3 text-sm">{drill.cautions.join(" ")}</p> : null}
+    </div>
+  );
+}

@@ -1,0 +1,78 @@
+import { useSortable } from "@dnd-kit/sortable";
+import { CSS } from "@dnd-kit/utilities";
+import { GripVertical, Lock, LockOpen, X } from "lucide-react";
+import { memo } from "react";
+import { drillOf } from "#core/library";
+import { rungOf } from "#core/drill/drill";
+import { clock, writeDose } from "#core/drill/dose";
+import type { PrepItem } from "#core/exchange/records";
+import type { AthleteView } from "../../view";
+import { PosePicture } from "../figure/pose-picture";
+import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
+import { notch } from "../words";
+
+type RowProps = {
+  item: PrepItem;
+  seconds: number;
+  view: AthleteView;
+  picked: boolean;
+  editable: boolean;
+  pick: () => void;
+  move: (by: -1 | 1) => void;
+  lock: () => void;
+  drop: () => void;
+};
+
+/** One drill of the prep: picture, dose, seconds, the margin it serves and why it is there. */
+export const PrepRow = memo(function PrepRow({ item, seconds, view, picked, editable, pick, move, lock, drop }: RowProps) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: item.id, disabled: !editable });
+  const drill = drillOf(view.library, item.drillId);
+  const gap = view.gaps.find(({ demand }) => demand.motion === item.serves[0]);
+  if (!drill) return <li className="border-b border-line py-3 text-muted">A drill that the library no longer has ({item.drillId}).</li>;
+  const rung = rungOf(drill, item.rungId);
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Transform.toString(transform), transition }}
+      className={`grid grid-cols-[1.6rem_6.5rem_1fr_auto] items-center gap-x-3 border-b border-line bg-paper py-2 print:break-inside-avoid xl:grid-cols-[1.6rem_8rem_minmax(11rem,1fr)_7.5rem_3.2rem_12rem_auto] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
+      onKeyDown={(event) => {
+        if (!event.altKey || (event.key !== "ArrowUp" && event.key !== "ArrowDown")) return;
+        event.preventDefault();
+        move(event.key === "ArrowUp" ? -1 : 1);
+      }}
+    >
+      <button type="button" className="quiet no-print !min-w-6 cursor-grab touch-none" {...attributes} {...listeners} disabled={!editable} aria-label={`Move ${drill.name}: drag, or Alt with the arrow keys`}>
+        <GripVertical size={16} />
+      </button>
+      <button type="button" onClick={pick} className="h-14" aria-label={`Show ${drill.name}`} aria-pressed={picked}>
+        <PosePicture picture={rung.picture} label={`${drill.name}: start and end`} className="h-full w-full" />
+      </button>
+      <div className="min-w-0">
+        <p className="font-display text-[1.05rem] font-bold leading-tight">{drill.name}</p>
+        <p className="text-sm text-muted">
+          {rung.name} · rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
+        </p>
+        <p className="text-sm xl:hidden">
+          <span className="figures">{writeDose(item.dose)}</span> · {item.why}
+        </p>
+      </div>
+      <p className="figures hidden text-sm xl:block">
+        {item.sides.length > 0 ? <span aria-label={`${item.sides.join(" then ")} side`}>{item.sides.map((side) => notch[side]).join("")} </span> : null}
+        {writeDose(item.dose)}
+      </p>
+      <p className="figures text-right font-bold">{clock(seconds)}</p>
+      <div className="hidden text-sm xl:block">
+        {gap ? <MarginMark readings={readingsOf(gap)} width={176} height={34} span={26} /> : null}
+        <p className={gap ? "text-muted" : ""}>{item.why}</p>
+      </div>
+      <div className="no-print col-span-4 flex justify-end xl:col-span-1">
+        <button type="button" className={`quiet ${item.locked ? "!text-ink" : ""}`} onClick={lock} disabled={!editable} aria-pressed={item.locked} aria-label={`Lock ${drill.name}`} title={item.locked ? "Locked: stays when the plan changes" : "Lock"}>
+          {item.locked ? <Lock size={16} /> : <LockOpen size={16} />}
+        </button>
+        <button type="button" className="quiet" onClick={drop} disabled={!editable} aria-label={`Drop ${drill.name}`} title="Drop">
+          <X size={17} />
+        </button>
+      </div>
+    </li>
+  );
+});
