@@ -1,1 +1,66 @@
-export default function X() { return null; }
+import { Link } from "react-router";
+import { CautionLines } from "../parts/cautions";
+import { Station } from "../parts/frame/frame";
+import { draftLog } from "../parts/log/draft";
+import { LogForm } from "../parts/log/log-form";
+import { LogList } from "../parts/log/log-list";
+import { WhatFollows } from "../parts/log/what-follows";
+import { StationFigure } from "../parts/station-figure";
+import { longDay } from "../parts/words";
+import { removeLog, saveLog } from "../storage/logs";
+import { athleteView } from "../view";
+import type { Route } from "./+types/log";
+
+/** The log that is asked for, else the day's, else a draft of the day's prep, else nothing to fill in. */
+export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
+  const view = await athleteView(params.athleteId, request);
+  const query = new URL(request.url).searchParams;
+  const wish = query.get("log");
+  const onDay = view.logs.filter((log) => log.on === view.day);
+  const known = wish && wish !== "new" ? (view.logs.find(({ id }) => id === wish) ?? null) : wish === "new" ? null : (onDay.at(-1) ?? null);
+  const prep = view.preps.find((p) => p.on === view.day && !view.logs.some((log) => log.prepId === p.id)) ?? null;
+  return { view, known, prep };
+}
+
+export async function clientAction({ request }: Route.ClientActionArgs) {
+  const sent = (await request.json()) as { intent: string; id?: string };
+  if (sent.intent === "keep") return saveLog(sent);
+  if (sent.intent === "remove" && sent.id) return removeLog(sent.id).then(() => null);
+  throw new Response(`The log station does not know “${sent.intent}”.`, { status: 400 });
+}
+
+let draft: { key: string; log: ReturnType<typeof draftLog> } | null = null;
+
+/** One draft for a day and prep, so that a fresh reading of the page does not start another. */
+function draftFor(athleteId: string, day: string, prep: Parameters<typeof draftLog>[2]): ReturnType<typeof draftLog> {
+  const key = `${athleteId}/${day}/${prep?.id ?? ""}`;
+  if (draft?.key !== key) draft = { key, log: draftLog(athleteId, day, prep) };
+  return draft.log;
+}
+
+/** Log: what was done against what was planned, how it felt, and what follows. */
+export default function LogStation({ loaderData: { view, known, prep } }: Route.ComponentProps) {
+  const start = known ?? draftFor(view.athlete.id, view.day, prep);
+  return (
+    <Station figure={<StationFigure view={view} />}>
+      <h1 className="text-3xl">{known ? `${known.on === view.today ? "Today" : longDay(known.on)}, as it went` : prep ? "How did it go?" : "What was done?"}</h1>
+      <p className="mt-1 text-muted">
+        {known ? "Form and pain decide what comes next." : prep ? "The prep was not run here: fill in what was done." : "No open prep on this day: add the drills that were done."}
+        {known ? (
+          <>
+            {" "}
+            <Link className="underlined" to="?log=new">
+              Write another
+            </Link>
+          </>
+        ) : null}
+      </p>
+      <LogForm key={start.id} view={view} start={start} isNew={!known} />
+      {known ? <WhatFollows view={view} log={known} /> : null}
+      <LogList view={view} shown={known?.id ?? null} />
+      <div className="mt-6">
+        <CautionLines cautions={[]} always />
+      </div>
+    </Station>
+  );
+}

@@ -1,1 +1,67 @@
-export default function X() { return null; }
+import { Link, redirect } from "react-router";
+import { useAct } from "../parts/use-act";
+import { useFreshData } from "../parts/frame/use-notebook";
+import { RunScreen } from "../parts/run/run-screen";
+import { startRun } from "../storage/preps";
+import { finishRun, happened } from "../storage/runs";
+import { openNotebook } from "../storage/open";
+import { useFrameKeys } from "../parts/frame/keys";
+import { athleteView } from "../view";
+import { blankPrep, planned } from "../planning";
+import type { Route } from "./+types/run";
+
+export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
+  const view = await athleteView(params.athleteId, request);
+  const run = view.runs[0] ?? null;
+  const waiting = run ? null : (view.preps.find((prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id)) ?? null);
+  return { view, run, waiting };
+}
+
+export async function clientAction({ params, request }: Route.ClientActionArgs) {
+  const sent = (await request.clone().json()) as { intent: string; sound?: boolean };
+  const view = await athleteView(params.athleteId, request);
+  const run = view.runs[0];
+  switch (sent.intent) {
+    case "start":
+      await startRun(view, { prep: view.preps.find((prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id)) ?? planned(view, blankPrep(view, view.today)).prep });
+      return null;
+    case "end": {
+      if (!run) return null;
+      await happened(run, { type: "finish" });
+      const log = await finishRun(view, run.id);
+      return redirect(`/at/${params.athleteId}/log?log=${log}`);
+    }
+    case "sound":
+      await (await openNotebook()).notebook.jot({ ...view.settings, sound: sent.sound ?? true });
+      return null;
+    default:
+      throw new Response(`The run does not know “${sent.intent}”.`, { status: 400 });
+  }
+}
+
+export const meta: Route.MetaFunction = () => [{ title: "Run · Yearling" }];
+
+/** Run: the prep on the floor. */
+export default function RunStation({ loaderData: { view, run, waiting } }: Route.ComponentProps) {
+  const { act } = useAct();
+  useFreshData();
+  useFrameKeys({ athleteId: run ? null : view.athlete.id, move: null, open: () => undefined });
+  if (run)
+    return <RunScreen key={run.id} view={view} run={run} sound={view.settings.sound} setSound={(sound) => act("sound", { sound })} end={() => act("end")} leave={() => act("end")} />;
+  return (
+    <main data-run className="grid min-h-dvh content-center gap-6 bg-[#0e1213] p-8 text-[#f2eee4] sm:p-16">
+      <h1 className="text-[clamp(2.2rem,6vw,5rem)]">{waiting ? "Ready when you are." : "Nothing is running."}</h1>
+      <p className="max-w-2xl text-xl text-[#c9c3b3]">
+        {view.athlete.name}: {waiting ? `${waiting.items.length} drills, ${waiting.budget / 60} minutes, planned for today.` : "there is no open prep for today. Plan one, or take the plan as the planner proposes it."}
+      </p>
+      <p className="flex flex-wrap gap-3">
+        <button type="button" autoFocus className="min-h-16 bg-[#e9d9a6] px-8 text-xl font-bold text-[#0e1213]" onClick={() => act("start")}>
+          {waiting ? "Start" : "Start the proposed prep"}
+        </button>
+        <Link to={`/at/${view.athlete.id}/prep`} className="grid min-h-16 place-items-center border border-[#4a504f] px-8 text-lg">
+          Look it over first
+        </Link>
+      </p>
+    </main>
+  );
+}

@@ -8,13 +8,13 @@ export function ProtocolSheet({ protocol }: { protocol: Protocol }) {
     <div className="lg:overflow-y-auto">
       <h2 className="text-xl">{protocol.name}</h2>
       <p className="text-sm text-muted">{protocol.purpose}</p>
-      <PosePicture picture={protocol.picture} label={`${protocol.name}: start and end position`} className="mt-3 h-52 w-full" />
+      <PosePicture picture={protocol.picture} label={`${protocol.name}: start and end position`} className="mt-3 max-h-56 w-full" />
       <p className="flex justify-around text-xs text-muted" aria-hidden="true">
         <span>start</span>
         <span>end</span>
       </p>
       <p className="mt-3">{protocol.position}</p>
-      <ol className="mt-2 list-decimal pl-5 marker:font-mono marker:text-muted">
+      <ol className="mt-2 list-decimal pl-6 marker:text-muted">
         {protocol.steps.map((step) => (
           <li key={step} className="pl-1">
             {step}

@@ -116,12 +116,12 @@ function Notes({ notes, drawing, box, unit }: { notes: readonly Note[]; drawing:
         return { ...note, textY: y };
       });
   };
-  const column = { left: box.left + unit * 1.5, right: Math.max(centre + unit * 17, box.left + box.width - unit * 34) };
+  const column = { left: box.left, right: Math.max(centre + unit * 17, box.left + box.width - unit * 34) };
   return (
     <g>
       {[...spread(false), ...spread(true)].map((note) => {
         const textX = note.onLeft ? column.left : column.right;
-        const edge = note.onLeft ? textX + unit * 31 : textX - unit * 1.2;
+        const edge = note.onLeft ? textX + unit * 35 : textX - unit * 1.2;
         return (
           <g key={note.title}>
             {note.stop ? <circle cx={note.x} cy={note.y} r={unit * 2.6} fill="none" stroke="var(--clay)" strokeWidth={unit * 0.45} /> : null}

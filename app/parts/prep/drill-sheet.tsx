@@ -20,9 +20,9 @@ export function DrillSheet({ item, library, close }: { item: PrepItem; library: 
       <p className="text-sm text-muted">
         rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}: {rung.name.toLowerCase()}
       </p>
-      <PosePicture picture={rung.picture} label={`${drill.name}, ${rung.name}: start and end`} className="mt-3 h-56 w-full" />
+      <PosePicture picture={rung.picture} label={`${drill.name}, ${rung.name}: start and end`} className="mt-3 max-h-60 w-full" />
       <p className="mt-3 font-display text-lg font-bold">{rung.cue}</p>
-      <ol className="mt-1 list-decimal pl-5 marker:font-mono marker:text-muted">
+      <ol className="mt-1 list-decimal pl-6 marker:text-muted">
         {rung.steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
@@ -36,7 +36,7 @@ export function DrillSheet({ item, library, close }: { item: PrepItem; library: 
         ))}
       </ul>
       <h3 className="mt-4 font-sans text-sm font-semibold text-muted">The ladder</h3>
-      <ol className="list-decimal pl-5 marker:font-mono">
+      <ol className="list-decimal pl-6 marker:text-muted">
         {drill.rungs.map((step) => (
           <li key={step.id} className={step.id === rung.id ? "font-bold" : ""}>
             {step.name}

@@ -34,7 +34,7 @@ export const PrepRow = memo(function PrepRow({ item, seconds, view, picked, edit
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      className={`grid grid-cols-[1.6rem_6.5rem_1fr_auto] items-center gap-x-3 border-b border-line bg-paper py-2 print:break-inside-avoid xl:grid-cols-[1.6rem_8rem_minmax(11rem,1fr)_7.5rem_3.2rem_12rem_auto] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
+      className={`grid grid-cols-[1.4rem_6rem_1fr_auto] items-center gap-x-2.5 border-b border-line bg-paper py-2 print:break-inside-avoid xl:grid-cols-[1.3rem_7rem_minmax(9rem,1fr)_6.4rem_2.7rem_11rem_2.1rem] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
       onKeyDown={(event) => {
         if (!event.altKey || (event.key !== "ArrowUp" && event.key !== "ArrowDown")) return;
         event.preventDefault();
@@ -62,10 +62,10 @@ export const PrepRow = memo(function PrepRow({ item, seconds, view, picked, edit
       </p>
       <p className="figures text-right font-bold">{clock(seconds)}</p>
       <div className="hidden text-sm xl:block">
-        {gap ? <MarginMark readings={readingsOf(gap)} width={176} height={34} span={26} /> : null}
+        {gap ? <MarginMark readings={readingsOf(gap)} width={168} height={34} span={26} /> : null}
         <p className={gap ? "text-muted" : ""}>{item.why}</p>
       </div>
-      <div className="no-print col-span-4 flex justify-end xl:col-span-1">
+      <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:flex-col">
         <button type="button" className={`quiet ${item.locked ? "!text-ink" : ""}`} onClick={lock} disabled={!editable} aria-pressed={item.locked} aria-label={`Lock ${drill.name}`} title={item.locked ? "Locked: stays when the plan changes" : "Lock"}>
           {item.locked ? <Lock size={16} /> : <LockOpen size={16} />}
         </button>
