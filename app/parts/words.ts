@@ -17,8 +17,5 @@ export function aimSentence({ aim, skill }: { aim: Aim | null; skill: Skill | nu
 /** The notch of a side, as it stands before a number. */
 export const notch: Record<Side, string> = { left: "◂", right: "▸", mid: "◆" };
 
-/** A number with its sign: −4, +2. */
-export const signed = (value: number, digits = 0): string => `${value < 0 ? "−" : "+"}${Math.abs(value).toFixed(digits)}`;
-
 /** Reads a number as people type it: comma or point. NaN where it is none. */
 export const readNumber = (text: string): number => (text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", ".")));

@@ -1,1 +1,23 @@
-export default function X() { return null; }
+import { library } from "#library/index";
+import { protocolOf } from "#core/library";
+import { ProtocolSheet } from "../parts/check/protocol-sheet";
+import { LibraryPage } from "../parts/library/page";
+import type { Route } from "./+types/library-check";
+
+export function loader({ params }: Route.LoaderArgs) {
+  const protocol = protocolOf(library, params.id);
+  if (!protocol) throw new Response("The library has no such check.", { status: 404 });
+  return { protocol };
+}
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.protocol.name ?? "Check"} · Yearling` }];
+
+export default function CheckPage({ loaderData: { protocol } }: Route.ComponentProps) {
+  return (
+    <LibraryPage title={protocol.name} lead="How it is measured.">
+      <div className="mt-4 max-w-2xl">
+        <ProtocolSheet protocol={protocol} />
+      </div>
+    </LibraryPage>
+  );
+}

@@ -1,1 +1,57 @@
-export default function X() { return null; }
+import { Link } from "react-router";
+import { motionOf } from "#core/body/motions";
+import { library } from "#library/index";
+import { skillOf, protocolOf } from "#core/library";
+import { LibraryPage } from "../parts/library/page";
+import { PosePicture } from "../parts/figure/pose-picture";
+import type { Route } from "./+types/library-skill";
+
+export function loader({ params }: Route.LoaderArgs) {
+  const skill = skillOf(library, params.id);
+  if (!skill) throw new Response("The library has no such skill.", { status: 404 });
+  const checks = skill.firstChecks.flatMap((id) => protocolOf(library, id) ?? []).map(({ id, name }) => ({ id, name }));
+  return { skill, checks };
+}
+
+export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.skill.name ?? "Skill"} · Yearling` }];
+
+export default function SkillPage({ loaderData: { skill, checks } }: Route.ComponentProps) {
+  return (
+    <LibraryPage title={skill.name} lead={skill.summary}>
+      <div className="mt-6 grid gap-8 md:grid-cols-[18rem_1fr]">
+        <PosePicture picture={{ view: 0, start: skill.pose, props: [] }} label={skill.name} className="max-h-96 w-full" />
+        <div>
+          <h2 className="text-xl">What it asks</h2>
+          <ul className="mt-1 border-t border-ink">
+            {skill.demands.map((demand) => (
+              <li key={`${demand.motion}-${demand.role}`} className="border-b border-line py-2">
+                <p className="flex flex-wrap items-baseline justify-between gap-x-4">
+                  <b className="font-display text-lg">{motionOf(demand.motion).name}</b>
+                  <span className="figures">
+                    {demand.clean}° <span className="text-muted">passable {demand.passable}°</span>
+                  </span>
+                </p>
+                <p className="text-sm text-muted">
+                  {demand.how}, {demand.mode}
+                  {demand.loaded ? ", loaded" : ""}. {demand.missing} ({demand.source})
+                </p>
+              </li>
+            ))}
+          </ul>
+          <h2 className="mt-6 text-xl">First checks</h2>
+          <p>
+            {checks.map(({ id, name }, i) => (
+              <span key={id}>
+                {i > 0 ? ", " : ""}
+                <Link className="underlined" to={`/library/check/${id}`}>
+                  {name}
+                </Link>
+              </span>
+            ))}
+          </p>
+          <p className="mt-6 border-l-4 border-clay pl-3 text-sm">{skill.cautions.join(" ")}</p>
+        </div>
+      </div>
+    </LibraryPage>
+  );
+}

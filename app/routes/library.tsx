@@ -1,1 +1,71 @@
-export default function X() { return null; }
+import { Link } from "react-router";
+import { phaseMeaning, phases } from "#core/drill/drill";
+import { library } from "#library/index";
+import { PosePicture } from "../parts/figure/pose-picture";
+import type { Route } from "./+types/library";
+
+/** Rendered at build time: the library ships with the application. */
+export function loader() {
+  return {
+    skills: library.skills.map(({ id, name, summary, pose }) => ({ id, name, summary, pose })),
+    checks: library.protocols.map(({ id, name, purpose, picture }) => ({ id, name, purpose, picture })),
+    drills: library.drills.map(({ id, name, phase, rungs }) => ({ id, name, phase, rungs: rungs.length, picture: rungs.at(-1)!.picture })),
+  };
+}
+
+export const meta: Route.MetaFunction = () => [{ title: "Library · Yearling" }];
+
+/** The library: skills, checks, drills by phase, cautions. */
+export default function LibraryIndex({ loaderData: { skills, checks, drills } }: Route.ComponentProps) {
+  return (
+    <main id="desk" className="mx-auto h-full w-full max-w-5xl overflow-y-auto p-4 sm:p-8">
+      <h1 className="text-4xl">Library</h1>
+      <p className="mt-1 text-muted">
+        What ships with Yearling: what skills ask, how joints are measured, drills as ladders. <Link className="underlined" to="/library/cautions">Cautions</Link> come first.
+      </p>
+      <Shelf title="Skills">
+        {skills.map(({ id, name, summary, pose }) => (
+          <Entry key={id} to={`/library/skill/${id}`} name={name} text={summary} picture={{ view: 0, start: pose, props: [] }} />
+        ))}
+      </Shelf>
+      <Shelf title="Checks">
+        {checks.map(({ id, name, purpose, picture }) => (
+          <Entry key={id} to={`/library/check/${id}`} name={name} text={purpose} picture={picture} />
+        ))}
+      </Shelf>
+      {phases.map((phase) => (
+        <Shelf key={phase} title={`Drills to ${phase}`} lead={phaseMeaning[phase]}>
+          {drills
+            .filter((drill) => drill.phase === phase)
+            .map(({ id, name, rungs, picture }) => (
+              <Entry key={id} to={`/library/drill/${id}`} name={name} text={`${rungs} rungs`} picture={picture} />
+            ))}
+        </Shelf>
+      ))}
+    </main>
+  );
+}
+
+function Shelf({ title, lead, children }: { title: string; lead?: string; children: React.ReactNode }) {
+  return (
+    <section className="mt-8">
+      <h2 className="text-2xl">{title}</h2>
+      {lead ? <p className="text-sm text-muted">{lead}</p> : null}
+      <ul className="mt-2 grid gap-x-8 border-t border-ink sm:grid-cols-2">{children}</ul>
+    </section>
+  );
+}
+
+function Entry({ to, name, text, picture }: { to: string; name: string; text: string; picture: Parameters<typeof PosePicture>[0]["picture"] }) {
+  return (
+    <li className="border-b border-line">
+      <Link to={to} className="grid min-h-20 grid-cols-[7.5rem_1fr] items-center gap-4 py-2 hover:bg-raised">
+        <PosePicture picture={picture} label="" className="h-16 w-full" />
+        <span>
+          <span className="block font-display text-lg font-bold leading-tight">{name}</span>
+          <span className="text-sm text-muted">{text}</span>
+        </span>
+      </Link>
+    </li>
+  );
+}

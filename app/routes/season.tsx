@@ -3,7 +3,7 @@ import { motionOf } from "#core/body/motions";
 import { changeSince } from "#core/measure/change";
 import { changeSentence } from "#core/measure/sentences";
 import { checksOf } from "#core/measure/value";
-import { historyOf } from "#core/season/history";
+import { historyOf, type HistoryLine } from "#core/season/history";
 import { weekSummaries } from "#core/season/weeks";
 import { plusDays } from "#core/season/days";
 import { tapeSpan } from "../parts/frame/tape";
@@ -23,10 +23,16 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const weeks = weekSummaries(view, from, view.preps.some((prep) => prep.on > view.today) ? to : view.today, view.today);
   const asked = view.gaps.map((gap) => gap.protocolId);
   const charts = view.library.protocols
-    .map((protocol) => ({ protocol, lines: historyOf(view.checks, protocol, view.athlete).filter((line) => line.temperature === "warm" || !view.checks.some((check) => check.protocolId === protocol.id && check.temperature === "warm")) }))
-    .filter(({ lines }) => lines.length > 0)
+    .flatMap((protocol) => likeWithLike(historyOf(view.checks, protocol, view.athlete)).map((lines) => ({ protocol, lines })))
     .sort((a, b) => rank(asked.indexOf(a.protocol.id)) - rank(asked.indexOf(b.protocol.id)));
   return { view, weeks, charts, from };
+}
+
+/** Lines that may stand in one chart: the same mode and temperature. */
+function likeWithLike(lines: readonly HistoryLine[]): HistoryLine[][] {
+  const groups = new Map<string, HistoryLine[]>();
+  for (const line of lines) groups.set(`${line.mode}/${line.temperature}`, [...(groups.get(`${line.mode}/${line.temperature}`) ?? []), line]);
+  return [...groups.values()];
 }
 
 const rank = (index: number): number => (index < 0 ? 99 : index);
@@ -57,7 +63,7 @@ export default function SeasonStation({ loaderData: { view, weeks, charts, from 
       {charts.map(({ protocol, lines }) => {
         const gap = view.gaps.find(({ protocolId }) => protocolId === protocol.id);
         return (
-          <figure key={protocol.id} className="mt-5 break-inside-avoid">
+          <figure key={`${protocol.id}-${lines[0]!.mode}-${lines[0]!.temperature}`} className="mt-5 break-inside-avoid">
             <figcaption className="flex flex-wrap items-baseline gap-x-4">
               <span className="font-display text-lg font-bold">{motionOf(protocol.motion).name}</span>
               <span className="text-sm text-muted">{[...new Set(lines.map((line) => `${line.mode}, ${line.temperature}`))].join("; ")}</span>
@@ -66,7 +72,7 @@ export default function SeasonStation({ loaderData: { view, weeks, charts, from 
             <ul className="text-sm">
               {lines.map((line) => (
                 <li key={`${line.side}-${line.mode}-${line.temperature}`}>
-                  {notch[line.side]} {lastChange(view, protocol.id, line.side, line.mode)}
+                  {notch[line.side]} {lastChange(view, protocol.id, line)}
                 </li>
               ))}
             </ul>
@@ -78,9 +84,9 @@ export default function SeasonStation({ loaderData: { view, weeks, charts, from 
 }
 
 /** What moved between the last two comparable checks of a side. */
-function lastChange(view: AthleteView, protocolId: string, side: "left" | "right" | "mid", mode: "passive" | "active"): string {
+function lastChange(view: AthleteView, protocolId: string, { side, mode, temperature }: HistoryLine): string {
   const protocol = view.library.protocols.find(({ id }) => id === protocolId)!;
-  const [last, ...earlier] = checksOf(view.checks, { protocolId, side, mode });
+  const [last, ...earlier] = checksOf(view.checks, { protocolId, side, mode }).filter((check) => check.temperature === temperature);
   const change = last ? changeSince(last, earlier, protocol) : null;
   return change ? changeSentence(change, shortDay(change.since), protocol) : "one check so far: nothing to compare with.";
 }

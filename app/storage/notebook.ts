@@ -49,7 +49,7 @@ export class Notebook {
       if (parsed.success && keyOf(parsed.data.record) === key) this.kept.set(key, parsed.data);
       else await this.setAside(key, found, parsed.success ? "kept under another key" : (parsed.error.issues[0]?.message ?? "unreadable"));
     }
-    this.quarantined = (await this.around.quarantine.all()).map(([key, entry]) => entry as Quarantined & { key: typeof key });
+    this.quarantined = (await this.around.quarantine.all()).map(([, entry]) => entry as Quarantined);
     this.changed();
   }
 

@@ -1,6 +1,6 @@
 import { openShelf } from "./shelf";
 import { Notebook, type Exclusive } from "./notebook";
-import type { AnyRecord } from "#core/exchange/records";
+import { AnyRecord } from "#core/exchange/records";
 import { today } from "../clock";
 
 /** Which notebook a browser has open. The demo and the user's own never share a shelf. */
@@ -87,6 +87,15 @@ export async function fillDemo(notebook: Notebook): Promise<{ written: Promise<v
   const written = notebook.commit("load Lanternfield", records, gone);
   notebook.forget();
   return { written: written.then(() => meta.write("demo-made", { on: today(), touched: false })) };
+}
+
+/** The records of a notebook that is not the open one; nothing in it changes. */
+export async function peek(name: NotebookName): Promise<AnyRecord[]> {
+  const entries = await openShelf(name).all();
+  return entries.flatMap(([, kept]) => {
+    const parsed = AnyRecord.safeParse((kept as { record?: unknown } | null)?.record);
+    return parsed.success ? [parsed.data] : [];
+  });
 }
 
 /** Commits a change of the user's to the open notebook. */

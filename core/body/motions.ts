@@ -46,5 +46,3 @@ export function motionOf(id: MotionId): Motion {
   if (!motion) throw new Error(`no motion called ${id}`);
   return motion;
 }
-
-export const allMotions: readonly Motion[] = table;

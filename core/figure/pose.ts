@@ -40,23 +40,6 @@ export function angleAt(pair: Paired | undefined, side: LeftRight): number {
 }
 
 const pairedKeys = ["shoulder", "shoulderOut", "elbow", "wrist", "fingers", "hip", "hipOut", "hipOpen", "knee", "ankle", "toes"] as const;
-const singleKeys = ["pelvis", "lean", "lowBack", "upperBack", "neck", "sideBend", "twist"] as const;
-
-/**
- * The posture a share of the way from one pose to another, joint by joint.
- * @param share 0 gives `from`, 1 gives `to`
- */
-export function between(from: Pose, to: Pose, share: number): Pose {
-  const mix = (a: number, b: number) => a + (b - a) * share;
-  const pose: Pose = {};
-  for (const key of singleKeys) pose[key] = mix(from[key] ?? 0, to[key] ?? 0);
-  for (const key of pairedKeys)
-    pose[key] = {
-      left: mix(angleAt(from[key], "left"), angleAt(to[key], "left")),
-      right: mix(angleAt(from[key], "right"), angleAt(to[key], "right")),
-    };
-  return pose;
-}
 
 /** The posture with left and right exchanged. */
 export function mirrored(pose: Pose): Pose {

@@ -8,8 +8,6 @@ export type Point = readonly [x: number, y: number];
 
 export const upright: Frame = { forward: [1, 0, 0], up: [0, 1, 0], right: [0, 0, 1] };
 
-export const scale = (v: Vec, k: number): Vec => [v[0] * k, v[1] * k, v[2] * k];
-
 /** The sum of a point and any number of directions, each times its length. */
 export function along(origin: Vec, ...steps: readonly (readonly [Vec, number])[]): Vec {
   let [x, y, z] = origin;

@@ -7,7 +7,7 @@ import type { PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
 import { eligibility, type Eligible, type Situation } from "./eligible";
 import { byOrder } from "./order";
-import { itemSeconds, prepSeconds } from "./timeline";
+import { prepSeconds } from "./timeline";
 
 export type PlanRequest = Situation & {
   /** Seconds there are: never exceeded. */

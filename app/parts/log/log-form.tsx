@@ -37,7 +37,7 @@ export function LogForm({ view, start, isNew }: { view: AthleteView; start: Log;
           </button>
         ) : null}
       </div>
-      <ul className="mt-3 border-t border-ink">
+      <ul className="mt-3 border-t border-ink md:[&>li:not(:first-child)_.label]:sr-only">
         {log.items.map((item, n) => (
           <LogRow key={item.drillId} item={item} library={view.library} change={(changed) => setLog({ ...log, items: log.items.map((other, i) => (i === n ? changed : other)) })} />
         ))}

@@ -4,7 +4,10 @@ import { Link } from "react-router";
 import { toast } from "sonner";
 import { format } from "date-fns";
 import { clock } from "#core/drill/dose";
+import { otherSide } from "#core/body/side";
 import { rungOf } from "#core/drill/drill";
+import type { Picture, Prop } from "#core/figure/picture";
+import { mirrored } from "#core/figure/pose";
 import type { Run } from "#core/exchange/records";
 import { drillOf } from "#core/library";
 import { runAt } from "#core/run/run";
@@ -58,7 +61,7 @@ export function RunScreen({ view, run, sound, setSound, end, leave }: { view: At
       </div>
       <div className="flex min-h-0 flex-1 flex-col items-center justify-between gap-4 sm:flex-row">
         <div className="min-h-0 w-full flex-1 self-stretch py-4 sm:max-w-[56%]">
-          <PosePicture key={item.id} picture={rung.picture} label={`${drill.name}: ${resting ? "start" : "end"} position`} only={resting || !rung.picture.end ? "start" : "end"} tones={runTones} className="h-full max-h-[46vh] w-full" />
+          <PosePicture key={item.id} picture={step.side === "left" ? mirroredPicture(rung.picture) : rung.picture} label={`${drill.name}: ${resting ? "start" : "end"} position`} only={resting || !rung.picture.end ? "start" : "end"} tones={runTones} className="h-full max-h-[46vh] w-full" />
         </div>
         <div className="shrink-0 text-center sm:text-right">
           <p role="timer" aria-label={`${left} seconds left`} className={`font-display text-[clamp(8rem,25vw,19rem)] font-extrabold leading-[0.82] tracking-[-0.05em] tabular-nums ${status === "paused" ? "opacity-35" : ""}`}>
@@ -116,6 +119,10 @@ export function RunScreen({ view, run, sound, setSound, end, leave }: { view: At
     </div>
   );
 }
+
+/** Pictures show the right side at work; for the left they are turned over. */
+const mirroredPicture = (picture: Picture): Picture => ({ ...picture, start: mirrored(picture.start), ...(picture.end ? { end: mirrored(picture.end) } : {}), props: picture.props.map(otherProp) });
+const otherProp = (prop: Prop): Prop => ("side" in prop && prop.side ? { ...prop, side: otherSide(prop.side) } : prop);
 
 const worked = (state: ReturnType<typeof runAt>): number => state.items.reduce((sum, item) => sum + item.worked, 0);
 

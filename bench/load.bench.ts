@@ -1,0 +1,50 @@
+import { readdirSync, readFileSync } from "node:fs";
+import { dirname, join } from "node:path";
+import { gzipSync } from "node:zlib";
+import { run, root } from "../scripts/steps.mjs";
+import type { Bench } from "./bench";
+
+const client = join(root, "build/client");
+
+/** The files that a module pulls in before it can run: its static imports, and theirs. */
+function closureOf(entries: readonly string[]): Set<string> {
+  const needed = new Set<string>();
+  const visit = (file: string) => {
+    if (needed.has(file)) return;
+    needed.add(file);
+    const text = readFileSync(join(client, file), "utf8");
+    for (const [, path] of text.matchAll(/(?:^|[;}\s])import\s*(?:[\w*{}\s,$]+from\s*)?["'](\.[^"']+\.js)["']/g)) visit(join(dirname(file), path!));
+  };
+  entries.forEach(visit);
+  return needed;
+}
+
+type Manifest = { entry: { module: string }; routes: Record<string, { module: string }> };
+
+/** The route manifest that the build wrote for the browser. */
+function manifest(): Manifest {
+  const file = readdirSync(join(client, "assets")).find((name) => name.startsWith("manifest-"))!;
+  const text = readFileSync(join(client, "assets", file), "utf8");
+  return JSON.parse(text.slice(text.indexOf("{"), text.lastIndexOf("}") + 1)) as Manifest;
+}
+
+/** JavaScript that the first station needs, gzipped: the framework's entry, the root, the frame and the station. */
+const bench: Bench = async () => {
+  run("npm", ["run", "build", "--silent"], { quiet: true });
+  const { entry, routes } = manifest();
+  const size = (files: Iterable<string>) => [...files].reduce((sum, file) => sum + gzipSync(readFileSync(join(client, file)), { level: 9 }).length, 0) / 1000;
+  const shell = ["root", "routes/bench", "routes/troupe"];
+  const stations: Record<string, string[]> = {
+    troupe: shell,
+    ...Object.fromEntries(["aim", "check", "gap", "prep", "log", "season"].map((name) => [name, ["root", "routes/athlete", `routes/${name}`]])),
+    run: ["root", "routes/run"],
+  };
+  const table = Object.entries(stations).map(([station, ids]) => {
+    const files = closureOf([entry.module, ...ids.map((id) => routes[id]!.module)].map((path) => path.replace(/^\//, "")));
+    return { station, files: files.size, "gzipped kB": Math.round(size(files) * 10) / 10 };
+  });
+  const first = Math.max(...table.filter(({ station }) => station === "troupe" || station === "aim").map((row) => row["gzipped kB"]));
+  return { table, figures: [{ key: "first_js_gzip", value: first, unit: "kB" }] };
+};
+
+export default bench;

@@ -1,0 +1,66 @@
+/** npm run shots: current pictures of every main view from the demo data, with the clock held still. */
+import { mkdirSync } from "node:fs";
+import { join } from "node:path";
+import { openBrowser } from "./browser.mjs";
+import { serve } from "./serve.mjs";
+import { ensureChromium, ensurePackages, root, run } from "./steps.mjs";
+
+const still = new Date("2026-11-24T09:30:00");
+const out = join(root, "docs/screenshots");
+const desk = { width: 1280, height: 800 };
+const phone = { width: 390, height: 844 };
+
+/** name, path, viewport, light or dark, and what to do before the picture. */
+const views = [
+  ["troupe", "/", desk, "light"],
+  ["aim", "/at/wren/aim", desk, "light"],
+  ["check", "/at/odalys/check?focus=shoulder-flexion", desk, "light", typeRound],
+  ["gap", "/at/odalys/gap", desk, "light"],
+  ["gap-split", "/at/wren/gap", desk, "light"],
+  ["gap-squat-dark", "/at/ilvar/gap", desk, "dark"],
+  ["prep", "/at/odalys/prep", desk, "light"],
+  ["run", "/at/odalys/prep", desk, "light", startRun],
+  ["log", "/at/odalys/log", desk, "light"],
+  ["season", "/at/odalys/season", desk, "light"],
+  ["file", "/file", desk, "light"],
+  ["library", "/library", desk, "light"],
+  ["phone-gap", "/at/odalys/gap", phone, "light"],
+  ["phone-check", "/at/odalys/check?focus=shoulder-flexion", phone, "light", typeRound],
+  ["phone-run", "/at/odalys/prep", phone, "light", startRun],
+];
+
+async function typeRound(page) {
+  for (const text of ["162", "Tab", "161", "Tab", "166", "Tab", "166"]) await (text === "Tab" ? page.keyboard.press("Tab") : page.keyboard.type(text));
+}
+
+async function startRun(page) {
+  await page.getByRole("button", { name: "Run it" }).click();
+  await page.getByRole("timer").waitFor();
+  for (let i = 0; i < 4; i += 1) await page.getByRole("button", { name: "Skip drill" }).click();
+  await page.clock.runFor(26_000);
+}
+
+ensurePackages();
+ensureChromium();
+run("npm", ["run", "build", "--silent"], { quiet: true });
+mkdirSync(out, { recursive: true });
+const { server, address } = await serve(0);
+const browser = await openBrowser();
+const only = process.argv.slice(2);
+for (const [name, path, viewport, colorScheme, before] of views) {
+  if (only.length > 0 && !only.includes(name)) continue;
+  const context = await browser.newContext({ viewport, colorScheme, reducedMotion: "reduce", locale: "en-GB", timezoneId: "UTC" });
+  const page = await context.newPage();
+  page.on("pageerror", (error) => console.error(`${name}: ${error.message}`));
+  await page.clock.install({ time: still });
+  await page.goto(address + path);
+  await page.getByRole("heading", { level: 1 }).first().waitFor();
+  await before?.(page);
+  await page.clock.runFor(2_000);
+  await page.waitForTimeout(400);
+  await page.screenshot({ path: join(out, `${name}.png`) });
+  console.log(`docs/screenshots/${name}.png`);
+  await context.close();
+}
+await browser.close();
+server.close();
