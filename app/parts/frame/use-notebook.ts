@@ -1,5 +1,5 @@
-import { useEffect, useSyncExternalStore } from "react";
-import { useRevalidator } from "react-router";
+import { useEffect, useRef, useSyncExternalStore } from "react";
+import { useFetchers, useNavigation, useRevalidator } from "react-router";
 import { openNotebook, presentNotebook } from "../../storage/open";
 
 const subscribe = (listener: () => void) => {
@@ -42,11 +42,24 @@ function snapshot(): NotebookState | null {
 /** Whether everything is saved, what can be undone, and whether another tab disagrees. */
 export const useNotebookState = (): NotebookState | null => useSyncExternalStore(subscribe, snapshot, () => null);
 
-/** Reads the page's data again when the notebook changed behind it: by undo, by a commit, by another tab. */
+/**
+ * Reads the page's data again when the notebook changed behind it: by undo, by a commit, by another tab.
+ * While an act or a navigation is under way it waits: those read afresh by themselves, and a revalidation
+ * in between would call off their redirect.
+ */
 export function useFreshData(): void {
   const version = useNotebookState()?.version ?? 0;
   const { revalidate } = useRevalidator();
+  const acting = useFetchers().some(({ state }) => state !== "idle");
+  const busy = useNavigation().state !== "idle" || acting;
+  const seen = useRef(version);
   useEffect(() => {
-    if (version > 0) void revalidate();
-  }, [version, revalidate]);
+    if (busy || seen.current === version) return;
+    // The notebook tells of a change before the router has shown that an act is under way: give it a moment.
+    const timer = setTimeout(() => {
+      seen.current = version;
+      void revalidate();
+    }, 60);
+    return () => clearTimeout(timer);
+  }, [version, busy, revalidate]);
 }
