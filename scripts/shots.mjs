@@ -55,6 +55,7 @@ for (const [name, path, viewport, colorScheme, before] of views) {
   await page.clock.install({ time: still });
   await page.goto(address + path);
   await page.getByRole("heading", { level: 1 }).first().waitFor();
+  await page.clock.runFor(400);
   await before?.(page);
   await page.clock.runFor(2_000);
   await page.waitForTimeout(400);

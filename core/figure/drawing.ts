@@ -2,7 +2,7 @@ import { bothSides, otherSide, type LeftRight } from "../body/side";
 import { armRings, hairLine, headRings, legRings, rootPlug, trunkRings, type Rings } from "./contour";
 import { smoothPath } from "./ribbon";
 import { landmark, skeletonOf, centreOfMass, type Skeleton } from "./skeleton";
-import { projector, type Point, type Vec } from "./space";
+import { projector, type Frame, type Point, type Vec } from "./space";
 import type { Pose } from "./pose";
 import type { Landmark } from "./picture";
 
@@ -30,22 +30,16 @@ export type Drawing = {
 export function drawingOf(pose: Pose, azimuth = 0, lift = 0): Drawing {
   const body = skeletonOf(pose);
   const eye = projector(azimuth);
-  const ringsFor = (flat: (v: Vec) => Point) => ({
-    trunk: trunkRings(body, flat),
-    head: headRings(body, flat),
-    leg: { left: legRings(body.leg.left, flat), right: legRings(body.leg.right, flat) },
-    arm: { left: armRings(body.arm.left, "left", flat), right: armRings(body.arm.right, "right", flat) },
-  });
-  const floating = ringsFor(eye.flat);
-  const lowest = Math.min(...every(floating).flat().map(([, y]) => y));
-  const drop = lift - lowest;
+  const floating = ringsOf(body, eye.flat);
+  const drop = lift - Math.min(...every(floating).flat().map(([, y]) => y));
+  const down = (points: Point[]): Point[] => points.map(([x, y]) => [x, y + drop]);
   const flat = (v: Vec): Point => {
     const [x, y] = eye.flat(v);
     return [x, y + drop];
   };
-  const rings = ringsFor(flat);
+  const rings = mapRings(floating, down);
   const near: LeftRight = eye.depth([0, 0, 1]) >= eye.depth([0, 0, -1]) ? "right" : "left";
-  const parts = layered(body, rings, flat, eye.depth);
+  const parts = layered(body, rings, (limb, size) => smoothPath(down(rootPlug(limb, size, eye.flat))), eye.depth);
   const all = every(rings);
   return {
     layers: parts,
@@ -56,6 +50,22 @@ export function drawingOf(pose: Pose, azimuth = 0, lift = 0): Drawing {
     spot: (name, side) => paper(flat(landmark(body, name, side))),
   };
 }
+
+function ringsOf(body: Skeleton, flat: (v: Vec) => Point): BodyRings {
+  return {
+    trunk: trunkRings(body, flat),
+    head: headRings(body, flat),
+    leg: { left: legRings(body.leg.left, flat), right: legRings(body.leg.right, flat) },
+    arm: { left: armRings(body.arm.left, "left", flat), right: armRings(body.arm.right, "right", flat) },
+  };
+}
+
+const mapRings = ({ trunk, head, leg, arm }: BodyRings, move: (ring: Point[]) => Point[]): BodyRings => ({
+  trunk: trunk.map(move),
+  head: head.map(move),
+  leg: { left: leg.left.map(move), right: leg.right.map(move) },
+  arm: { left: arm.left.map(move), right: arm.right.map(move) },
+});
 
 type BodyRings = { trunk: Rings; head: Rings; leg: Record<LeftRight, Rings>; arm: Record<LeftRight, Rings> };
 
@@ -68,7 +78,7 @@ const openPath = (points: Point[]): string =>
     .map(([x, y], i) => `${i === 0 ? "M" : "L"}${x.toFixed(2)} ${y.toFixed(2)}`)
     .join("");
 
-function layered(body: Skeleton, rings: BodyRings, flat: (v: Vec) => Point, depth: (v: Vec) => number): Layer[] {
+function layered(body: Skeleton, rings: BodyRings, plug: (limb: { at: Vec; frame: Frame }, size: number) => string, depth: (v: Vec) => number): Layer[] {
   type Deep = Layer & { depth: number };
   const middle = depth(body.upperBack.at);
   const deep: Deep[] = [
@@ -82,13 +92,13 @@ function layered(body: Skeleton, rings: BodyRings, flat: (v: Vec) => Point, dept
     const armDepth = (depth(arm.shoulder.at) + 2 * depth(arm.elbow.at)) / 3;
     const farLeg = depth(leg.hip.at) < depth(body.leg[opposite].hip.at) - 0.03;
     const farArm = depth(arm.shoulder.at) < depth(body.arm[opposite].shoulder.at) - 0.03;
-    const add = (name: string, path: string, far: boolean, at: number, plug: string) => {
+    const add = (name: string, path: string, far: boolean, at: number, root: string) => {
       const level = far ? at : at + 0.02;
       deep.push({ name, path, far, seamless: far, depth: level });
-      if (!far) deep.push({ name: `${name}-root`, path: plug, far, seamless: true, depth: level + 0.0005 });
+      if (!far) deep.push({ name: `${name}-root`, path: root, far, seamless: true, depth: level + 0.0005 });
     };
-    add(`${side}-leg`, pathOf(rings.leg[side]), farLeg, legDepth, smoothPath(rootPlug(leg.hip, 0.05, flat)));
-    add(`${side}-arm`, pathOf(rings.arm[side]), farArm, armDepth, smoothPath(rootPlug(arm.shoulder, 0.03, flat)));
+    add(`${side}-leg`, pathOf(rings.leg[side]), farLeg, legDepth, plug(leg.hip, 0.05));
+    add(`${side}-arm`, pathOf(rings.arm[side]), farArm, armDepth, plug(arm.shoulder, 0.03));
   }
   return deep.sort((a, b) => a.depth - b.depth).map(({ name, path, far, seamless }) => ({ name, path, far, seamless }));
 }

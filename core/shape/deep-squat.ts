@@ -35,8 +35,7 @@ export function deepSquatShape(limits: Limits): Shape {
     const lean = leanAt(below);
     return lean + 90 + below <= hip && 90 + below + ankle <= knee && Math.abs(offBase(poseAt(below, lean))) < 0.01;
   };
-  let below = deepest;
-  while (below > -70 && !fits(below)) below -= 0.5;
+  const below = deepestFit(fits);
   const lean = leanAt(below);
   const pose = poseAt(below, lean);
   const stops: Stop[] = [];
@@ -57,6 +56,18 @@ export function deepSquatShape(limits: Limits): Shape {
         ? `Heels down, thighs ${below.toFixed(0)}° below level, trunk ${(lean + lowBackRounds).toFixed(0)}° forward.`
         : `With the heels down the thighs stop ${(-below).toFixed(0)}° above level.`,
   };
+}
+
+/** Deepest thigh angle that fits, to a tenth of a degree: whatever fits, everything above it fits too. */
+function deepestFit(fits: (below: number) => boolean): number {
+  if (fits(deepest)) return deepest;
+  let [high, low] = [-70, deepest];
+  while (low - high > 0.1) {
+    const middle = (low + high) / 2;
+    if (fits(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
 }
 
 const midFoot = (body: ReturnType<typeof skeletonOf>): number => (landmark(body, "heel")[0] + landmark(body, "toe")[0]) / 2;

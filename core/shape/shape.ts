@@ -24,13 +24,13 @@ export type Shape = {
 
 /**
  * The root of a rising function between two bounds by bisection; the nearer bound when there is none.
- * @returns x with |f(x)| below the resolution of forty halvings
+ * @returns x with |f(x)| below the resolution of twenty-four halvings
  */
 export function bisect(f: (x: number) => number, low: number, high: number): number {
   if (f(low) >= 0) return low;
   if (f(high) <= 0) return high;
   let [a, b] = [low, high];
-  for (let i = 0; i < 40; i += 1) {
+  for (let i = 0; i < 24; i += 1) {
     const middle = (a + b) / 2;
     if (f(middle) < 0) a = middle;
     else b = middle;

@@ -1,29 +1,13 @@
 import { useMemo, useState } from "react";
 import type { MotionId } from "#core/body/motions";
-import { motionOf } from "#core/body/motions";
 import { drawingOf, type Drawing } from "#core/figure/drawing";
 import type { Landmark } from "#core/figure/picture";
 import type { LeftRight } from "#core/body/side";
 import type { Shape } from "#core/shape/shape";
 import { ChalkBody, Floor, InkBody } from "./body";
+import { Notes, type Box } from "./notes";
 
 export type JointSpot = { motion: MotionId; at: Landmark; side: LeftRight; text: string };
-
-type Note = { at: Landmark; side: LeftRight; title: string; detail: string; stop: boolean };
-
-/** What is written beside the figure: joints at their stop, and what gives way instead. */
-function notesOf(shape: Shape): Note[] {
-  return [
-    ...shape.stops.map(({ motion, at, side, have, asked }) => ({
-      at,
-      side,
-      title: `${motionOf(motion).name} at its stop`,
-      detail: `${have.toFixed(0)}° of ${asked}°`,
-      stop: true,
-    })),
-    ...shape.compensations.map(({ at, side, text, amount }) => ({ at, side, title: text, detail: amount, stop: false })),
-  ];
-}
 
 /**
  * The figure: the clean shape in chalk, what these joints allow in ink on the same floor, joints at their
@@ -46,7 +30,7 @@ export function ShapeFigure({ asked, had, joints, onJoint }: { asked: Shape; had
         </g>
         {had ? <InkBody drawing={ink} ground="var(--paper)" /> : null}
         {had && shape.base ? <Balance shape={shape} drawing={ink} /> : null}
-        {had && turn < 40 ? <Notes notes={notesOf(shape)} drawing={ink} box={box} unit={unit} /> : null}
+        {had && turn < 40 ? <Notes shape={shape} drawing={ink} box={box} unit={unit} /> : null}
         {joints.map((joint) => {
           const [x, y] = ink.spot(joint.at, joint.side);
           return <Joint key={`${joint.motion}-${joint.side}`} x={x} y={y} unit={unit} joint={joint} onJoint={onJoint} />;
@@ -97,59 +81,6 @@ function Balance({ shape, drawing }: { shape: Shape; drawing: Drawing }) {
   );
 }
 
-type Box = { left: number; top: number; width: number; height: number };
-
-function Notes({ notes, drawing, box, unit }: { notes: readonly Note[]; drawing: Drawing; box: Box; unit: number }) {
-  const centre = box.left + box.width / 2;
-  const placed = notes.map((note, i) => {
-    const [x, y] = drawing.spot(note.at, note.side);
-    return { ...note, x, y, onLeft: i % 2 === 1 };
-  });
-  const spread = (onLeft: boolean) => {
-    let free = box.top + unit * 5;
-    return placed
-      .filter((note) => note.onLeft === onLeft)
-      .sort((a, b) => a.y - b.y)
-      .map((note) => {
-        const y = Math.max(note.y, free);
-        free = y + unit * 10;
-        return { ...note, textY: y };
-      });
-  };
-  const column = { left: box.left, right: Math.max(centre + unit * 17, box.left + box.width - unit * 34) };
-  return (
-    <g>
-      {[...spread(false), ...spread(true)].map((note) => {
-        const textX = note.onLeft ? column.left : column.right;
-        const edge = note.onLeft ? textX + unit * 35 : textX - unit * 1.2;
-        return (
-          <g key={note.title}>
-            {note.stop ? <circle cx={note.x} cy={note.y} r={unit * 2.6} fill="none" stroke="var(--clay)" strokeWidth={unit * 0.45} /> : null}
-            <path d={`M${note.x + (note.onLeft ? -1 : 1) * unit * 2.8} ${note.y}L${edge} ${note.textY}`} stroke="var(--ink)" strokeWidth={unit * 0.2} fill="none" />
-            <text x={textX} y={note.textY} fontSize={unit * 3} fill="var(--ink)" fontWeight="700" fontFamily="var(--font-display)">
-              {wrapped(note.title).map((line, i) => (
-                <tspan key={line} x={textX} dy={i === 0 ? unit * 0.6 : unit * 3.3}>
-                  {line}
-                </tspan>
-              ))}
-              <tspan x={textX} dy={unit * 3.6} fontSize={unit * 2.8} fontWeight="400" fill="var(--muted)" fontFamily="var(--font-sans)">
-                {note.detail}
-              </tspan>
-            </text>
-          </g>
-        );
-      })}
-    </g>
-  );
-}
-
-/** At most two lines of about twenty letters. */
-function wrapped(text: string): string[] {
-  if (text.length <= 21) return [text];
-  const cut = text.lastIndexOf(" ", 21);
-  return cut < 0 ? [text] : [text.slice(0, cut), text.slice(cut + 1)];
-}
-
 /** Both figures share what carries the weight: hands on hands, feet on feet, hips over hips in a split. */
 function anchorShift(shape: Shape, chalk: Drawing, ink: Drawing): number {
   if (!shape.base) return 0;
@@ -163,7 +94,8 @@ function frameOf(chalk: Drawing, ink: Drawing, shift: number): Box {
   const top = Math.min(chalk.bounds.top, ink.bounds.top) - 8;
   const tall = -top;
   const width = Math.max(right - left + 16, tall * 0.72, 120);
-  const height = Math.max(tall + 14, width * 0.72);
+  const wide = right - left > tall * 1.15;
+  const height = Math.max(tall + 14, width * (wide ? 0.95 : 0.72));
   const centre = (left + right) / 2;
   return { left: centre - width / 2, top: 14 - height, width, height };
 }

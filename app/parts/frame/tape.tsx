@@ -10,9 +10,9 @@ const height = 44;
 /** Width of the whole strip in its own units; a day takes its share. */
 const width = 1224;
 
-/** The span of the tape: ten weeks back, three ahead, or up to the aim when it is within ten. */
+/** The span of the tape: ten weeks back, three ahead, or up to the aim when it is within fourteen. */
 export function tapeSpan(today: DayText, aimBy: DayText | null): { from: DayText; to: DayText } {
-  const ahead = aimBy ? Math.min(70, Math.max(21, daysBetween(today, aimBy) + 4)) : 21;
+  const ahead = aimBy ? Math.min(98, Math.max(21, daysBetween(today, aimBy) + 4)) : 21;
   return { from: mondayOf(plusDays(today, -back)), to: plusDays(today, ahead) };
 }
 

@@ -1,0 +1,116 @@
+import type { Athlete } from "../exchange/athlete";
+import type { Aim, Check, Log, LogItem, Prep, PrepItem } from "../exchange/records";
+import type { Dose } from "../drill/dose";
+import { library } from "../../library/index";
+
+/** Invented records for tests: each takes only what the test is about. */
+export const athlete = (over: Partial<Athlete> = {}): Athlete => ({
+  kind: "athlete",
+  id: "a1",
+  name: "Test Athlete",
+  discipline: "hand-balancer",
+  bornOn: "1998-03-01",
+  statureCm: 165,
+  massKg: 58,
+  dominantSide: "right",
+  measures: {},
+  placeId: null,
+  note: "",
+  intake: { on: "2026-09-01", yes: [], note: "", growthSpurt: false, looseness: 2, clearances: [] },
+  clearances: [],
+  absences: [],
+  archived: false,
+  ...over,
+});
+
+export const aim = (over: Partial<Aim> = {}): Aim => ({
+  kind: "aim",
+  id: "aim1",
+  athleteId: "a1",
+  skillId: "handstand",
+  quality: "clean",
+  side: "mid",
+  by: "2026-12-15",
+  since: "2026-09-14",
+  closedOn: null,
+  ...over,
+});
+
+let count = 0;
+export const check = (over: Partial<Check> = {}): Check => ({
+  kind: "check",
+  id: `c${(count += 1)}`,
+  athleteId: "a1",
+  protocolId: "shoulder-flexion",
+  protocolVersion: 1,
+  side: "left",
+  mode: "passive",
+  temperature: "warm",
+  instrument: "goniometer",
+  tester: "T",
+  on: "2026-11-10",
+  at: "2026-11-10T10:00:00.000Z",
+  trials: [158, 158],
+  pain: 0,
+  seen: [],
+  note: "",
+  ...over,
+});
+
+export const protocol = (id: string) => library.protocols.find((p) => p.id === id)!;
+export const skill = (id: string) => library.skills.find((s) => s.id === id)!;
+export const drill = (id: string) => library.drills.find((d) => d.id === id)!;
+
+export const item = (drillId: string, dose: Dose, over: Partial<PrepItem> = {}): PrepItem => ({
+  id: drillId,
+  drillId,
+  rungId: drill(drillId).rungs[0]!.id,
+  phase: drill(drillId).phase,
+  dose,
+  sides: drill(drillId).sided ? ["left", "right"] : [],
+  why: "",
+  serves: [],
+  locked: false,
+  ...over,
+});
+
+export const prep = (items: PrepItem[], over: Partial<Prep> = {}): Prep => ({
+  kind: "prep",
+  id: "p1",
+  athleteId: "a1",
+  session: "warm-up",
+  on: "2026-11-24",
+  budget: 900,
+  placeId: null,
+  alreadyWarm: false,
+  items,
+  dropped: [],
+  ...over,
+});
+
+export const logItem = (drillId: string, over: Partial<LogItem> = {}): LogItem => ({
+  drillId,
+  rungId: drill(drillId).rungs[0]!.id,
+  planned: { type: "reps", sets: 1, reps: 8, tempo: 4, rest: 0 },
+  done: "done",
+  seconds: 0,
+  form: "clean",
+  pain: 0,
+  painPlace: "",
+  sharp: false,
+  looseAt: null,
+  note: "",
+  ...over,
+});
+
+export const log = (on: string, items: LogItem[], over: Partial<Log> = {}): Log => ({
+  kind: "log",
+  id: `l${(count += 1)}`,
+  athleteId: "a1",
+  prepId: null,
+  on,
+  minutes: 15,
+  items,
+  note: "",
+  ...over,
+});
