@@ -1,18 +1,53 @@
 /** Dependencies point one way: app → core and library, library → core's types and schemas; core knows neither. */
 module.exports = {
   forbidden: [
-    { name: "core-stands-alone", severity: "error", from: { path: "^core" }, to: { path: "^(app|library|scripts|bench)/" } },
-    { name: "core-has-no-interface", severity: "error", from: { path: "^core", pathNot: "\\.test\\.ts$" }, to: { path: "node_modules/(react|react-dom|react-router|localforage|recharts|@headlessui|@dnd-kit|sonner|lucide-react)/" } },
-    { name: "library-knows-only-core", severity: "error", from: { path: "^library" }, to: { path: "^(app|scripts|bench)/" } },
-    { name: "parts-do-not-know-routes", severity: "error", from: { path: "^app/(parts|storage)" }, to: { path: "^app/routes/" } },
-    { name: "no-circles", severity: "error", from: {}, to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } } },
-    { name: "nothing-unlisted", severity: "error", from: {}, to: { dependencyTypes: ["npm-no-pkg", "npm-unknown"], pathNot: "\\+types" } },
+    {
+      name: "core-stands-alone",
+      severity: "error",
+      from: { path: "^core" },
+      to: { path: "^(app|library|scripts|bench)/" },
+    },
+    {
+      name: "core-has-no-interface",
+      severity: "error",
+      from: { path: "^core", pathNot: "\\.test\\.ts$" },
+      to: {
+        path: "node_modules/(react|react-dom|react-router|localforage|recharts|@headlessui|@dnd-kit|sonner|lucide-react)/",
+      },
+    },
+    {
+      name: "library-knows-only-core",
+      severity: "error",
+      from: { path: "^library" },
+      to: { path: "^(app|scripts|bench)/" },
+    },
+    {
+      name: "parts-do-not-know-routes",
+      severity: "error",
+      from: { path: "^app/(parts|storage)" },
+      to: { path: "^app/routes/" },
+    },
+    {
+      name: "no-circles",
+      severity: "error",
+      from: {},
+      to: { circular: true, viaOnly: { dependencyTypesNot: ["type-only"] } },
+    },
+    {
+      name: "nothing-unlisted",
+      severity: "error",
+      from: {},
+      to: { dependencyTypes: ["npm-no-pkg", "npm-unknown"], pathNot: "\\+types" },
+    },
   ],
   options: {
     doNotFollow: { path: "node_modules" },
     exclude: { path: "\\+types|\\.react-router" },
     tsConfig: { fileName: "tsconfig.json" },
     tsPreCompilationDeps: true,
-    enhancedResolveOptions: { exportsFields: ["exports"], conditionNames: ["import", "require", "node", "default", "types"] },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default", "types"],
+    },
   },
 };

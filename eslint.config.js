@@ -9,9 +9,25 @@ export default ts.config(
   js.configs.recommended,
   ...ts.configs.recommended,
   { files: ["**/*.{ts,tsx}"], languageOptions: { globals: globals.browser } },
-  { files: ["scripts/**", "bench/**", "*.{js,cjs,ts}"], languageOptions: { globals: globals.node } },
+  {
+    files: ["scripts/**", "bench/**", "*.{js,cjs,ts}"],
+    languageOptions: { globals: globals.node },
+  },
   { files: ["app/**/*.tsx"], ...a11y.flatConfigs.recommended },
-  { files: ["app/**/*.{ts,tsx}"], plugins: { "react-hooks": hooks }, rules: { "react-hooks/rules-of-hooks": "error", "react-hooks/exhaustive-deps": "error" } },
-  { files: ["app/**/*.tsx"], rules: { "jsx-a11y/no-autofocus": "off", "jsx-a11y/no-noninteractive-tabindex": "off", "jsx-a11y/label-has-associated-control": ["error", { assert: "either", depth: 3 }], "jsx-a11y/no-static-element-interactions": "off", "jsx-a11y/no-noninteractive-element-interactions": "off" } },
+  {
+    files: ["app/**/*.{ts,tsx}"],
+    plugins: { "react-hooks": hooks },
+    rules: { "react-hooks/rules-of-hooks": "error", "react-hooks/exhaustive-deps": "error" },
+  },
+  {
+    files: ["app/**/*.tsx"],
+    rules: {
+      "jsx-a11y/no-autofocus": "off",
+      "jsx-a11y/no-noninteractive-tabindex": "off",
+      "jsx-a11y/label-has-associated-control": ["error", { assert: "either", depth: 3 }],
+      "jsx-a11y/no-static-element-interactions": "off",
+      "jsx-a11y/no-noninteractive-element-interactions": "off",
+    },
+  },
   { files: [".dependency-cruiser.cjs"], languageOptions: { globals: globals.node } },
 );

@@ -29,7 +29,10 @@ export function planned(view: AthleteView, prep: Prep): { prep: Prep; plan: Plan
 }
 
 /** The prep after a reorder or a change of place in the list: the raise and the wind-down take up the seconds. */
-export const refitted = (view: AthleteView, prep: Prep): Prep => ({ ...prep, items: fillExactly(prep.items, { budget: prep.budget, library: view.library }) });
+export const refitted = (view: AthleteView, prep: Prep): Prep => ({
+  ...prep,
+  items: fillExactly(prep.items, { budget: prep.budget, library: view.library }),
+});
 
 /** An empty prep for a day, to be planned: fifteen minutes before training, at the athlete's usual place. */
 export const blankPrep = (view: AthleteView, on: string): Prep => ({

@@ -1,4 +1,11 @@
-import { isRouteErrorResponse, Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
+import {
+  isRouteErrorResponse,
+  Links,
+  Meta,
+  Outlet,
+  Scripts,
+  ScrollRestoration,
+} from "react-router";
 import { Toaster } from "sonner";
 import type { Route } from "./+types/root";
 import "./app.css";
@@ -26,7 +33,11 @@ export function Layout({ children }: { children: React.ReactNode }) {
 
 export const meta: Route.MetaFunction = () => [
   { title: "Yearling" },
-  { name: "description", content: "Mobility coaching by measurement: from a skill to the degrees it asks, to the prep that opens them." },
+  {
+    name: "description",
+    content:
+      "Mobility coaching by measurement: from a skill to the degrees it asks, to the prep that opens them.",
+  },
 ];
 
 export default function Root() {
@@ -36,7 +47,16 @@ export default function Root() {
       <Outlet />
       <Toaster
         position="bottom-left"
-        toastOptions={{ style: { background: "var(--ink)", color: "var(--paper)", border: 0, borderRadius: 0, fontFamily: "inherit", marginBottom: "3.2rem" } }}
+        toastOptions={{
+          style: {
+            background: "var(--ink)",
+            color: "var(--paper)",
+            border: 0,
+            borderRadius: 0,
+            fontFamily: "inherit",
+            marginBottom: "3.2rem",
+          },
+        }}
       />
     </>
   );
@@ -53,12 +73,20 @@ export function HydrateFallback() {
 
 export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
   const missing = isRouteErrorResponse(error) && error.status === 404;
-  const detail = isRouteErrorResponse(error) ? String(error.data || error.statusText) : error instanceof Error ? error.message : String(error);
+  const detail = isRouteErrorResponse(error)
+    ? String(error.data || error.statusText)
+    : error instanceof Error
+      ? error.message
+      : String(error);
   return (
     <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-4 p-8">
-      <h1 className="text-3xl">{missing ? "Nothing is kept here." : "Something broke on this page."}</h1>
+      <h1 className="text-3xl">
+        {missing ? "Nothing is kept here." : "Something broke on this page."}
+      </h1>
       <p>{detail}</p>
-      <p className="text-muted">What is in the notebook is safe: it is kept in this browser, a record at a time.</p>
+      <p className="text-muted">
+        What is in the notebook is safe: it is kept in this browser, a record at a time.
+      </p>
       <p className="flex flex-wrap gap-3">
         <a className="press press-main" href="/">
           To the troupe

@@ -40,7 +40,13 @@ export type AthleteView = {
   notebook: NotebookName;
 };
 
-export const plainSettings: Settings = { kind: "settings", id: "settings", theme: "system", sound: true, tester: "" };
+export const plainSettings: Settings = {
+  kind: "settings",
+  id: "settings",
+  theme: "system",
+  sound: true,
+  tester: "",
+};
 
 let remembered: { key: string; notebook: Notebook; view: AthleteView } | null = null;
 
@@ -48,7 +54,8 @@ let remembered: { key: string; notebook: Notebook; view: AthleteView } | null = 
 export async function athleteView(athleteId: string, request: Request): Promise<AthleteView> {
   const { name, notebook } = await openNotebook();
   const athlete = notebook.get("athlete", athleteId);
-  if (!athlete) throw new Response("There is no athlete of this name in the open notebook.", { status: 404 });
+  if (!athlete)
+    throw new Response("There is no athlete of this name in the open notebook.", { status: 404 });
   const query = new URL(request.url).searchParams;
   const day = dayAsked(query.get("day"));
   const key = [notebook.version, athleteId, day, today(), query.get("aim")].join("|");
@@ -58,10 +65,18 @@ export async function athleteView(athleteId: string, request: Request): Promise<
   return view;
 }
 
-const dayAsked = (text: string | null): DayText => (text && /^\d{4}-\d{2}-\d{2}$/.test(text) && text <= today() ? text : today());
+const dayAsked = (text: string | null): DayText =>
+  text && /^\d{4}-\d{2}-\d{2}$/.test(text) && text <= today() ? text : today();
 
-function gather(name: NotebookName, notebook: Notebook, athlete: Athlete, day: DayText, aimId: string | null): AthleteView {
-  const own = <T extends { athleteId: string }>(list: readonly T[]): T[] => list.filter((record) => record.athleteId === athlete.id);
+function gather(
+  name: NotebookName,
+  notebook: Notebook,
+  athlete: Athlete,
+  day: DayText,
+  aimId: string | null,
+): AthleteView {
+  const own = <T extends { athleteId: string }>(list: readonly T[]): T[] =>
+    list.filter((record) => record.athleteId === athlete.id);
   const library = withPacks(shipped, notebook.all("pack"));
   const checks = own(notebook.all("check"));
   const logs = own(notebook.all("log"));

@@ -13,7 +13,10 @@ function closureOf(entries: readonly string[]): Set<string> {
     if (needed.has(file)) return;
     needed.add(file);
     const text = readFileSync(join(client, file), "utf8");
-    for (const [, path] of text.matchAll(/(?:^|[;}\s])import\s*(?:[\w*{}\s,$]+from\s*)?["'](\.[^"']+\.js)["']/g)) visit(join(dirname(file), path!));
+    for (const [, path] of text.matchAll(
+      /(?:^|[;}\s])import\s*(?:[\w*{}\s,$]+from\s*)?["'](\.[^"']+\.js)["']/g,
+    ))
+      visit(join(dirname(file), path!));
   };
   entries.forEach(visit);
   return needed;
@@ -32,18 +35,33 @@ function manifest(): Manifest {
 const bench: Bench = async () => {
   run("npm", ["run", "build", "--silent"], { quiet: true });
   const { entry, routes } = manifest();
-  const size = (files: Iterable<string>) => [...files].reduce((sum, file) => sum + gzipSync(readFileSync(join(client, file)), { level: 9 }).length, 0) / 1000;
+  const size = (files: Iterable<string>) =>
+    [...files].reduce(
+      (sum, file) => sum + gzipSync(readFileSync(join(client, file)), { level: 9 }).length,
+      0,
+    ) / 1000;
   const shell = ["root", "routes/bench", "routes/troupe"];
   const stations: Record<string, string[]> = {
     troupe: shell,
-    ...Object.fromEntries(["aim", "check", "gap", "prep", "log", "season"].map((name) => [name, ["root", "routes/athlete", `routes/${name}`]])),
+    ...Object.fromEntries(
+      ["aim", "check", "gap", "prep", "log", "season"].map((name) => [
+        name,
+        ["root", "routes/athlete", `routes/${name}`],
+      ]),
+    ),
     run: ["root", "routes/run"],
   };
   const table = Object.entries(stations).map(([station, ids]) => {
-    const files = closureOf([entry.module, ...ids.map((id) => routes[id]!.module)].map((path) => path.replace(/^\//, "")));
+    const files = closureOf(
+      [entry.module, ...ids.map((id) => routes[id]!.module)].map((path) => path.replace(/^\//, "")),
+    );
     return { station, files: files.size, "gzipped kB": Math.round(size(files) * 10) / 10 };
   });
-  const first = Math.max(...table.filter(({ station }) => station === "troupe" || station === "aim").map((row) => row["gzipped kB"]));
+  const first = Math.max(
+    ...table
+      .filter(({ station }) => station === "troupe" || station === "aim")
+      .map((row) => row["gzipped kB"]),
+  );
   return { table, figures: [{ key: "first_js_gzip", value: first, unit: "kB" }] };
 };
 

@@ -5,9 +5,12 @@ import type { Protocol } from "./measure/protocol";
 /** The content the computation works with: the library's packs and the coach's own, merged. */
 export type Library = { skills: Skill[]; protocols: Protocol[]; drills: Drill[] };
 
-export const skillOf = (library: Library, id: string): Skill | undefined => library.skills.find((skill) => skill.id === id);
-export const protocolOf = (library: Library, id: string): Protocol | undefined => library.protocols.find((protocol) => protocol.id === id);
-export const drillOf = (library: Library, id: string): Drill | undefined => library.drills.find((drill) => drill.id === id);
+export const skillOf = (library: Library, id: string): Skill | undefined =>
+  library.skills.find((skill) => skill.id === id);
+export const protocolOf = (library: Library, id: string): Protocol | undefined =>
+  library.protocols.find((protocol) => protocol.id === id);
+export const drillOf = (library: Library, id: string): Drill | undefined =>
+  library.drills.find((drill) => drill.id === id);
 
 /** The library with packs laid over it; a pack's entry replaces one of the same id. */
 export function withPacks(base: Library, packs: readonly Library[]): Library {

@@ -5,8 +5,13 @@ import { KitItem } from "../core/exchange/records";
 import { phases } from "../core/drill/drill";
 import { library } from "./index";
 
-const rungs = library.drills.flatMap((drill) => drill.rungs.map((rung) => ({ drill, rung, name: `${drill.id}/${rung.id}` })));
-const pictures = [...rungs.map(({ name, rung }) => ({ name, picture: rung.picture })), ...library.protocols.map(({ id, picture }) => ({ name: id, picture }))];
+const rungs = library.drills.flatMap((drill) =>
+  drill.rungs.map((rung) => ({ drill, rung, name: `${drill.id}/${rung.id}` })),
+);
+const pictures = [
+  ...rungs.map(({ name, rung }) => ({ name, picture: rung.picture })),
+  ...library.protocols.map(({ id, picture }) => ({ name: id, picture })),
+];
 const unique = (ids: string[]) => expect(new Set(ids).size).toBe(ids.length);
 
 describe("the library", () => {
@@ -14,7 +19,8 @@ describe("the library", () => {
     expect(library.skills.map(({ id }) => id)).toEqual(["handstand", "front-split", "deep-squat"]);
     expect(library.protocols.length).toBeGreaterThanOrEqual(6);
     expect(library.drills.length).toBeGreaterThanOrEqual(12);
-    for (const { id, rungs: ladder } of library.drills) expect(ladder.length, id).toBeGreaterThanOrEqual(3);
+    for (const { id, rungs: ladder } of library.drills)
+      expect(ladder.length, id).toBeGreaterThanOrEqual(3);
   });
   it("has no identifier twice", () => {
     unique(library.skills.map(({ id }) => id));
@@ -24,29 +30,58 @@ describe("the library", () => {
   });
   it("has a check for every motion that a skill asks, and drills for it", () => {
     for (const { motion } of library.skills.flatMap(({ demands }) => demands)) {
-      expect(library.protocols.some((protocol) => protocol.motion === motion), motion).toBe(true);
-      expect(library.drills.filter(({ serves }) => serves.some((entry) => entry.motion === motion)).length, motion).toBeGreaterThanOrEqual(2);
+      expect(
+        library.protocols.some((protocol) => protocol.motion === motion),
+        motion,
+      ).toBe(true);
+      expect(
+        library.drills.filter(({ serves }) => serves.some((entry) => entry.motion === motion))
+          .length,
+        motion,
+      ).toBeGreaterThanOrEqual(2);
     }
   });
   it("rehearses every skill, and fills every phase", () => {
-    for (const { id } of library.skills) expect(library.drills.some(({ kind, toward }) => kind === "skill" && toward.includes(id)), id).toBe(true);
-    for (const phase of phases) expect(library.drills.some((drill) => drill.phase === phase), phase).toBe(true);
+    for (const { id } of library.skills)
+      expect(
+        library.drills.some(({ kind, toward }) => kind === "skill" && toward.includes(id)),
+        id,
+      ).toBe(true);
+    for (const phase of phases)
+      expect(
+        library.drills.some((drill) => drill.phase === phase),
+        phase,
+      ).toBe(true);
   });
   it("names only what there is", () => {
-    for (const { firstChecks } of library.skills) for (const id of firstChecks) expect(library.protocols.some((protocol) => protocol.id === id), id).toBe(true);
-    for (const { toward } of library.drills) for (const id of toward) expect(library.skills.some((skill) => skill.id === id), id).toBe(true);
-    for (const { rung, name } of rungs) for (const item of rung.kit) expect(KitItem.options, name).toContain(item);
+    for (const { firstChecks } of library.skills)
+      for (const id of firstChecks)
+        expect(
+          library.protocols.some((protocol) => protocol.id === id),
+          id,
+        ).toBe(true);
+    for (const { toward } of library.drills)
+      for (const id of toward)
+        expect(
+          library.skills.some((skill) => skill.id === id),
+          id,
+        ).toBe(true);
+    for (const { rung, name } of rungs)
+      for (const item of rung.kit) expect(KitItem.options, name).toContain(item);
   });
   it("asks more of a clean skill than of a passable one", () => {
-    for (const { demands } of library.skills) for (const { clean, passable } of demands) expect(clean).toBeGreaterThan(passable);
+    for (const { demands } of library.skills)
+      for (const { clean, passable } of demands) expect(clean).toBeGreaterThan(passable);
   });
   it("keeps holds before training at 30 s or less, and starts inside its own range", () => {
     for (const { rung, name } of rungs) {
       if (rung.warmUp?.type === "hold") expect(rung.warmUp.seconds, name).toBeLessThanOrEqual(30);
       expect(rung.warmUp ?? rung.session, name).not.toBeNull();
       const dose = rung.session;
-      if (dose?.type === "reps") expect(dose.reps >= rung.range.from && dose.reps <= rung.range.to, name).toBe(true);
-      if (dose?.type === "hold") expect(dose.seconds >= rung.range.from && dose.seconds <= rung.range.to, name).toBe(true);
+      if (dose?.type === "reps")
+        expect(dose.reps >= rung.range.from && dose.reps <= rung.range.to, name).toBe(true);
+      if (dose?.type === "hold")
+        expect(dose.seconds >= rung.range.from && dose.seconds <= rung.range.to, name).toBe(true);
     }
   });
   it("draws every picture: on the floor, within a body's reach, with its props", () => {
@@ -56,10 +91,16 @@ describe("the library", () => {
         expect(drawing.outline, name).not.toContain("NaN");
         expect(drawing.bounds.bottom, name).toBeCloseTo(0, 1);
         expect(drawing.bounds.right - drawing.bounds.left, name).toBeLessThan(160);
-        for (const shape of picture.props.flatMap((prop) => propShapes(prop, drawing))) for (const value of Object.values(shape)) if (typeof value === "number") expect(Number.isFinite(value), name).toBe(true);
+        for (const shape of picture.props.flatMap((prop) => propShapes(prop, drawing)))
+          for (const value of Object.values(shape))
+            if (typeof value === "number") expect(Number.isFinite(value), name).toBe(true);
       }
   });
   it("moves between start and end", () => {
-    for (const { name, picture } of pictures) if (picture.end) expect(drawingOf(picture.end, picture.view).outline, name).not.toBe(drawingOf(picture.start, picture.view).outline);
+    for (const { name, picture } of pictures)
+      if (picture.end)
+        expect(drawingOf(picture.end, picture.view).outline, name).not.toBe(
+          drawingOf(picture.start, picture.view).outline,
+        );
   });
 });

@@ -11,4 +11,5 @@ export const chromiumFlags = [
   "--disable-component-update",
   "--disable-sync",
 ];
-export const openBrowser = () => chromium.launch({ executablePath: chromiumPath, args: chromiumFlags });
+export const openBrowser = () =>
+  chromium.launch({ executablePath: chromiumPath, args: chromiumFlags });

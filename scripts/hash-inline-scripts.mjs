@@ -29,6 +29,8 @@ export function policyFor(html) {
 }
 
 const pages = readdirSync(root, { recursive: true }).filter((file) => file.endsWith(".html"));
-const policies = Object.fromEntries(pages.map((page) => [`/${page}`, policyFor(readFileSync(join(root, page), "utf8"))]));
+const policies = Object.fromEntries(
+  pages.map((page) => [`/${page}`, policyFor(readFileSync(join(root, page), "utf8"))]),
+);
 writeFileSync(join(root, "../csp.json"), JSON.stringify(policies, null, 1));
 console.log(`hashed the inline scripts of ${pages.length} pages`);

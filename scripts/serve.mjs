@@ -14,12 +14,15 @@ const plainHeaders = {
   "X-Frame-Options": "DENY",
   "Cross-Origin-Opener-Policy": "same-origin",
   "Cross-Origin-Resource-Policy": "same-origin",
-  "Permissions-Policy": "camera=(self), microphone=(), geolocation=(), payment=(), usb=(), screen-wake-lock=(self)",
+  "Permissions-Policy":
+    "camera=(self), microphone=(), geolocation=(), payment=(), usb=(), screen-wake-lock=(self)",
 };
 
 export function serve(port, host = "127.0.0.1") {
   const policies = JSON.parse(readFileSync(join(root, "../csp.json"), "utf8"));
-  const fallback = existsSync(join(root, "__spa-fallback.html")) ? "/__spa-fallback.html" : "/index.html";
+  const fallback = existsSync(join(root, "__spa-fallback.html"))
+    ? "/__spa-fallback.html"
+    : "/index.html";
   const files = sirv(root, { single: fallback.slice(1), etag: true, setHeaders: setCaching });
   const pageOf = (path) => {
     const clean = path.replace(/\/$/, "");
@@ -28,7 +31,10 @@ export function serve(port, host = "127.0.0.1") {
   const server = createServer((request, response) => {
     const { pathname } = new URL(request.url ?? "/", "http://localhost");
     for (const [name, value] of Object.entries(plainHeaders)) response.setHeader(name, value);
-    response.setHeader("Content-Security-Policy", policies[pathname in policies ? pathname : pageOf(pathname)]);
+    response.setHeader(
+      "Content-Security-Policy",
+      policies[pathname in policies ? pathname : pageOf(pathname)],
+    );
     files(request, response, () => {
       response.statusCode = 404;
       response.end("Not found");
@@ -36,13 +42,18 @@ export function serve(port, host = "127.0.0.1") {
   });
   return new Promise((resolve, reject) => {
     server.once("error", reject);
-    server.listen(port, host, () => resolve({ server, address: `http://${host}:${server.address().port}` }));
+    server.listen(port, host, () =>
+      resolve({ server, address: `http://${host}:${server.address().port}` }),
+    );
   });
 }
 
 /** Hashed files never change; pages are asked for anew each time. */
 function setCaching(response, path) {
-  response.setHeader("Cache-Control", path.startsWith("/assets/") ? "public, max-age=31536000, immutable" : "no-cache");
+  response.setHeader(
+    "Cache-Control",
+    path.startsWith("/assets/") ? "public, max-age=31536000, immutable" : "no-cache",
+  );
 }
 
 if (import.meta.url === pathToFileURL(process.argv[1]).href) {

@@ -30,7 +30,8 @@ const views = [
 ];
 
 async function typeRound(page) {
-  for (const text of ["162", "Tab", "161", "Tab", "166", "Tab", "166"]) await (text === "Tab" ? page.keyboard.press("Tab") : page.keyboard.type(text));
+  for (const text of ["162", "Tab", "161", "Tab", "166", "Tab", "166"])
+    await (text === "Tab" ? page.keyboard.press("Tab") : page.keyboard.type(text));
 }
 
 async function startRun(page) {
@@ -49,7 +50,13 @@ const browser = await openBrowser();
 const only = process.argv.slice(2);
 for (const [name, path, viewport, colorScheme, before] of views) {
   if (only.length > 0 && !only.includes(name)) continue;
-  const context = await browser.newContext({ viewport, colorScheme, reducedMotion: "reduce", locale: "en-GB", timezoneId: "UTC" });
+  const context = await browser.newContext({
+    viewport,
+    colorScheme,
+    reducedMotion: "reduce",
+    locale: "en-GB",
+    timezoneId: "UTC",
+  });
   const page = await context.newPage();
   page.on("pageerror", (error) => console.error(`${name}: ${error.message}`));
   await page.clock.install({ time: still });

@@ -10,4 +10,6 @@ const { address } = await serve(wanted, process.env.HOST).catch((error) => {
   if (error.code !== "EADDRINUSE") throw error;
   return serve(0, process.env.HOST);
 });
-console.log(`\n  Yearling is at ${address}\n  It opens on Lanternfield, an invented troupe. Ctrl C ends it.\n`);
+console.log(
+  `\n  Yearling is at ${address}\n  It opens on Lanternfield, an invented troupe. Ctrl C ends it.\n`,
+);

@@ -5,7 +5,17 @@ import type { FormErrors } from "../storage/athletes";
 import { readNumber } from "./words";
 
 /** Who the athlete is: enough to convert readings, choose kit and mind the growing. */
-export function AthleteForm({ athlete = null, places, on, close }: { athlete?: Athlete | null; places: readonly Place[]; on: string; close: () => void }) {
+export function AthleteForm({
+  athlete = null,
+  places,
+  on,
+  close,
+}: {
+  athlete?: Athlete | null;
+  places: readonly Place[];
+  on: string;
+  close: () => void;
+}) {
   const fetcher = useFetcher<{ errors?: FormErrors }>();
   const errors = fetcher.data?.errors ?? {};
   const send = (form: FormData) => {
@@ -34,14 +44,54 @@ export function AthleteForm({ athlete = null, places, on, close }: { athlete?: A
         send(new FormData(event.currentTarget));
       }}
     >
-      <Field name="name" label="Name" error={errors.name} defaultValue={athlete?.name} required autoFocus />
-      <Field name="discipline" label="What they do" error={errors.discipline} defaultValue={athlete?.discipline} placeholder="dancer, climber …" />
-      <Field name="bornOn" label="Born" error={errors.bornOn && "A date of birth says whether they still grow"} type="date" max={on} defaultValue={athlete?.bornOn} required />
-      <Field name="statureCm" label="Height, cm" error={errors.statureCm && "Height between 80 and 230 cm: it scales the figure and the tape"} inputMode="decimal" defaultValue={athlete?.statureCm} required />
-      <Field name="massKg" label="Weight, kg (may stay open)" error={errors.massKg && "15 to 200 kg, or leave it open"} inputMode="decimal" defaultValue={athlete?.massKg ?? ""} />
+      <Field
+        name="name"
+        label="Name"
+        error={errors.name}
+        defaultValue={athlete?.name}
+        required
+        autoFocus
+      />
+      <Field
+        name="discipline"
+        label="What they do"
+        error={errors.discipline}
+        defaultValue={athlete?.discipline}
+        placeholder="dancer, climber …"
+      />
+      <Field
+        name="bornOn"
+        label="Born"
+        error={errors.bornOn && "A date of birth says whether they still grow"}
+        type="date"
+        max={on}
+        defaultValue={athlete?.bornOn}
+        required
+      />
+      <Field
+        name="statureCm"
+        label="Height, cm"
+        error={
+          errors.statureCm && "Height between 80 and 230 cm: it scales the figure and the tape"
+        }
+        inputMode="decimal"
+        defaultValue={athlete?.statureCm}
+        required
+      />
+      <Field
+        name="massKg"
+        label="Weight, kg (may stay open)"
+        error={errors.massKg && "15 to 200 kg, or leave it open"}
+        inputMode="decimal"
+        defaultValue={athlete?.massKg ?? ""}
+      />
       <label className="grid content-start">
         <span className="label">Dominant side</span>
-        <select name="dominantSide" className="field" defaultValue={athlete?.dominantSide ?? "right"}>
+        <select
+          name="dominantSide"
+          className="field"
+          defaultValue={athlete?.dominantSide ?? "right"}
+        >
           <option value="left">left</option>
           <option value="right">right</option>
         </select>
@@ -69,11 +119,26 @@ export function AthleteForm({ athlete = null, places, on, close }: { athlete?: A
   );
 }
 
-function Field({ name, label, error, ...rest }: { name: string; label: string; error?: string | undefined } & React.InputHTMLAttributes<HTMLInputElement>) {
+function Field({
+  name,
+  label,
+  error,
+  ...rest
+}: {
+  name: string;
+  label: string;
+  error?: string | undefined;
+} & React.InputHTMLAttributes<HTMLInputElement>) {
   return (
     <label className="grid content-start">
       <span className="label">{label}</span>
-      <input name={name} className="field" aria-invalid={error ? true : undefined} aria-describedby={error ? `${name}-error` : undefined} {...rest} />
+      <input
+        name={name}
+        className="field"
+        aria-invalid={error ? true : undefined}
+        aria-describedby={error ? `${name}-error` : undefined}
+        {...rest}
+      />
       {error ? (
         <span id={`${name}-error`} className="text-sm text-clay">
           {error}

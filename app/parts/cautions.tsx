@@ -3,7 +3,13 @@ import type { Caution } from "#core/safety/intake";
 import { cliniciansFirst } from "#core/safety/intake";
 
 /** Cautions that stand on the plan, and who comes first. Nothing is drawn when there are none. */
-export function CautionLines({ cautions, always = false }: { cautions: readonly Caution[]; always?: boolean }) {
+export function CautionLines({
+  cautions,
+  always = false,
+}: {
+  cautions: readonly Caution[];
+  always?: boolean;
+}) {
   if (cautions.length === 0 && !always) return null;
   return (
     <aside aria-label="Cautions" className="border-l-4 border-clay bg-raised px-4 py-2 text-sm">

@@ -6,14 +6,22 @@ import { KitItem, type Place } from "#core/exchange/records";
 export function PlaceList({ places }: { places: readonly Place[] }) {
   const fetcher = useFetcher();
   const keep = (place: Omit<Place, "kind" | "id"> & { id: string | null }) =>
-    void fetcher.submit({ intent: "place", ...place }, { method: "post", encType: "application/json" });
+    void fetcher.submit(
+      { intent: "place", ...place },
+      { method: "post", encType: "application/json" },
+    );
   return (
     <section id="places" className="mt-10">
       <h2 className="text-xl">Places and their kit</h2>
-      <p className="text-sm text-muted">A prep uses only what its place has, or says what it replaced.</p>
+      <p className="text-sm text-muted">
+        A prep uses only what its place has, or says what it replaced.
+      </p>
       <ul className="mt-2 border-t border-line">
         {places.map((place) => (
-          <li key={place.id} className="grid gap-x-6 gap-y-1 border-b border-line py-3 sm:grid-cols-[15rem_1fr]">
+          <li
+            key={place.id}
+            className="grid gap-x-6 gap-y-1 border-b border-line py-3 sm:grid-cols-[15rem_1fr]"
+          >
             <input
               className="field font-semibold"
               defaultValue={place.name}
@@ -31,7 +39,14 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
                     type="checkbox"
                     className="size-4 accent-[var(--spruce)]"
                     checked={place.kit.includes(item)}
-                    onChange={(event) => keep({ ...place, kit: event.target.checked ? [...place.kit, item] : place.kit.filter((other) => other !== item) })}
+                    onChange={(event) =>
+                      keep({
+                        ...place,
+                        kit: event.target.checked
+                          ? [...place.kit, item]
+                          : place.kit.filter((other) => other !== item),
+                      })
+                    }
                   />
                   {item}
                 </label>
@@ -40,7 +55,11 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
           </li>
         ))}
       </ul>
-      <button type="button" className="quiet mt-2 underlined" onClick={() => keep({ id: null, name: "New place", kit: ["wall", "mat"], note: "" })}>
+      <button
+        type="button"
+        className="quiet mt-2 underlined"
+        onClick={() => keep({ id: null, name: "New place", kit: ["wall", "mat"], note: "" })}
+      >
         <Plus size={15} /> Add a place
       </button>
     </section>

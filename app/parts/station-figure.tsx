@@ -20,16 +20,26 @@ function jointsOf(view: AthleteView): JointSpot[] {
     const { joint, name } = motionOf(demand.motion);
     const at = landmarkOf[joint];
     const asked = sides.find((side) => side.asked)?.side;
-    const side: LeftRight = asked === "left" && sides.length > 0 && demand.role !== "both-sides" ? "left" : "right";
-    return at ? [{ motion: demand.motion, at, side, text: `${name}: ${verdict}. Open its check.` }] : [];
+    const side: LeftRight =
+      asked === "left" && sides.length > 0 && demand.role !== "both-sides" ? "left" : "right";
+    return at
+      ? [{ motion: demand.motion, at, side, text: `${name}: ${verdict}. Open its check.` }]
+      : [];
   });
-  return spots.filter((spot, i) => spots.findIndex((other) => other.at === spot.at && other.side === spot.side) === i);
+  return spots.filter(
+    (spot, i) => spots.findIndex((other) => other.at === spot.at && other.side === spot.side) === i,
+  );
 }
 
 /** The aim's figure beside a station, or a line that says what is missing for it. */
 export function StationFigure({ view }: { view: AthleteView }) {
   const navigate = useNavigate();
-  if (!view.shapes || !view.skill) return <p className="m-auto max-w-xs text-center text-muted">The figure appears with the first aim: choose a skill and a date.</p>;
+  if (!view.shapes || !view.skill)
+    return (
+      <p className="m-auto max-w-xs text-center text-muted">
+        The figure appears with the first aim: choose a skill and a date.
+      </p>
+    );
   const { asked, had } = view.shapes;
   const measured = view.gaps.some((gap) => gap.shortage !== null);
   const unknown = view.gaps.filter((gap) => gap.verdict === "unknown");
@@ -39,10 +49,16 @@ export function StationFigure({ view }: { view: AthleteView }) {
   };
   return (
     <>
-      <p className="font-display text-lg font-bold leading-snug">{measured ? had.sentence : view.skill.summary}</p>
+      <p className="font-display text-lg font-bold leading-snug">
+        {measured ? had.sentence : view.skill.summary}
+      </p>
       <p className="text-sm text-muted">
-        {measured ? "ink: what these joints allow · chalk: the clean shape" : "chalk and ink: the clean shape"}
-        {measured && unknown.length > 0 ? ` · drawn as if enough: ${unknown.map((gap) => motionOf(gap.demand.motion).name.toLowerCase()).join(", ")}` : ""}
+        {measured
+          ? "ink: what these joints allow · chalk: the clean shape"
+          : "chalk and ink: the clean shape"}
+        {measured && unknown.length > 0
+          ? ` · drawn as if enough: ${unknown.map((gap) => motionOf(gap.demand.motion).name.toLowerCase()).join(", ")}`
+          : ""}
       </p>
       <div className="mt-2 min-h-[20rem] flex-1">
         <ShapeFigure asked={asked} had={had} joints={jointsOf(view)} onJoint={open} />

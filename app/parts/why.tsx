@@ -4,7 +4,9 @@ import type { Why } from "#core/why";
 export function WhyNote({ why, label = "why" }: { why: Why; label?: string }) {
   return (
     <details className="inline-block align-top text-sm">
-      <summary className="underlined inline-flex min-h-6 cursor-pointer items-center text-muted">{label}</summary>
+      <summary className="underlined inline-flex min-h-6 cursor-pointer items-center text-muted">
+        {label}
+      </summary>
       <div className="mt-1 max-w-md border-l-2 border-line pl-3">
         <p>{why.rule}.</p>
         <dl className="figures mt-1 grid grid-cols-[auto_auto] justify-start gap-x-4 text-xs">

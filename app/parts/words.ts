@@ -18,4 +18,5 @@ export function aimSentence({ aim, skill }: { aim: Aim | null; skill: Skill | nu
 export const notch: Record<Side, string> = { left: "◂", right: "▸", mid: "◆" };
 
 /** Reads a number as people type it: comma or point. NaN where it is none. */
-export const readNumber = (text: string): number => (text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", ".")));
+export const readNumber = (text: string): number =>
+  text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", "."));

@@ -13,7 +13,8 @@ import { athleteView } from "../view";
 import { ageOn } from "#core/exchange/athlete";
 import type { Route } from "./+types/aim";
 
-export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) => athleteView(params.athleteId, request);
+export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
+  athleteView(params.athleteId, request);
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
   const sent = (await request.json()) as { intent: string };
@@ -44,7 +45,11 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
   return (
     <Station figure={<StationFigure view={view} />}>
       <h1 className="text-3xl">{open.length > 0 ? "What it is for" : "What is it for?"}</h1>
-      {open.length === 0 ? <p className="mt-1 text-muted">A skill, its quality and a date. The degrees, the checks and the preps follow from it.</p> : null}
+      {open.length === 0 ? (
+        <p className="mt-1 text-muted">
+          A skill, its quality and a date. The degrees, the checks and the preps follow from it.
+        </p>
+      ) : null}
       <AimList view={view} />
       {open.length === 0 || adding ? (
         <AimForm view={view} close={() => setAdding(false)} />
@@ -56,14 +61,35 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
       <section className="mt-8">
         <h2 className="flex flex-wrap items-baseline gap-x-4 text-xl">
           {athlete.name}
-          <button type="button" className="underlined font-sans text-sm font-normal text-muted" onClick={() => setEditing(!editing)} aria-expanded={editing}>
+          <button
+            type="button"
+            className="underlined font-sans text-sm font-normal text-muted"
+            onClick={() => setEditing(!editing)}
+            aria-expanded={editing}
+          >
             edit
           </button>
         </h2>
         <p className="text-muted">
-          {[athlete.discipline, `${ageOn(athlete, today)} years`, `${athlete.statureCm} cm`, athlete.massKg ? `${athlete.massKg} kg` : "", `${athlete.dominantSide}-handed`, view.place?.name ?? "any kit"].filter(Boolean).join(" · ")}
+          {[
+            athlete.discipline,
+            `${ageOn(athlete, today)} years`,
+            `${athlete.statureCm} cm`,
+            athlete.massKg ? `${athlete.massKg} kg` : "",
+            `${athlete.dominantSide}-handed`,
+            view.place?.name ?? "any kit",
+          ]
+            .filter(Boolean)
+            .join(" · ")}
         </p>
-        {editing ? <AthleteForm athlete={athlete} places={view.places} on={today} close={() => setEditing(false)} /> : null}
+        {editing ? (
+          <AthleteForm
+            athlete={athlete}
+            places={view.places}
+            on={today}
+            close={() => setEditing(false)}
+          />
+        ) : null}
       </section>
       <div className="mt-4 grid gap-3">
         <CautionLines cautions={view.cautions} />

@@ -8,7 +8,8 @@ import { removeCheck, saveRound } from "../storage/checks";
 import { athleteView } from "../view";
 import type { Route } from "./+types/check";
 
-export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) => athleteView(params.athleteId, request);
+export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
+  athleteView(params.athleteId, request);
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
   const sent = (await request.json()) as { intent: string };
@@ -27,7 +28,13 @@ export default function CheckStation({ loaderData: view }: Route.ComponentProps)
   const protocol = protocolOf(view.library, at);
   return (
     <Station figure={protocol ? <ProtocolSheet protocol={protocol} /> : null}>
-      <CheckDesk key={`${view.notebook}/${view.athlete.id}/${wish}`} view={view} focus={at} setFocus={setFocus} jump={wish !== null} />
+      <CheckDesk
+        key={`${view.notebook}/${view.athlete.id}/${wish}`}
+        view={view}
+        focus={at}
+        setFocus={setFocus}
+        jump={wish !== null}
+      />
     </Station>
   );
 }

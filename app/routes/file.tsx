@@ -11,10 +11,19 @@ import type { Route } from "./+types/file";
 
 export async function clientLoader() {
   const { name, notebook } = await openNotebook();
-  return { name, records: notebook.everything(), quarantined: notebook.quarantined, settings: notebook.get("settings", "settings") ?? plainSettings };
+  return {
+    name,
+    records: notebook.everything(),
+    quarantined: notebook.quarantined,
+    settings: notebook.get("settings", "settings") ?? plainSettings,
+  };
 }
 
-type Sent = { intent: "import"; text: string; replace: boolean } | { intent: "empty" } | { intent: "fresh-demo" } | { intent: "settings"; settings: unknown };
+type Sent =
+  | { intent: "import"; text: string; replace: boolean }
+  | { intent: "empty" }
+  | { intent: "fresh-demo" }
+  | { intent: "settings"; settings: unknown };
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const sent = (await request.json()) as Sent;
@@ -26,14 +35,23 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
       const { notebook } = await openNotebook();
       const incoming = fromFile(read.file);
       const keys = new Set(incoming.map(({ kind, id }) => `${kind}/${id}`));
-      const gone = sent.replace ? notebook.everything().map(({ kind, id }) => `${kind}/${id}`).filter((key) => !keys.has(key)) : [];
+      const gone = sent.replace
+        ? notebook
+            .everything()
+            .map(({ kind, id }) => `${kind}/${id}`)
+            .filter((key) => !keys.has(key))
+        : [];
       await change("import a file", incoming, gone);
       await notebook.settled();
       return { imported: incoming.length };
     }
     case "empty": {
       const { notebook } = await openNotebook();
-      await change("empty the notebook", [], notebook.everything().map(({ kind, id }) => `${kind}/${id}`));
+      await change(
+        "empty the notebook",
+        [],
+        notebook.everything().map(({ kind, id }) => `${kind}/${id}`),
+      );
       return null;
     }
     case "fresh-demo": {
@@ -50,11 +68,16 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 export const meta: Route.MetaFunction = () => [{ title: "File · Yearling" }];
 
 /** File: the notebook in and out, the demo, what could not be read, the light. */
-export default function FilePage({ loaderData: { name, records, quarantined, settings } }: Route.ComponentProps) {
+export default function FilePage({
+  loaderData: { name, records, quarantined, settings },
+}: Route.ComponentProps) {
   return (
     <main id="desk" className="mx-auto h-full w-full max-w-3xl overflow-y-auto p-4 sm:p-8">
       <h1 className="text-4xl">The file</h1>
-      <p className="mt-1 text-muted">Everything is kept in this browser, on this device. Nothing is sent anywhere. A file is the copy that you can carry, and the only one if this browser is cleared.</p>
+      <p className="mt-1 text-muted">
+        Everything is kept in this browser, on this device. Nothing is sent anywhere. A file is the
+        copy that you can carry, and the only one if this browser is cleared.
+      </p>
       <NotebookPart name={name} records={records} />
       <ExportPart records={records} />
       <ImportPart name={name} records={records} />

@@ -5,7 +5,8 @@ import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import type { Route } from "./+types/gap";
 
-export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) => athleteView(params.athleteId, request);
+export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
+  athleteView(params.athleteId, request);
 
 /** Gap: every demand against what the athlete has, what limits most first. */
 export default function GapStation({ loaderData: view }: Route.ComponentProps) {

@@ -10,7 +10,9 @@ export function loader({ params }: Route.LoaderArgs) {
   return { protocol };
 }
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.protocol.name ?? "Check"} · Yearling` }];
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.protocol.name ?? "Check"} · Yearling` },
+];
 
 export default function CheckPage({ loaderData: { protocol } }: Route.ComponentProps) {
   return (

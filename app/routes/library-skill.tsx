@@ -9,17 +9,25 @@ import type { Route } from "./+types/library-skill";
 export function loader({ params }: Route.LoaderArgs) {
   const skill = skillOf(library, params.id);
   if (!skill) throw new Response("The library has no such skill.", { status: 404 });
-  const checks = skill.firstChecks.flatMap((id) => protocolOf(library, id) ?? []).map(({ id, name }) => ({ id, name }));
+  const checks = skill.firstChecks
+    .flatMap((id) => protocolOf(library, id) ?? [])
+    .map(({ id, name }) => ({ id, name }));
   return { skill, checks };
 }
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [{ title: `${loaderData?.skill.name ?? "Skill"} · Yearling` }];
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: `${loaderData?.skill.name ?? "Skill"} · Yearling` },
+];
 
 export default function SkillPage({ loaderData: { skill, checks } }: Route.ComponentProps) {
   return (
     <LibraryPage title={skill.name} lead={skill.summary}>
       <div className="mt-6 grid gap-8 md:grid-cols-[18rem_1fr]">
-        <PosePicture picture={{ view: 0, start: skill.pose, props: [] }} label={skill.name} className="max-h-96 w-full" />
+        <PosePicture
+          picture={{ view: 0, start: skill.pose, props: [] }}
+          label={skill.name}
+          className="max-h-96 w-full"
+        />
         <div>
           <h2 className="text-xl">What it asks</h2>
           <ul className="mt-1 border-t border-ink">

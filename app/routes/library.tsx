@@ -8,29 +8,58 @@ import type { Route } from "./+types/library";
 export function loader() {
   return {
     skills: library.skills.map(({ id, name, summary, pose }) => ({ id, name, summary, pose })),
-    checks: library.protocols.map(({ id, name, purpose, picture }) => ({ id, name, purpose, picture })),
-    drills: library.drills.map(({ id, name, phase, rungs }) => ({ id, name, phase, rungs: rungs.length, picture: rungs.at(-1)!.picture })),
+    checks: library.protocols.map(({ id, name, purpose, picture }) => ({
+      id,
+      name,
+      purpose,
+      picture,
+    })),
+    drills: library.drills.map(({ id, name, phase, rungs }) => ({
+      id,
+      name,
+      phase,
+      rungs: rungs.length,
+      picture: rungs.at(-1)!.picture,
+    })),
   };
 }
 
 export const meta: Route.MetaFunction = () => [{ title: "Library · Yearling" }];
 
 /** The library: skills, checks, drills by phase, cautions. */
-export default function LibraryIndex({ loaderData: { skills, checks, drills } }: Route.ComponentProps) {
+export default function LibraryIndex({
+  loaderData: { skills, checks, drills },
+}: Route.ComponentProps) {
   return (
     <main id="desk" className="mx-auto h-full w-full max-w-5xl overflow-y-auto p-4 sm:p-8">
       <h1 className="text-4xl">Library</h1>
       <p className="mt-1 text-muted">
-        What ships with Yearling: what skills ask, how joints are measured, drills as ladders. <Link className="underlined" to="/library/cautions">Cautions</Link> come first.
+        What ships with Yearling: what skills ask, how joints are measured, drills as ladders.{" "}
+        <Link className="underlined" to="/library/cautions">
+          Cautions
+        </Link>{" "}
+        come first.
       </p>
       <Shelf title="Skills">
         {skills.map(({ id, name, summary, pose }) => (
-          <Entry key={id} to={`/library/skill/${id}`} name={name} text={summary} picture={{ view: 0, start: pose, props: [] }} />
+          <Entry
+            key={id}
+            to={`/library/skill/${id}`}
+            name={name}
+            text={summary}
+            picture={{ view: 0, start: pose, props: [] }}
+          />
         ))}
       </Shelf>
       <Shelf title="Checks">
         {checks.map(({ id, name, purpose, picture }) => (
-          <Entry key={id} to={`/library/check/${id}`} name={name} text={purpose} picture={picture} />
+          <Entry
+            key={id}
+            to={`/library/check/${id}`}
+            name={name}
+            text={purpose}
+            picture={picture}
+          />
         ))}
       </Shelf>
       {phases.map((phase) => (
@@ -38,7 +67,13 @@ export default function LibraryIndex({ loaderData: { skills, checks, drills } }:
           {drills
             .filter((drill) => drill.phase === phase)
             .map(({ id, name, rungs, picture }) => (
-              <Entry key={id} to={`/library/drill/${id}`} name={name} text={`${rungs} rungs`} picture={picture} />
+              <Entry
+                key={id}
+                to={`/library/drill/${id}`}
+                name={name}
+                text={`${rungs} rungs`}
+                picture={picture}
+              />
             ))}
         </Shelf>
       ))}
@@ -46,7 +81,15 @@ export default function LibraryIndex({ loaderData: { skills, checks, drills } }:
   );
 }
 
-function Shelf({ title, lead, children }: { title: string; lead?: string; children: React.ReactNode }) {
+function Shelf({
+  title,
+  lead,
+  children,
+}: {
+  title: string;
+  lead?: string;
+  children: React.ReactNode;
+}) {
   return (
     <section className="mt-8">
       <h2 className="text-2xl">{title}</h2>
@@ -56,10 +99,23 @@ function Shelf({ title, lead, children }: { title: string; lead?: string; childr
   );
 }
 
-function Entry({ to, name, text, picture }: { to: string; name: string; text: string; picture: Parameters<typeof PosePicture>[0]["picture"] }) {
+function Entry({
+  to,
+  name,
+  text,
+  picture,
+}: {
+  to: string;
+  name: string;
+  text: string;
+  picture: Parameters<typeof PosePicture>[0]["picture"];
+}) {
   return (
     <li className="border-b border-line">
-      <Link to={to} className="grid min-h-20 grid-cols-[7.5rem_1fr] items-center gap-4 py-2 hover:bg-raised">
+      <Link
+        to={to}
+        className="grid min-h-20 grid-cols-[7.5rem_1fr] items-center gap-4 py-2 hover:bg-raised"
+      >
         <PosePicture picture={picture} label="" className="h-16 w-full" />
         <span>
           <span className="block font-display text-lg font-bold leading-tight">{name}</span>

@@ -17,8 +17,15 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const query = new URL(request.url).searchParams;
   const wish = query.get("log");
   const onDay = view.logs.filter((log) => log.on === view.day);
-  const known = wish && wish !== "new" ? (view.logs.find(({ id }) => id === wish) ?? null) : wish === "new" ? null : (onDay.at(-1) ?? null);
-  const prep = view.preps.find((p) => p.on === view.day && !view.logs.some((log) => log.prepId === p.id)) ?? null;
+  const known =
+    wish && wish !== "new"
+      ? (view.logs.find(({ id }) => id === wish) ?? null)
+      : wish === "new"
+        ? null
+        : (onDay.at(-1) ?? null);
+  const prep =
+    view.preps.find((p) => p.on === view.day && !view.logs.some((log) => log.prepId === p.id)) ??
+    null;
   return { view, known, prep };
 }
 
@@ -32,7 +39,11 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 let draft: { key: string; log: ReturnType<typeof draftLog> } | null = null;
 
 /** One draft for a day and prep, so that a fresh reading of the page does not start another. */
-function draftFor(athleteId: string, day: string, prep: Parameters<typeof draftLog>[2]): ReturnType<typeof draftLog> {
+function draftFor(
+  athleteId: string,
+  day: string,
+  prep: Parameters<typeof draftLog>[2],
+): ReturnType<typeof draftLog> {
   const key = `${athleteId}/${day}/${prep?.id ?? ""}`;
   if (draft?.key !== key) draft = { key, log: draftLog(athleteId, day, prep) };
   return draft.log;
@@ -43,9 +54,19 @@ export default function LogStation({ loaderData: { view, known, prep } }: Route.
   const start = known ?? draftFor(view.athlete.id, view.day, prep);
   return (
     <Station figure={<StationFigure view={view} />}>
-      <h1 className="text-3xl">{known ? `${known.on === view.today ? "Today" : longDay(known.on)}, as it went` : prep ? "How did it go?" : "What was done?"}</h1>
+      <h1 className="text-3xl">
+        {known
+          ? `${known.on === view.today ? "Today" : longDay(known.on)}, as it went`
+          : prep
+            ? "How did it go?"
+            : "What was done?"}
+      </h1>
       <p className="mt-1 text-muted">
-        {known ? "Form and pain decide what comes next." : prep ? "The prep was not run here: fill in what was done." : "No open prep on this day: add the drills that were done."}
+        {known
+          ? "Form and pain decide what comes next."
+          : prep
+            ? "The prep was not run here: fill in what was done."
+            : "No open prep on this day: add the drills that were done."}
         {known ? (
           <>
             {" "}

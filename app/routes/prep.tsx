@@ -15,11 +15,23 @@ let proposal: { view: AthleteView; prep: ReturnType<typeof planned>["prep"] } | 
 /** The prep of the day looked at; for today, a proposal where there is none yet. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
-  const kept = view.preps.find((prep) => prep.on === view.day && !view.logs.some((log) => log.prepId === prep.id)) ?? view.preps.find((prep) => prep.on === view.day);
-  if (!kept && view.day === view.today && proposal?.view !== view) proposal = { view, prep: planned(view, blankPrep(view, view.today)).prep };
+  const kept =
+    view.preps.find(
+      (prep) => prep.on === view.day && !view.logs.some((log) => log.prepId === prep.id),
+    ) ?? view.preps.find((prep) => prep.on === view.day);
+  if (!kept && view.day === view.today && proposal?.view !== view)
+    proposal = { view, prep: planned(view, blankPrep(view, view.today)).prep };
   const prep = kept ?? (view.day === view.today ? proposal!.prep : null);
   const leftOut = prep && view.day === view.today ? planPrep(requestOf(view, prep)) : null;
-  return { view, prep, kept: Boolean(kept), leftOut: leftOut?.leftOut.filter(({ drillId }) => !prep!.items.some((item) => item.drillId === drillId)) ?? [] };
+  return {
+    view,
+    prep,
+    kept: Boolean(kept),
+    leftOut:
+      leftOut?.leftOut.filter(
+        ({ drillId }) => !prep!.items.some((item) => item.drillId === drillId),
+      ) ?? [],
+  };
 }
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
@@ -50,7 +62,15 @@ export default function PrepStation({ loaderData }: Route.ComponentProps) {
   const [picked, setPicked] = useState<string | null>(null);
   const item = prep?.items.find(({ id }) => id === picked);
   return (
-    <Station figure={item ? <DrillSheet item={item} library={view.library} close={() => setPicked(null)} /> : <StationFigure view={view} />}>
+    <Station
+      figure={
+        item ? (
+          <DrillSheet item={item} library={view.library} close={() => setPicked(null)} />
+        ) : (
+          <StationFigure view={view} />
+        )
+      }
+    >
       <PrepDesk {...loaderData} picked={picked} pick={setPicked} />
     </Station>
   );

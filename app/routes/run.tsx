@@ -13,7 +13,11 @@ import type { Route } from "./+types/run";
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
   const run = view.runs[0] ?? null;
-  const waiting = run ? null : (view.preps.find((prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id)) ?? null);
+  const waiting = run
+    ? null
+    : (view.preps.find(
+        (prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id),
+      ) ?? null);
   return { view, run, waiting };
 }
 
@@ -23,7 +27,12 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
   const run = view.runs[0];
   switch (sent.intent) {
     case "start":
-      await startRun(view, { prep: view.preps.find((prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id)) ?? planned(view, blankPrep(view, view.today)).prep });
+      await startRun(view, {
+        prep:
+          view.preps.find(
+            (prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id),
+          ) ?? planned(view, blankPrep(view, view.today)).prep,
+      });
       return null;
     case "end": {
       if (!run) return null;
@@ -47,18 +56,44 @@ export default function RunStation({ loaderData: { view, run, waiting } }: Route
   useFreshData();
   useFrameKeys({ athleteId: run ? null : view.athlete.id, move: null, open: () => undefined });
   if (run)
-    return <RunScreen key={run.id} view={view} run={run} sound={view.settings.sound} setSound={(sound) => act("sound", { sound })} end={() => act("end")} leave={() => act("end")} />;
+    return (
+      <RunScreen
+        key={run.id}
+        view={view}
+        run={run}
+        sound={view.settings.sound}
+        setSound={(sound) => act("sound", { sound })}
+        end={() => act("end")}
+        leave={() => act("end")}
+      />
+    );
   return (
-    <main data-run className="grid min-h-dvh content-center gap-6 bg-[#0e1213] p-8 text-[#f2eee4] sm:p-16">
-      <h1 className="text-[clamp(2.2rem,6vw,5rem)]">{waiting ? "Ready when you are." : "Nothing is running."}</h1>
+    <main
+      data-run
+      className="grid min-h-dvh content-center gap-6 bg-[#0e1213] p-8 text-[#f2eee4] sm:p-16"
+    >
+      <h1 className="text-[clamp(2.2rem,6vw,5rem)]">
+        {waiting ? "Ready when you are." : "Nothing is running."}
+      </h1>
       <p className="max-w-2xl text-xl text-[#c9c3b3]">
-        {view.athlete.name}: {waiting ? `${waiting.items.length} drills, ${waiting.budget / 60} minutes, planned for today.` : "there is no open prep for today. Plan one, or take the plan as the planner proposes it."}
+        {view.athlete.name}:{" "}
+        {waiting
+          ? `${waiting.items.length} drills, ${waiting.budget / 60} minutes, planned for today.`
+          : "there is no open prep for today. Plan one, or take the plan as the planner proposes it."}
       </p>
       <p className="flex flex-wrap gap-3">
-        <button type="button" autoFocus className="min-h-16 bg-[#e9d9a6] px-8 text-xl font-bold text-[#0e1213]" onClick={() => act("start")}>
+        <button
+          type="button"
+          autoFocus
+          className="min-h-16 bg-[#e9d9a6] px-8 text-xl font-bold text-[#0e1213]"
+          onClick={() => act("start")}
+        >
           {waiting ? "Start" : "Start the proposed prep"}
         </button>
-        <Link to={`/at/${view.athlete.id}/prep`} className="grid min-h-16 place-items-center border border-[#4a504f] px-8 text-lg">
+        <Link
+          to={`/at/${view.athlete.id}/prep`}
+          className="grid min-h-16 place-items-center border border-[#4a504f] px-8 text-lg"
+        >
           Look it over first
         </Link>
       </p>

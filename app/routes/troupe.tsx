@@ -17,13 +17,26 @@ export async function clientLoader() {
   const { name, notebook } = await openNotebook();
   const library = withPacks(shipped, notebook.all("pack"));
   const rows = notebook.all("athlete").map((athlete) => {
-    const aim = notebook.all("aim").filter((a) => a.athleteId === athlete.id && !a.closedOn).sort((a, b) => a.by.localeCompare(b.by))[0] ?? null;
+    const aim =
+      notebook
+        .all("aim")
+        .filter((a) => a.athleteId === athlete.id && !a.closedOn)
+        .sort((a, b) => a.by.localeCompare(b.by))[0] ?? null;
     const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
     const checks = notebook.all("check").filter((check) => check.athleteId === athlete.id);
-    const reading = aim && skill ? headlineOf(gapOf({ athlete, aim, skill, checks, library }), skill).title : "Choose a skill and a date.";
+    const reading =
+      aim && skill
+        ? headlineOf(gapOf({ athlete, aim, skill, checks, library }), skill).title
+        : "Choose a skill and a date.";
     return { athlete, aim: aimSentence({ aim, skill }), reading };
   });
-  return { notebook: name, troupe: notebook.all("troupe")[0] ?? null, rows, places: notebook.all("place"), today: today() };
+  return {
+    notebook: name,
+    troupe: notebook.all("troupe")[0] ?? null,
+    rows,
+    places: notebook.all("place"),
+    today: today(),
+  };
 }
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
@@ -44,32 +57,59 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
   const [query, setQuery] = useState("");
   const [adding, setAdding] = useState(false);
   const [archived, setArchived] = useState(false);
-  const found = rows.filter(({ athlete }) => athlete.archived === archived && `${athlete.name} ${athlete.discipline}`.toLowerCase().includes(query.trim().toLowerCase()));
+  const found = rows.filter(
+    ({ athlete }) =>
+      athlete.archived === archived &&
+      `${athlete.name} ${athlete.discipline}`.toLowerCase().includes(query.trim().toLowerCase()),
+  );
   const put = rows.filter(({ athlete }) => athlete.archived).length;
   return (
     <main id="desk" className="mx-auto h-full w-full max-w-5xl overflow-y-auto p-4 sm:p-8">
       <div className="flex flex-wrap items-end justify-between gap-4">
         <div>
-          <h1 className="text-4xl">{troupe?.name || (rows.length > 0 ? "Your athletes" : "An empty notebook")}</h1>
-          <p className="mt-1 text-muted">{troupe?.work || (rows.length > 0 ? "Pick one to begin the walk." : "One athlete, one skill, three checks: that is a start.")}</p>
+          <h1 className="text-4xl">
+            {troupe?.name || (rows.length > 0 ? "Your athletes" : "An empty notebook")}
+          </h1>
+          <p className="mt-1 text-muted">
+            {troupe?.work ||
+              (rows.length > 0
+                ? "Pick one to begin the walk."
+                : "One athlete, one skill, three checks: that is a start.")}
+          </p>
         </div>
         <div className="flex flex-wrap gap-2">
-          <button type="button" className="press press-main" onClick={() => setAdding(!adding)} aria-expanded={adding}>
+          <button
+            type="button"
+            className="press press-main"
+            onClick={() => setAdding(!adding)}
+            aria-expanded={adding}
+          >
             <Plus size={16} /> Add an athlete
           </button>
-          {notebook === "demo" ? <TurnButton to="own" text="Start my own notebook" /> : <TurnButton to="demo" text="See Lanternfield" />}
+          {notebook === "demo" ? (
+            <TurnButton to="own" text="Start my own notebook" />
+          ) : (
+            <TurnButton to="demo" text="See Lanternfield" />
+          )}
         </div>
       </div>
       {notebook === "demo" ? (
         <p className="mt-4 border-l-4 border-tape bg-raised px-4 py-2 text-sm">
-          An invented troupe to walk through. What you change here stays in the demo; your own notebook is kept apart and starts empty.
+          An invented troupe to walk through. What you change here stays in the demo; your own
+          notebook is kept apart and starts empty.
         </p>
       ) : null}
       {adding ? <AthleteForm on={on} places={places} close={() => setAdding(false)} /> : null}
       {rows.length > 0 ? (
         <label className="mt-6 block max-w-sm">
           <span className="label">Find</span>
-          <input className="field w-full" value={query} onChange={(event) => setQuery(event.target.value)} placeholder="name or discipline" type="search" />
+          <input
+            className="field w-full"
+            value={query}
+            onChange={(event) => setQuery(event.target.value)}
+            placeholder="name or discipline"
+            type="search"
+          />
         </label>
       ) : null}
       <ul className="mt-4 border-t border-ink">
@@ -77,9 +117,15 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
           <AthleteRow key={row.athlete.id} {...row} />
         ))}
       </ul>
-      {rows.length > 0 && found.length === 0 ? <p className="py-6 text-muted">Nobody of that name{archived ? " in the archive" : ""}.</p> : null}
+      {rows.length > 0 && found.length === 0 ? (
+        <p className="py-6 text-muted">Nobody of that name{archived ? " in the archive" : ""}.</p>
+      ) : null}
       {put > 0 || archived ? (
-        <button type="button" className="underlined mt-3 text-sm text-muted" onClick={() => setArchived(!archived)}>
+        <button
+          type="button"
+          className="underlined mt-3 text-sm text-muted"
+          onClick={() => setArchived(!archived)}
+        >
           {archived ? "Back to those who train" : `Archive (${put})`}
         </button>
       ) : null}
@@ -90,10 +136,17 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
 
 function AthleteRow({ athlete, aim, reading }: Route.ComponentProps["loaderData"]["rows"][number]) {
   const fetcher = useFetcher();
-  const put = () => fetcher.submit({ intent: "archive", id: athlete.id, archived: !athlete.archived }, { method: "post", encType: "application/json" });
+  const put = () =>
+    fetcher.submit(
+      { intent: "archive", id: athlete.id, archived: !athlete.archived },
+      { method: "post", encType: "application/json" },
+    );
   return (
     <li className="flex items-center gap-3 border-b border-line">
-      <Link to={`/at/${athlete.id}/gap`} className="grid min-h-16 min-w-0 flex-1 items-center gap-x-6 py-3 hover:bg-raised sm:grid-cols-[15rem_16rem_1fr]">
+      <Link
+        to={`/at/${athlete.id}/gap`}
+        className="grid min-h-16 min-w-0 flex-1 items-center gap-x-6 py-3 hover:bg-raised sm:grid-cols-[15rem_16rem_1fr]"
+      >
         <span>
           <span className="block font-display text-lg font-bold leading-tight">{athlete.name}</span>
           <span className="text-sm text-muted">{athlete.discipline}</span>
@@ -101,7 +154,13 @@ function AthleteRow({ athlete, aim, reading }: Route.ComponentProps["loaderData"
         <span className="first-letter:uppercase">{aim}</span>
         <span className="text-sm sm:text-base">{reading}</span>
       </Link>
-      <button type="button" className="quiet" onClick={put} aria-label={athlete.archived ? `Bring ${athlete.name} back` : `Archive ${athlete.name}`} title={athlete.archived ? "Bring back" : "Archive"}>
+      <button
+        type="button"
+        className="quiet"
+        onClick={put}
+        aria-label={athlete.archived ? `Bring ${athlete.name} back` : `Archive ${athlete.name}`}
+        title={athlete.archived ? "Bring back" : "Archive"}
+      >
         {athlete.archived ? <ArchiveRestore size={17} /> : <Archive size={17} />}
       </button>
     </li>
@@ -111,7 +170,11 @@ function AthleteRow({ athlete, aim, reading }: Route.ComponentProps["loaderData"
 /** Turns to the other notebook; both stay as they are. */
 function TurnButton({ to, text }: { to: "demo" | "own"; text: string }) {
   return (
-    <button type="button" className="press" onClick={() => void turnTo(to).then(() => location.assign("/"))}>
+    <button
+      type="button"
+      className="press"
+      onClick={() => void turnTo(to).then(() => location.assign("/"))}
+    >
       {text}
     </button>
   );

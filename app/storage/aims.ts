@@ -4,7 +4,9 @@ import { Aim } from "#core/exchange/records";
 import { newId, today } from "../clock";
 import { change, openNotebook } from "./open";
 
-const AimSent = Aim.pick({ skillId: true, quality: true, side: true, by: true }).extend({ id: z.string().nullable() });
+const AimSent = Aim.pick({ skillId: true, quality: true, side: true, by: true }).extend({
+  id: z.string().nullable(),
+});
 
 /** Keeps a new aim, or an edited one. */
 export async function saveAim(athleteId: string, sent: unknown): Promise<{ error: string } | null> {
@@ -13,7 +15,9 @@ export async function saveAim(athleteId: string, sent: unknown): Promise<{ error
   const { id, ...fields } = parsed.data;
   if (!id && fields.by < today()) return { error: "The date of an aim lies ahead." };
   const known = id ? (await openNotebook()).notebook.get("aim", id) : null;
-  const aim: Aim = known ? { ...known, ...fields } : { kind: "aim", id: newId("aim"), athleteId, ...fields, since: today(), closedOn: null };
+  const aim: Aim = known
+    ? { ...known, ...fields }
+    : { kind: "aim", id: newId("aim"), athleteId, ...fields, since: today(), closedOn: null };
   await change(known ? "edit the aim" : "new aim", [aim]);
   return null;
 }
@@ -21,7 +25,10 @@ export async function saveAim(athleteId: string, sent: unknown): Promise<{ error
 export async function closeAim(sent: unknown): Promise<null> {
   const { id, closed } = z.object({ id: z.string(), closed: z.boolean() }).parse(sent);
   const aim = (await openNotebook()).notebook.get("aim", id);
-  if (aim) await change(closed ? "close the aim" : "open the aim again", [{ ...aim, closedOn: closed ? today() : null }]);
+  if (aim)
+    await change(closed ? "close the aim" : "open the aim again", [
+      { ...aim, closedOn: closed ? today() : null },
+    ]);
   return null;
 }
 
@@ -33,20 +40,34 @@ const athleteNow = async (id: string) => {
 
 /** Keeps the intake as answered today; clearances of questions still answered yes stay. */
 export async function saveIntake(athleteId: string, sent: unknown): Promise<null> {
-  const answers = Intake.pick({ yes: true, note: true, growthSpurt: true, looseness: true }).parse(sent);
+  const answers = Intake.pick({ yes: true, note: true, growthSpurt: true, looseness: true }).parse(
+    sent,
+  );
   const athlete = await athleteNow(athleteId);
-  const clearances = (athlete.intake?.clearances ?? []).filter(({ question }) => answers.yes.includes(question));
+  const clearances = (athlete.intake?.clearances ?? []).filter(({ question }) =>
+    answers.yes.includes(question),
+  );
   await change("intake", [{ ...athlete, intake: { ...answers, on: today(), clearances } }]);
   return null;
 }
 
 /** Records a clinician's clearance of one answer: who, when, limits. */
 export async function clearQuestion(athleteId: string, sent: unknown): Promise<null> {
-  const { question, who, limits } = z.object({ question: IntakeQuestion, who: z.string().trim().min(1), limits: z.string() }).parse(sent);
+  const { question, who, limits } = z
+    .object({ question: IntakeQuestion, who: z.string().trim().min(1), limits: z.string() })
+    .parse(sent);
   const athlete = await athleteNow(athleteId);
   if (!athlete.intake) return null;
   const others = athlete.intake.clearances.filter((clearance) => clearance.question !== question);
-  await change("record a clearance", [{ ...athlete, intake: { ...athlete.intake, clearances: [...others, { question, who, on: today(), limits }] } }]);
+  await change("record a clearance", [
+    {
+      ...athlete,
+      intake: {
+        ...athlete.intake,
+        clearances: [...others, { question, who, on: today(), limits }],
+      },
+    },
+  ]);
   return null;
 }
 
@@ -54,6 +75,8 @@ export async function clearQuestion(athleteId: string, sent: unknown): Promise<n
 export async function clearMotion(athleteId: string, sent: unknown): Promise<null> {
   const clearance = MotionClearance.omit({ on: true }).parse(sent);
   const athlete = await athleteNow(athleteId);
-  await change(`clear ${clearance.motion}`, [{ ...athlete, clearances: [...athlete.clearances, { ...clearance, on: today() }] }]);
+  await change(`clear ${clearance.motion}`, [
+    { ...athlete, clearances: [...athlete.clearances, { ...clearance, on: today() }] },
+  ]);
   return null;
 }

@@ -6,9 +6,18 @@ import { change, openNotebook } from "./open";
 
 export type FormErrors = Record<string, string>;
 
-const problems = (error: z.ZodError): FormErrors => Object.fromEntries(error.issues.map((issue) => [issue.path.join("."), issue.message]));
+const problems = (error: z.ZodError): FormErrors =>
+  Object.fromEntries(error.issues.map((issue) => [issue.path.join("."), issue.message]));
 
-const AthleteSent = Athlete.pick({ name: true, discipline: true, bornOn: true, statureCm: true, massKg: true, dominantSide: true, placeId: true }).extend({ id: z.string().nullable() });
+const AthleteSent = Athlete.pick({
+  name: true,
+  discipline: true,
+  bornOn: true,
+  statureCm: true,
+  massKg: true,
+  dominantSide: true,
+  placeId: true,
+}).extend({ id: z.string().nullable() });
 
 /** Keeps a new athlete, or what was edited of one. Answers with the sentence for each field that cannot be right. */
 export async function saveAthlete(sent: unknown): Promise<{ id: string } | { errors: FormErrors }> {
@@ -19,7 +28,17 @@ export async function saveAthlete(sent: unknown): Promise<{ id: string } | { err
   const known = id ? notebook.get("athlete", id) : null;
   const athlete: Athlete = known
     ? { ...known, ...fields }
-    : { kind: "athlete", id: newId("athlete"), ...fields, measures: {}, note: "", intake: null, clearances: [], absences: [], archived: false };
+    : {
+        kind: "athlete",
+        id: newId("athlete"),
+        ...fields,
+        measures: {},
+        note: "",
+        intake: null,
+        clearances: [],
+        absences: [],
+        archived: false,
+      };
   await change(known ? `edit ${athlete.name}` : `add ${athlete.name}`, [athlete]);
   return { id: athlete.id };
 }
@@ -27,12 +46,17 @@ export async function saveAthlete(sent: unknown): Promise<{ id: string } | { err
 export async function archiveAthlete(sent: unknown): Promise<null> {
   const { id, archived } = z.object({ id: z.string(), archived: z.boolean() }).parse(sent);
   const athlete = (await openNotebook()).notebook.get("athlete", id);
-  if (athlete) await change(archived ? `archive ${athlete.name}` : `bring ${athlete.name} back`, [{ ...athlete, archived }]);
+  if (athlete)
+    await change(archived ? `archive ${athlete.name}` : `bring ${athlete.name} back`, [
+      { ...athlete, archived },
+    ]);
   return null;
 }
 
 export async function savePlace(sent: unknown): Promise<{ errors: FormErrors } | null> {
-  const parsed = Place.omit({ kind: true, id: true }).extend({ id: z.string().nullable() }).safeParse(sent);
+  const parsed = Place.omit({ kind: true, id: true })
+    .extend({ id: z.string().nullable() })
+    .safeParse(sent);
   if (!parsed.success) return { errors: problems(parsed.error) };
   const { id, ...fields } = parsed.data;
   await change(`place ${fields.name}`, [{ kind: "place", id: id ?? newId("place"), ...fields }]);

@@ -19,8 +19,16 @@ const inTurn = <T>(task: () => Promise<T>): Promise<T> => {
 };
 
 async function tab(): Promise<Notebook> {
-  const counting: Shelf = { ...shelf, write: (key, kept) => (writes.push(key), shelf.write(key, kept)) };
-  const notebook = new Notebook({ shelf: counting, quarantine, exclusive: inTurn, announce: (keys) => announced.push(keys) });
+  const counting: Shelf = {
+    ...shelf,
+    write: (key, kept) => (writes.push(key), shelf.write(key, kept)),
+  };
+  const notebook = new Notebook({
+    shelf: counting,
+    quarantine,
+    exclusive: inTurn,
+    announce: (keys) => announced.push(keys),
+  });
   await notebook.load();
   return notebook;
 }
@@ -71,11 +79,17 @@ describe("a notebook", () => {
   });
   it("sets an unreadable record aside, shows it, and never drops it", async () => {
     await shelf.write("athlete/a1", { rev: 1, record: athlete() });
-    await shelf.write("check/broken", { rev: 1, record: { kind: "check", id: "broken", pain: "much" } });
+    await shelf.write("check/broken", {
+      rev: 1,
+      record: { kind: "check", id: "broken", pain: "much" },
+    });
     await shelf.write("check/elsewhere", { rev: 1, record: check({ id: "other" }) });
     const notebook = await tab();
     expect(notebook.all("athlete")).toHaveLength(1);
-    expect(notebook.quarantined.map(({ key }) => key.split("@")[0])).toEqual(["check/broken", "check/elsewhere"]);
+    expect(notebook.quarantined.map(({ key }) => key.split("@")[0])).toEqual([
+      "check/broken",
+      "check/elsewhere",
+    ]);
     expect((await tab()).quarantined).toHaveLength(2);
     expect(notebook.quarantined[0]!.found).toMatchObject({ record: { pain: "much" } });
   });

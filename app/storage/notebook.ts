@@ -47,9 +47,18 @@ export class Notebook {
     for (const [key, found] of await this.around.shelf.all()) {
       const parsed = KeptSchema.safeParse(found);
       if (parsed.success && keyOf(parsed.data.record) === key) this.kept.set(key, parsed.data);
-      else await this.setAside(key, found, parsed.success ? "kept under another key" : (parsed.error.issues[0]?.message ?? "unreadable"));
+      else
+        await this.setAside(
+          key,
+          found,
+          parsed.success
+            ? "kept under another key"
+            : (parsed.error.issues[0]?.message ?? "unreadable"),
+        );
     }
-    this.quarantined = (await this.around.quarantine.all()).map(([, entry]) => entry as Quarantined);
+    this.quarantined = (await this.around.quarantine.all()).map(
+      ([, entry]) => entry as Quarantined,
+    );
     this.changed();
   }
 
@@ -70,7 +79,9 @@ export class Notebook {
   all<K extends Kind>(kind: K): RecordOf<K>[] {
     let list = this.byKind.get(kind);
     if (!list) {
-      list = [...this.kept.values()].flatMap(({ record }) => (record.kind === kind ? [record] : []));
+      list = [...this.kept.values()].flatMap(({ record }) =>
+        record.kind === kind ? [record] : [],
+      );
       this.byKind.set(kind, list);
     }
     return list as RecordOf<K>[];
@@ -91,8 +102,16 @@ export class Notebook {
   /** Makes a change: records put and keys taken away, as one step of undo. */
   commit(label: string, put: readonly AnyRecord[], remove: readonly string[] = []): Promise<void> {
     const edits = [
-      ...put.map((after): Edit => ({ key: keyOf(after), before: this.kept.get(keyOf(after))?.record ?? null, after: AnyRecord.parse(after) })),
-      ...remove.map((key): Edit => ({ key, before: this.kept.get(key)?.record ?? null, after: null })),
+      ...put.map((after): Edit => ({
+        key: keyOf(after),
+        before: this.kept.get(keyOf(after))?.record ?? null,
+        after: AnyRecord.parse(after),
+      })),
+      ...remove.map((key): Edit => ({
+        key,
+        before: this.kept.get(key)?.record ?? null,
+        after: null,
+      })),
     ].filter(({ before, after }) => JSON.stringify(before) !== JSON.stringify(after));
     if (edits.length === 0) return Promise.resolve();
     this.past.push({ label, edits });
@@ -121,19 +140,31 @@ export class Notebook {
 
   /** Takes the last change back. Says why not, when another tab has changed the same record since. */
   undo(): { done: string } | { refused: string } {
-    return this.travel(this.past, this.future, ({ key, before, after }) => ({ key, before: after, after: before }));
+    return this.travel(this.past, this.future, ({ key, before, after }) => ({
+      key,
+      before: after,
+      after: before,
+    }));
   }
 
   redo(): { done: string } | { refused: string } {
     return this.travel(this.future, this.past, (edit) => edit);
   }
 
-  private travel(from: Change[], to: Change[], turn: (edit: Edit) => Edit): { done: string } | { refused: string } {
+  private travel(
+    from: Change[],
+    to: Change[],
+    turn: (edit: Edit) => Edit,
+  ): { done: string } | { refused: string } {
     const change = from.at(-1);
     if (!change) return { refused: "Nothing to take back." };
     const edits = change.edits.map(turn);
-    const stale = edits.find(({ key, before }) => JSON.stringify(this.kept.get(key)?.record ?? null) !== JSON.stringify(before));
-    if (stale) return { refused: `“${change.label}” was changed since in another tab; it stays as it is.` };
+    const stale = edits.find(
+      ({ key, before }) =>
+        JSON.stringify(this.kept.get(key)?.record ?? null) !== JSON.stringify(before),
+    );
+    if (stale)
+      return { refused: `“${change.label}” was changed since in another tab; it stays as it is.` };
     from.pop();
     to.push(change);
     void this.write(edits);
@@ -170,7 +201,9 @@ export class Notebook {
     return this.queue;
   }
 
-  private async put(edits: readonly { key: string; after: AnyRecord | null; rev: number }[]): Promise<void> {
+  private async put(
+    edits: readonly { key: string; after: AnyRecord | null; rev: number }[],
+  ): Promise<void> {
     const written: string[] = [];
     await Promise.all(
       edits.map(async ({ key, after, rev }) => {
@@ -180,7 +213,8 @@ export class Notebook {
           this.kept.set(key, there!);
           return;
         }
-        if (after) await this.around.shelf.write(key, { rev: rev + 1, record: after } satisfies Kept);
+        if (after)
+          await this.around.shelf.write(key, { rev: rev + 1, record: after } satisfies Kept);
         else await this.around.shelf.remove(key);
         written.push(key);
       }),
@@ -204,7 +238,12 @@ export class Notebook {
   settle(key: string, keepMine: boolean): void {
     const conflict = this.conflicts.find((c) => c.key === key);
     this.conflicts = this.conflicts.filter((c) => c.key !== key);
-    if (keepMine && conflict) void this.commit("keep my version", conflict.mine ? [conflict.mine] : [], conflict.mine ? [] : [key]);
+    if (keepMine && conflict)
+      void this.commit(
+        "keep my version",
+        conflict.mine ? [conflict.mine] : [],
+        conflict.mine ? [] : [key],
+      );
     else this.changed();
   }
 

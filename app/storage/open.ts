@@ -7,7 +7,8 @@ import { today } from "../clock";
 export type NotebookName = "demo" | "own";
 
 const meta = openShelf("meta");
-const inTurn: Exclusive = (task) => ("locks" in navigator ? navigator.locks.request("yearling-write", task) : task());
+const inTurn: Exclusive = (task) =>
+  "locks" in navigator ? navigator.locks.request("yearling-write", task) : task();
 
 let opened: Promise<{ name: NotebookName; notebook: Notebook }> | null = null;
 let current: { name: NotebookName; notebook: Notebook } | null = null;
@@ -82,7 +83,10 @@ export async function fillDemo(notebook: Notebook): Promise<{ written: Promise<v
   const { lanternfield } = await import("../demo");
   const records = lanternfield(today());
   const keep = new Set(records.map(({ kind, id }) => `${kind}/${id}`));
-  const gone = notebook.everything().map(({ kind, id }) => `${kind}/${id}`).filter((key) => !keep.has(key));
+  const gone = notebook
+    .everything()
+    .map(({ kind, id }) => `${kind}/${id}`)
+    .filter((key) => !keep.has(key));
   await meta.remove("demo-made");
   const written = notebook.commit("load Lanternfield", records, gone);
   notebook.forget();
@@ -99,7 +103,11 @@ export async function peek(name: NotebookName): Promise<AnyRecord[]> {
 }
 
 /** Commits a change of the user's to the open notebook. */
-export async function change(label: string, put: readonly AnyRecord[], remove: readonly string[] = []): Promise<void> {
+export async function change(
+  label: string,
+  put: readonly AnyRecord[],
+  remove: readonly string[] = [],
+): Promise<void> {
   const { notebook } = await openNotebook();
   void touchDemo();
   void notebook.commit(label, put, remove);

@@ -29,7 +29,9 @@ export async function reorder(view: AthleteView, sent: unknown): Promise<Answer>
 
 export async function lockItem(sent: unknown): Promise<Answer> {
   const { prep, itemId } = Sent.extend({ itemId: z.string() }).parse(sent);
-  const items = prep.items.map((item) => (item.id === itemId ? { ...item, locked: !item.locked } : item));
+  const items = prep.items.map((item) =>
+    item.id === itemId ? { ...item, locked: !item.locked } : item,
+  );
   await change("lock a drill", [{ ...prep, items }]);
   return null;
 }
@@ -41,14 +43,25 @@ export async function dropItem(view: AthleteView, sent: unknown): Promise<Answer
   if (!item) return null;
   const without = prep.items.filter(({ id }) => id !== itemId);
   const unsafe = unsafeOrder(without, view.library, prep.alreadyWarm);
-  if (unsafe) return { refused: `${drillOf(view.library, item.drillId)?.name ?? "This drill"} stays: ${unsafe}` };
-  await change("drop a drill", [planned(view, { ...prep, items: without.filter(({ locked }) => locked), dropped: [...prep.dropped, item.drillId] }).prep]);
+  if (unsafe)
+    return {
+      refused: `${drillOf(view.library, item.drillId)?.name ?? "This drill"} stays: ${unsafe}`,
+    };
+  await change("drop a drill", [
+    planned(view, {
+      ...prep,
+      items: without.filter(({ locked }) => locked),
+      dropped: [...prep.dropped, item.drillId],
+    }).prep,
+  ]);
   return null;
 }
 
 export async function bringBack(view: AthleteView, sent: unknown): Promise<Answer> {
   const { prep, drillId } = Sent.extend({ drillId: z.string() }).parse(sent);
-  await change("bring a drill back", [planned(view, { ...prep, dropped: prep.dropped.filter((id) => id !== drillId) }).prep]);
+  await change("bring a drill back", [
+    planned(view, { ...prep, dropped: prep.dropped.filter((id) => id !== drillId) }).prep,
+  ]);
   return null;
 }
 
@@ -58,6 +71,12 @@ export async function startRun(view: AthleteView, sent: unknown): Promise<void> 
   const { notebook } = await openNotebook();
   if (notebook.all("run").some((run) => run.athleteId === view.athlete.id)) return;
   if (!notebook.get("prep", prep.id)) await change("keep the prep", [prep]);
-  const run: Run = { kind: "run", id: newId("run"), athleteId: view.athlete.id, prep, events: [{ type: "start", at: moment() }] };
+  const run: Run = {
+    kind: "run",
+    id: newId("run"),
+    athleteId: view.athlete.id,
+    prep,
+    events: [{ type: "start", at: moment() }],
+  };
   await notebook.jot(run);
 }

@@ -12,7 +12,10 @@ export async function happened(run: Run, ...events: Happening[]): Promise<void> 
   const latest = notebook.get("run", run.id);
   if (!latest) return;
   const at = moment();
-  await notebook.jot({ ...latest, events: [...latest.events, ...events.map((event) => ({ ...event, at }) as RunEvent)] });
+  await notebook.jot({
+    ...latest,
+    events: [...latest.events, ...events.map((event) => ({ ...event, at }) as RunEvent)],
+  });
 }
 
 /** Turns a run into its log, and ends it. */

@@ -14,7 +14,11 @@ export type Shelf = {
 };
 
 export function openShelf(name: string): Shelf {
-  const store = localforage.createInstance({ name: "yearling", storeName: name, driver: localforage.INDEXEDDB });
+  const store = localforage.createInstance({
+    name: "yearling",
+    storeName: name,
+    driver: localforage.INDEXEDDB,
+  });
   return {
     async all() {
       const entries: [string, unknown][] = [];

@@ -6,67 +6,170 @@ import { gapOf, marginOf, verdictOf, wantsCheck } from "./gap";
 import { headlineOf } from "./headline";
 import { needsOf, timePressure } from "./priority";
 
-const gaps = (checks = [check()], over = {}) => gapOf({ athlete: athlete(), aim: aim(over), skill: skill("handstand"), checks, library });
-const both = (protocolId: string, left: number, right: number) => [check({ protocolId, side: "left", trials: [left, left] }), check({ protocolId, side: "right", trials: [right, right] })];
-const measured = [...both("shoulder-flexion", 158, 161), ...both("wrist-extension", 91, 99), check({ protocolId: "upper-back-extension", side: "mid", trials: [25, 25] }), ...both("hip-extension", 25, 25)];
+const gaps = (checks = [check()], over = {}) =>
+  gapOf({ athlete: athlete(), aim: aim(over), skill: skill("handstand"), checks, library });
+const both = (protocolId: string, left: number, right: number) => [
+  check({ protocolId, side: "left", trials: [left, left] }),
+  check({ protocolId, side: "right", trials: [right, right] }),
+];
+const measured = [
+  ...both("shoulder-flexion", 158, 161),
+  ...both("wrist-extension", 91, 99),
+  check({ protocolId: "upper-back-extension", side: "mid", trials: [25, 25] }),
+  ...both("hip-extension", 25, 25),
+];
 
 describe("margin and verdict", () => {
-  it("158° ± 3 against 180 is 22° short", () => expect(marginOf({ degrees: 158, se: 3 }, 180)).toMatchObject({ margin: -22, verdict: "short" }));
-  it("is clear from 0.9 and short to 0.1", () => expect([0.9, 0.89, 0.11, 0.1].map(verdictOf)).toEqual(["clear", "unsure", "unsure", "short"]));
+  it("158° ± 3 against 180 is 22° short", () =>
+    expect(marginOf({ degrees: 158, se: 3 }, 180)).toMatchObject({
+      margin: -22,
+      verdict: "short",
+    }));
+  it("is clear from 0.9 and short to 0.1", () =>
+    expect([0.9, 0.89, 0.11, 0.1].map(verdictOf)).toEqual(["clear", "unsure", "unsure", "short"]));
   it("more range never lowers the probability", () =>
-    fc.assert(fc.property(fc.double({ min: 0, max: 200, noNaN: true }), fc.double({ min: 0, max: 20, noNaN: true }), (have, more) => {
-      expect(marginOf({ degrees: have + more, se: 3 }, 120).probability!).toBeGreaterThanOrEqual(marginOf({ degrees: have, se: 3 }, 120).probability!);
-    })));
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 200, noNaN: true }),
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        (have, more) => {
+          expect(
+            marginOf({ degrees: have + more, se: 3 }, 120).probability!,
+          ).toBeGreaterThanOrEqual(marginOf({ degrees: have, se: 3 }, 120).probability!);
+        },
+      ),
+    ));
 });
 
 describe("the gap", () => {
   it("calls an unmeasured demand unknown, never zero", () => {
     const wrist = gaps().find(({ demand }) => demand.motion === "wrist.extension")!;
     expect(wrist).toMatchObject({ verdict: "unknown", shortage: null, limiter: 0 });
-    expect(wrist.sides.every((side) => side.margin === null && side.probability === null)).toBe(true);
+    expect(wrist.sides.every((side) => side.margin === null && side.probability === null)).toBe(
+      true,
+    );
   });
-  it("half a motion measured is still unknown", () => expect(gaps([check()]).find(({ demand }) => demand.motion === "shoulder.flexion")!.sides.map((s) => s.verdict)).toEqual(["short", "unknown"]));
+  it("half a motion measured is still unknown", () =>
+    expect(
+      gaps([check()])
+        .find(({ demand }) => demand.motion === "shoulder.flexion")!
+        .sides.map((s) => s.verdict),
+    ).toEqual(["short", "unknown"]));
   it("puts what limits most first, and takes the worse side", () => {
     const [first] = gaps(measured);
-    expect(first).toMatchObject({ shortage: 22, verdict: "short", demand: { motion: "shoulder.flexion" } });
+    expect(first).toMatchObject({
+      shortage: 22,
+      verdict: "short",
+      demand: { motion: "shoulder.flexion" },
+    });
     expect(first!.limiter).toBeCloseTo((1.6 * 22) / 180, 6);
   });
-  it("looks only at the mode the demand asks", () => expect(gaps([check({ mode: "active" })]).every((gap) => gap.verdict === "unknown")).toBe(true));
-  it("passable asks less", () => expect(gaps(measured, { quality: "passable" }).find(({ demand }) => demand.motion === "wrist.extension")!.verdict).toBe("clear"));
+  it("looks only at the mode the demand asks", () =>
+    expect(gaps([check({ mode: "active" })]).every((gap) => gap.verdict === "unknown")).toBe(true));
+  it("passable asks less", () =>
+    expect(
+      gaps(measured, { quality: "passable" }).find(
+        ({ demand }) => demand.motion === "wrist.extension",
+      )!.verdict,
+    ).toBe("clear"));
   it("maps the roles of a split to sides and shows the other side too", () => {
-    const split = gapOf({ athlete: athlete(), aim: aim({ skillId: "front-split", side: "right" }), skill: skill("front-split"), checks: both("hip-extension", 20, 24), library });
+    const split = gapOf({
+      athlete: athlete(),
+      aim: aim({ skillId: "front-split", side: "right" }),
+      skill: skill("front-split"),
+      checks: both("hip-extension", 20, 24),
+      library,
+    });
     const back = split.find(({ demand }) => demand.role === "back-leg")!;
-    expect(back.sides.map(({ side, asked }) => [side, asked])).toEqual([["left", true], ["right", false]]);
+    expect(back.sides.map(({ side, asked }) => [side, asked])).toEqual([
+      ["left", true],
+      ["right", false],
+    ]);
     expect(back.shortage).toBe(25);
-    const mirroredAim = gapOf({ athlete: athlete(), aim: aim({ skillId: "front-split", side: "left" }), skill: skill("front-split"), checks: both("hip-extension", 24, 20), library });
+    const mirroredAim = gapOf({
+      athlete: athlete(),
+      aim: aim({ skillId: "front-split", side: "left" }),
+      skill: skill("front-split"),
+      checks: both("hip-extension", 24, 20),
+      library,
+    });
     expect(mirroredAim.find(({ demand }) => demand.role === "back-leg")!.shortage).toBe(25);
   });
   it("passive range alone does not count as ready in loose joints", () => {
-    const loose = athlete({ intake: { on: "2026-09-01", yes: [], note: "", growthSpurt: false, looseness: 7, clearances: [] } });
-    const [gap] = gapOf({ athlete: loose, aim: aim(), skill: skill("handstand"), checks: both("hip-extension", 25, 25), library }).filter(({ verdict }) => verdict === "clear");
+    const loose = athlete({
+      intake: {
+        on: "2026-09-01",
+        yes: [],
+        note: "",
+        growthSpurt: false,
+        looseness: 7,
+        clearances: [],
+      },
+    });
+    const [gap] = gapOf({
+      athlete: loose,
+      aim: aim(),
+      skill: skill("handstand"),
+      checks: both("hip-extension", 25, 25),
+      library,
+    }).filter(({ verdict }) => verdict === "clear");
     expect(gap!.passiveOnly).toBe(true);
   });
-  it("says which checks would settle it", () => expect(wantsCheck(gaps(measured)).map(({ motion, verdict }) => [motion, verdict])).toEqual([["wrist.extension", "unsure"]]));
-  it("sees the past as it was then", () => expect(gapOf({ athlete: athlete(), aim: aim(), skill: skill("handstand"), checks: measured, library, on: "2026-10-01" }).every((gap) => gap.verdict === "unknown")).toBe(true));
+  it("says which checks would settle it", () =>
+    expect(wantsCheck(gaps(measured)).map(({ motion, verdict }) => [motion, verdict])).toEqual([
+      ["wrist.extension", "unsure"],
+    ]));
+  it("sees the past as it was then", () =>
+    expect(
+      gapOf({
+        athlete: athlete(),
+        aim: aim(),
+        skill: skill("handstand"),
+        checks: measured,
+        library,
+        on: "2026-10-01",
+      }).every((gap) => gap.verdict === "unknown"),
+    ).toBe(true));
 });
 
 describe("the headline", () => {
   it("names what holds it back", () => {
-    expect(headlineOf(gaps(measured), skill("handstand"))).toEqual({ title: "The shoulders hold it back: 22° short, both sides.", rest: "Wrist extension too close to call. Upper-back extension, hip extension enough." });
+    expect(headlineOf(gaps(measured), skill("handstand"))).toEqual({
+      title: "The shoulders hold it back: 22° short, both sides.",
+      rest: "Wrist extension too close to call. Upper-back extension, hip extension enough.",
+    });
     expect(headlineOf(gaps([]), skill("handstand")).title).toBe("Nothing is measured yet.");
   });
   it("does not call a passive range ready in loose joints, and does not praise noise", () => {
-    const enough = [...both("shoulder-flexion", 190, 190), ...both("wrist-extension", 99, 99), ...measured.slice(4)];
-    expect(headlineOf(gaps(enough), skill("handstand")).title).toBe("The range for a straight handstand is there.");
+    const enough = [
+      ...both("shoulder-flexion", 190, 190),
+      ...both("wrist-extension", 99, 99),
+      ...measured.slice(4),
+    ];
+    expect(headlineOf(gaps(enough), skill("handstand")).title).toBe(
+      "The range for a straight handstand is there.",
+    );
     const loose = gaps(enough).map((gap) => ({ ...gap, passiveOnly: true }));
     expect(headlineOf(loose, skill("handstand")).title).toContain("only passively");
   });
 });
 
 describe("needs", () => {
-  it("the date presses more the nearer it is", () => expect([120, 84, 42, 0].map(timePressure)).toEqual([1, 1, 1.5, 2]));
+  it("the date presses more the nearer it is", () =>
+    expect([120, 84, 42, 0].map(timePressure)).toEqual([1, 1, 1.5, 2]));
   it("every term is shown and adds up", () => {
-    for (const { weight, terms } of needsOf(gaps(measured), 21)) expect(weight).toBeCloseTo(terms.limiter * terms.timePressure + terms.sideDifference + terms.unmeasured + terms.keeping, 9);
+    for (const { weight, terms } of needsOf(gaps(measured), 21))
+      expect(weight).toBeCloseTo(
+        terms.limiter * terms.timePressure +
+          terms.sideDifference +
+          terms.unmeasured +
+          terms.keeping,
+        9,
+      );
   });
-  it("works the shorter side first", () => expect(needsOf(gaps(measured), 21)[0]).toMatchObject({ motion: "shoulder.flexion", shorter: "left" }));
+  it("works the shorter side first", () =>
+    expect(needsOf(gaps(measured), 21)[0]).toMatchObject({
+      motion: "shoulder.flexion",
+      shorter: "left",
+    }));
 });

@@ -43,7 +43,8 @@ export type DemandGap = {
 };
 
 /** Verdict from the probability that the range is there: clear from 0.9, short to 0.1, unsure between. */
-export const verdictOf = (probability: number): Verdict => (probability >= 0.9 ? "clear" : probability <= 0.1 ? "short" : "unsure");
+export const verdictOf = (probability: number): Verdict =>
+  probability >= 0.9 ? "clear" : probability <= 0.1 ? "short" : "unsure";
 
 /** The sides on which a role is played when the aim is for one side, asked side first. */
 export function sidesOfRole(demand: Demand, aimSide: Side): { side: Side; asked: boolean }[] {
@@ -60,7 +61,14 @@ export function sidesOfRole(demand: Demand, aimSide: Side): { side: Side; asked:
   ];
 }
 
-export type GapInput = { athlete: Athlete; aim: Aim; skill: Skill; checks: readonly Check[]; library: Library; on?: string };
+export type GapInput = {
+  athlete: Athlete;
+  aim: Aim;
+  skill: Skill;
+  checks: readonly Check[];
+  library: Library;
+  on?: string;
+};
 
 /**
  * Every demand of an aim against the athlete's latest values, what limits most first.
@@ -71,13 +79,21 @@ export function gapOf(input: GapInput): DemandGap[] {
 }
 
 const rank: Record<Verdict, number> = { short: 0, unsure: 1, unknown: 2, clear: 3 };
-const byLimit = (a: DemandGap, b: DemandGap) => rank[a.verdict] - rank[b.verdict] || b.limiter - a.limiter;
+const byLimit = (a: DemandGap, b: DemandGap) =>
+  rank[a.verdict] - rank[b.verdict] || b.limiter - a.limiter;
 
 function demandGap(demand: Demand, input: GapInput): DemandGap {
   const need = input.aim.quality === "clean" ? demand.clean : demand.passable;
   const protocol = input.library.protocols.find(({ motion }) => motion === demand.motion) ?? null;
   const sides = sidesOfRole(demand, input.aim.side).map(({ side, asked }): SideMargin => {
-    const check = protocol && checksOf(input.checks, { protocolId: protocol.id, side, mode: demand.mode, ...(input.on ? { on: input.on } : {}) })[0];
+    const check =
+      protocol &&
+      checksOf(input.checks, {
+        protocolId: protocol.id,
+        side,
+        mode: demand.mode,
+        ...(input.on ? { on: input.on } : {}),
+      })[0];
     if (!protocol || !check) return unmeasured(side, asked, demand);
     const have = angleOf(valueOf(check.trials, protocol), protocol, legMeasures(input.athlete));
     return { ...marginOf(have, need), side, asked, have, checkedOn: check.on };
@@ -102,7 +118,10 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
  * margin = have − need, and Φ(margin / se), the probability that the joint really has it.
  * @example marginOf({ degrees: 158, se: 3 }, 180) // margin −22, short
  */
-export function marginOf(have: Pick<Angle, "degrees" | "se">, need: number): Pick<SideMargin, "margin" | "probability" | "verdict" | "why"> {
+export function marginOf(
+  have: Pick<Angle, "degrees" | "se">,
+  need: number,
+): Pick<SideMargin, "margin" | "probability" | "verdict" | "why"> {
   const margin = have.degrees - need;
   const probability = normalBelow(margin / have.se);
   return {
@@ -122,12 +141,28 @@ export function marginOf(have: Pick<Angle, "degrees" | "se">, need: number): Pic
 }
 
 function unmeasured(side: Side, asked: boolean, demand: Demand): SideMargin {
-  const why = { rule: "no check of this motion yet: unknown, not zero", inputs: { motion: motionOf(demand.motion).name, mode: demand.mode } };
-  return { side, asked, have: null, margin: null, probability: null, verdict: "unknown", checkedOn: null, why };
+  const why = {
+    rule: "no check of this motion yet: unknown, not zero",
+    inputs: { motion: motionOf(demand.motion).name, mode: demand.mode },
+  };
+  return {
+    side,
+    asked,
+    have: null,
+    margin: null,
+    probability: null,
+    verdict: "unknown",
+    checkedOn: null,
+    why,
+  };
 }
 
 /** Motions of a gap that want a check: never measured, or too close to call. */
-export const wantsCheck = (gaps: readonly DemandGap[]): { motion: MotionId; protocolId: string; verdict: Verdict }[] =>
+export const wantsCheck = (
+  gaps: readonly DemandGap[],
+): { motion: MotionId; protocolId: string; verdict: Verdict }[] =>
   gaps.flatMap(({ demand, protocolId, verdict }) =>
-    protocolId && (verdict === "unknown" || verdict === "unsure") ? [{ motion: demand.motion, protocolId, verdict }] : [],
+    protocolId && (verdict === "unknown" || verdict === "unsure")
+      ? [{ motion: demand.motion, protocolId, verdict }]
+      : [],
   );

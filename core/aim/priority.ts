@@ -5,7 +5,13 @@ import type { DemandGap } from "./gap";
 export type Need = {
   motion: MotionId;
   weight: number;
-  terms: { limiter: number; timePressure: number; sideDifference: number; unmeasured: number; keeping: number };
+  terms: {
+    limiter: number;
+    timePressure: number;
+    sideDifference: number;
+    unmeasured: number;
+    keeping: number;
+  };
   /** The side to work first: the shorter one, when both were measured. */
   shorter: "left" | "right" | null;
   shortage: number | null;
@@ -15,7 +21,8 @@ export type Need = {
 /**
  * How much the date presses: 1 beyond twelve weeks, rising to 2 on the day. A working figure.
  */
-export const timePressure = (daysLeft: number): number => 1 + Math.min(1, Math.max(0, (84 - daysLeft) / 84));
+export const timePressure = (daysLeft: number): number =>
+  1 + Math.min(1, Math.max(0, (84 - daysLeft) / 84));
 
 /**
  * Need weight of every demanded motion: limiter × time pressure + side difference + a little for what is
@@ -25,9 +32,19 @@ export function needsOf(gaps: readonly DemandGap[], daysLeft: number): Need[] {
   const pressure = timePressure(daysLeft);
   const needs = new Map<MotionId, Need>();
   for (const gap of gaps) {
-    const [left, right] = ["left", "right"].map((side) => gap.sides.find((s) => s.side === side)?.have?.degrees ?? null);
-    const shorter = left == null || right == null || Math.abs(left - right) < 1 ? null : left < right ? "left" : "right";
-    const difference = shorter === null ? 0 : (Math.abs(left! - right!) / Math.max(Math.abs(gap.demand.clean), 10)) * 0.5;
+    const [left, right] = ["left", "right"].map(
+      (side) => gap.sides.find((s) => s.side === side)?.have?.degrees ?? null,
+    );
+    const shorter =
+      left == null || right == null || Math.abs(left - right) < 1
+        ? null
+        : left < right
+          ? "left"
+          : "right";
+    const difference =
+      shorter === null
+        ? 0
+        : (Math.abs(left! - right!) / Math.max(Math.abs(gap.demand.clean), 10)) * 0.5;
     const terms = {
       limiter: gap.limiter,
       timePressure: pressure,
@@ -35,10 +52,18 @@ export function needsOf(gaps: readonly DemandGap[], daysLeft: number): Need[] {
       unmeasured: gap.verdict === "unknown" ? 0.05 * gap.demand.weight : 0,
       keeping: 0.02 * gap.demand.weight,
     };
-    const weight = terms.limiter * terms.timePressure + terms.sideDifference + terms.unmeasured + terms.keeping;
+    const weight =
+      terms.limiter * terms.timePressure + terms.sideDifference + terms.unmeasured + terms.keeping;
     const known = needs.get(gap.demand.motion);
     if (!known || known.weight < weight)
-      needs.set(gap.demand.motion, { motion: gap.demand.motion, weight, terms, shorter, shortage: gap.shortage, verdict: gap.verdict });
+      needs.set(gap.demand.motion, {
+        motion: gap.demand.motion,
+        weight,
+        terms,
+        shorter,
+        shortage: gap.shortage,
+        verdict: gap.verdict,
+      });
   }
   return [...needs.values()].sort((a, b) => b.weight - a.weight);
 }

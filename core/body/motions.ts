@@ -15,7 +15,18 @@ export const MotionId = z.enum([
 ]);
 export type MotionId = z.infer<typeof MotionId>;
 
-export const JointId = z.enum(["wrist", "elbow", "shoulder", "neck", "upper-back", "low-back", "hip", "knee", "ankle", "toes"]);
+export const JointId = z.enum([
+  "wrist",
+  "elbow",
+  "shoulder",
+  "neck",
+  "upper-back",
+  "low-back",
+  "hip",
+  "knee",
+  "ankle",
+  "toes",
+]);
 export type JointId = z.infer<typeof JointId>;
 
 export type Motion = {
@@ -30,10 +41,34 @@ export type Motion = {
 
 const table: Motion[] = [
   { id: "wrist.extension", joint: "wrist", name: "Wrist extension", part: "wrists", sided: true },
-  { id: "shoulder.flexion", joint: "shoulder", name: "Shoulder flexion", part: "shoulders", sided: true },
-  { id: "upper-back.extension", joint: "upper-back", name: "Upper-back extension", part: "upper back", sided: false },
-  { id: "hip.flexion", joint: "hip", name: "Hip flexion, knee bent", part: "hips in the fold", sided: true },
-  { id: "hip.flexion-straight", joint: "hip", name: "Hip flexion, straight leg", part: "hamstrings", sided: true },
+  {
+    id: "shoulder.flexion",
+    joint: "shoulder",
+    name: "Shoulder flexion",
+    part: "shoulders",
+    sided: true,
+  },
+  {
+    id: "upper-back.extension",
+    joint: "upper-back",
+    name: "Upper-back extension",
+    part: "upper back",
+    sided: false,
+  },
+  {
+    id: "hip.flexion",
+    joint: "hip",
+    name: "Hip flexion, knee bent",
+    part: "hips in the fold",
+    sided: true,
+  },
+  {
+    id: "hip.flexion-straight",
+    joint: "hip",
+    name: "Hip flexion, straight leg",
+    part: "hamstrings",
+    sided: true,
+  },
   { id: "hip.extension", joint: "hip", name: "Hip extension", part: "hip flexors", sided: true },
   { id: "ankle.dorsiflexion", joint: "ankle", name: "Ankle bend", part: "ankles", sided: true },
 ];

@@ -6,9 +6,20 @@ const rest = z.int().min(0).max(300);
 /** How much of a drill. Times in whole seconds; `rest` is between sets. */
 export const Dose = z.discriminatedUnion("type", [
   z.object({ type: z.literal("time"), sets, seconds: z.int().min(5).max(1200), rest }),
-  z.object({ type: z.literal("reps"), sets, reps: z.int().min(1).max(120), tempo: z.number().min(0.5).max(12), rest }),
+  z.object({
+    type: z.literal("reps"),
+    sets,
+    reps: z.int().min(1).max(120),
+    tempo: z.number().min(0.5).max(12),
+    rest,
+  }),
   z.object({ type: z.literal("hold"), sets, seconds: z.int().min(3).max(600), rest }),
-  z.object({ type: z.literal("contract-relax"), rounds: z.int().min(1).max(6), contract: z.int().min(3).max(20), deepen: z.int().min(5).max(60) }),
+  z.object({
+    type: z.literal("contract-relax"),
+    rounds: z.int().min(1).max(6),
+    contract: z.int().min(3).max(20),
+    deepen: z.int().min(5).max(60),
+  }),
 ]);
 export type Dose = z.infer<typeof Dose>;
 
@@ -49,4 +60,5 @@ export function writeDose(dose: Dose): string {
 }
 
 /** Minutes and seconds. @example clock(95) // "1:35" */
-export const clock = (seconds: number): string => `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`;
+export const clock = (seconds: number): string =>
+  `${Math.floor(seconds / 60)}:${String(Math.floor(seconds % 60)).padStart(2, "0")}`;

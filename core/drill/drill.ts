@@ -18,10 +18,31 @@ export const phaseMeaning: Record<Phase, string> = {
   settle: "breathing slow, muscles let go",
 };
 
-export const DrillKind = z.enum(["pulse", "soft-tissue", "circles", "dynamic", "static", "contract-relax", "active", "strength", "skill", "breathing"]);
+export const DrillKind = z.enum([
+  "pulse",
+  "soft-tissue",
+  "circles",
+  "dynamic",
+  "static",
+  "contract-relax",
+  "active",
+  "strength",
+  "skill",
+  "breathing",
+]);
 export type DrillKind = z.infer<typeof DrillKind>;
 
-export const Position = z.enum(["standing", "half-kneeling", "all-fours", "kneeling", "sitting", "supine", "prone", "inverted", "split"]);
+export const Position = z.enum([
+  "standing",
+  "half-kneeling",
+  "all-fours",
+  "kneeling",
+  "sitting",
+  "supine",
+  "prone",
+  "inverted",
+  "split",
+]);
 export type Position = z.infer<typeof Position>;
 
 /** How far a dose may grow inside a rung, and by how much a step: repetitions or seconds. */
@@ -70,4 +91,5 @@ export const Drill = z.object({
 export type Drill = z.infer<typeof Drill>;
 
 /** A rung of a drill by its identifier; the first rung when the identifier is not on the ladder. */
-export const rungOf = (drill: Drill, rungId: string): Rung => drill.rungs.find((rung) => rung.id === rungId) ?? drill.rungs[0]!;
+export const rungOf = (drill: Drill, rungId: string): Rung =>
+  drill.rungs.find((rung) => rung.id === rungId) ?? drill.rungs[0]!;

@@ -10,11 +10,26 @@ export const Pain = z.int().min(0).max(10);
 
 const Id = z.string().min(1).max(80);
 
-export const IntakeQuestion = z.enum(["recent-injury", "unstable-joint", "nerve-signs", "unwell", "pregnancy", "pressure", "bone", "connective", "medicine"]);
+export const IntakeQuestion = z.enum([
+  "recent-injury",
+  "unstable-joint",
+  "nerve-signs",
+  "unwell",
+  "pregnancy",
+  "pressure",
+  "bone",
+  "connective",
+  "medicine",
+]);
 export type IntakeQuestion = z.infer<typeof IntakeQuestion>;
 
 /** A clinician's clearance of one intake answer. */
-const IntakeClearance = z.object({ question: IntakeQuestion, who: z.string().min(1), on: Day, limits: z.string() });
+const IntakeClearance = z.object({
+  question: IntakeQuestion,
+  who: z.string().min(1),
+  on: Day,
+  limits: z.string(),
+});
 
 /** A short health intake, asked once and again when things change. `yes` lists the questions answered yes. */
 export const Intake = z.object({
@@ -29,7 +44,12 @@ export const Intake = z.object({
 export type Intake = z.infer<typeof Intake>;
 
 /** A motion locked by pain, cleared by a person with a reason. */
-export const MotionClearance = z.object({ motion: MotionId, on: Day, who: z.string().min(1), reason: z.string().min(1) });
+export const MotionClearance = z.object({
+  motion: MotionId,
+  on: Day,
+  who: z.string().min(1),
+  reason: z.string().min(1),
+});
 export type MotionClearance = z.infer<typeof MotionClearance>;
 
 export const Absence = z.object({ from: Day, to: Day, reason: z.enum(["ill", "away", "rest"]) });
@@ -44,7 +64,11 @@ export const Athlete = z.object({
   statureCm: z.number().min(80).max(230),
   massKg: z.number().min(15).max(200).nullable(),
   dominantSide: z.enum(["left", "right"]),
-  measures: z.object({ shinCm: z.number().optional(), footCm: z.number().optional(), legCm: z.number().optional() }),
+  measures: z.object({
+    shinCm: z.number().optional(),
+    footCm: z.number().optional(),
+    legCm: z.number().optional(),
+  }),
   placeId: z.string().nullable(),
   note: z.string(),
   intake: Intake.nullable(),

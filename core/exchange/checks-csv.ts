@@ -9,12 +9,17 @@ import type { Check } from "./records";
  * Checks as a table: one row a check, trials apart, value and error in the reading's unit, angle in degrees.
  * Text that a spreadsheet would take for a formula is defused.
  */
-export function checksCsv(checks: readonly Check[], athletes: readonly Athlete[], library: Library): string {
+export function checksCsv(
+  checks: readonly Check[],
+  athletes: readonly Athlete[],
+  library: Library,
+): string {
   const rows = checks.map((check) => {
     const athlete = athletes.find(({ id }) => id === check.athleteId);
     const protocol = protocolOf(library, check.protocolId);
     const value = protocol ? valueOf(check.trials, protocol) : null;
-    const angle = protocol && value && athlete ? angleOf(value, protocol, legMeasures(athlete)) : null;
+    const angle =
+      protocol && value && athlete ? angleOf(value, protocol, legMeasures(athlete)) : null;
     return {
       date: check.on,
       athlete: athlete?.name ?? check.athleteId,

@@ -12,31 +12,50 @@ import type { AnyRecord } from "./records";
 const saved = "2026-11-24T10:00:00.000Z";
 const troupe = generateTroupe(cast, library, "2026-11-24");
 const text = JSON.stringify(toFile(troupe, saved));
-const refusal = (content: string) => { const read = readFile(content); return "refused" in read ? read.refused : null; };
-const byKey = (records: readonly AnyRecord[]) => [...records].sort((a, b) => `${a.kind}/${a.id}`.localeCompare(`${b.kind}/${b.id}`));
+const refusal = (content: string) => {
+  const read = readFile(content);
+  return "refused" in read ? read.refused : null;
+};
+const byKey = (records: readonly AnyRecord[]) =>
+  [...records].sort((a, b) => `${a.kind}/${a.id}`.localeCompare(`${b.kind}/${b.id}`));
 
 describe("the notebook file", () => {
   it("gives back what was put in", () => {
     const read = readFile(text);
     expect("file" in read && byKey(fromFile(read.file))).toEqual(byKey(troupe));
   });
-  it("an empty notebook is a file too", () => expect(refusal(JSON.stringify(toFile([], saved)))).toBeNull());
+  it("an empty notebook is a file too", () =>
+    expect(refusal(JSON.stringify(toFile([], saved)))).toBeNull());
   it("refuses what is no notebook, and says why", () => {
     expect(refusal("")).toBe("The file is empty.");
     expect(refusal("date;angle\n1;2")).toContain("not JSON");
     expect(refusal('{"records":[]}')).toContain("not a Yearling notebook");
     expect(refusal("[1,2]")).toContain("not a Yearling notebook");
-    expect(refusal(text.replace('"version":1', '"version":2'))).toContain("newer Yearling (version 2");
+    expect(refusal(text.replace('"version":1', '"version":2'))).toContain(
+      "newer Yearling (version 2",
+    );
     expect(refusal(text.replace('"version":1', '"version":0'))).toContain("No way is known");
     expect(refusal(text.replace('"version":1', '"version":"one"'))).toContain("which version");
   });
   it("refuses every truncation, never half reads", () =>
-    fc.assert(fc.property(fc.integer({ min: 1, max: text.length - 1 }), (length) => refusal(text.slice(0, length)) !== null), { numRuns: 25 }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: text.length - 1 }),
+        (length) => refusal(text.slice(0, length)) !== null,
+      ),
+      { numRuns: 25 },
+    ));
   it("names the part that cannot be right", () => {
     const file = toFile([athlete(), aim(), check()], saved);
-    expect(refusal(JSON.stringify({ ...file, checks: [{ ...file.checks[0], pain: 12 }] }))).toContain("checks → 0 → pain");
-    expect(refusal(JSON.stringify({ ...file, athletes: [] }))).toContain("an athlete who is not in the file");
-    expect(refusal(JSON.stringify({ ...file, athletes: [athlete(), athlete()] }))).toContain("twice");
+    expect(
+      refusal(JSON.stringify({ ...file, checks: [{ ...file.checks[0], pain: 12 }] })),
+    ).toContain("checks → 0 → pain");
+    expect(refusal(JSON.stringify({ ...file, athletes: [] }))).toContain(
+      "an athlete who is not in the file",
+    );
+    expect(refusal(JSON.stringify({ ...file, athletes: [athlete(), athlete()] }))).toContain(
+      "twice",
+    );
   });
 });
 
@@ -44,19 +63,46 @@ describe("the import, before it is done", () => {
   it("counts what is new, changed, the same and removed", () => {
     const present = [athlete(), athlete({ id: "a2" }), check({ id: "c-old" })];
     const incoming = [athlete(), athlete({ id: "a2", name: "Renamed" }), athlete({ id: "a3" })];
-    expect(previewImport(present, incoming, false)).toEqual([{ kind: "athlete", added: 1, changed: 1, same: 1, removed: 0 }]);
-    expect(previewImport(present, incoming, true)).toContainEqual({ kind: "check", added: 0, changed: 0, same: 0, removed: 1 });
+    expect(previewImport(present, incoming, false)).toEqual([
+      { kind: "athlete", added: 1, changed: 1, same: 1, removed: 0 },
+    ]);
+    expect(previewImport(present, incoming, true)).toContainEqual({
+      kind: "check",
+      added: 0,
+      changed: 0,
+      same: 0,
+      removed: 1,
+    });
   });
 });
 
 describe("the checks as a table", () => {
   it("has a row a check, value and error in the reading's unit, and the angle", () => {
-    const table = Papa.parse<Record<string, string>>(checksCsv([check({ protocolId: "knee-to-wall", trials: [10, 10], instrument: "tape" })], [athlete()], library), { header: true });
+    const table = Papa.parse<Record<string, string>>(
+      checksCsv(
+        [check({ protocolId: "knee-to-wall", trials: [10, 10], instrument: "tape" })],
+        [athlete()],
+        library,
+      ),
+      { header: true },
+    );
     expect(table.data).toHaveLength(1);
-    expect(table.data[0]).toMatchObject({ athlete: "Test Athlete", unit: "cm", value: "10.00", error: "0.50", angle_deg: "35.9", trial_1: "10", trial_3: "" });
+    expect(table.data[0]).toMatchObject({
+      athlete: "Test Athlete",
+      unit: "cm",
+      value: "10.00",
+      error: "0.50",
+      angle_deg: "35.9",
+      trial_1: "10",
+      trial_3: "",
+    });
   });
   it("defuses text that a spreadsheet would take for a formula, and keeps commas and quotes", () => {
-    const csv = checksCsv([check({ note: '=HYPERLINK("x")', tester: 'A, "B"' })], [athlete()], library);
+    const csv = checksCsv(
+      [check({ note: '=HYPERLINK("x")', tester: 'A, "B"' })],
+      [athlete()],
+      library,
+    );
     const [row] = Papa.parse<Record<string, string>>(csv, { header: true }).data;
     expect(row!.note).toMatch(/^'=/);
     expect(row!.tester).toBe('A, "B"');
@@ -64,7 +110,8 @@ describe("the checks as a table", () => {
 });
 
 describe("the invented troupe", () => {
-  const of = <K extends AnyRecord["kind"]>(kind: K, records = troupe) => records.filter((record): record is Extract<AnyRecord, { kind: K }> => record.kind === kind);
+  const of = <K extends AnyRecord["kind"]>(kind: K, records = troupe) =>
+    records.filter((record): record is Extract<AnyRecord, { kind: K }> => record.kind === kind);
   it("is the same for the same date and seed, and another for another seed", () => {
     expect(generateTroupe(cast, library, "2026-11-24")).toEqual(troupe);
     expect(generateTroupe(cast, library, "2026-11-24", 8)).not.toEqual(troupe);
@@ -72,10 +119,19 @@ describe("the invented troupe", () => {
   it("has six performers with ten weeks behind them, ending today", () => {
     expect(of("athlete")).toHaveLength(6);
     for (const { id } of of("athlete")) {
-      const days = of("log").filter((log) => log.athleteId === id).map((log) => log.on).sort();
+      const days = of("log")
+        .filter((log) => log.athleteId === id)
+        .map((log) => log.on)
+        .sort();
       expect(days[0]! <= "2026-09-19").toBe(true);
       expect(days.at(-1)! >= "2026-11-16" && days.at(-1)! <= "2026-11-24").toBe(true);
-      expect(new Set(of("check").filter((entry) => entry.athleteId === id).map((entry) => entry.on)).size).toBeGreaterThanOrEqual(4);
+      expect(
+        new Set(
+          of("check")
+            .filter((entry) => entry.athleteId === id)
+            .map((entry) => entry.on),
+        ).size,
+      ).toBeGreaterThanOrEqual(4);
     }
   });
   it("moves with the day it is loaded", () => {
@@ -84,12 +140,23 @@ describe("the invented troupe", () => {
     expect(of("log", later).every(({ on }) => on < "2027-02-01")).toBe(true);
   });
   it("has the sick week, the flagged wrist and the re-timed session", () => {
-    expect(of("athlete").some(({ absences }) => absences.some(({ reason }) => reason === "ill"))).toBe(true);
-    expect(of("log").some(({ items }) => items.some(({ done, painPlace }) => done === "stopped" && painPlace === "left wrist"))).toBe(true);
+    expect(
+      of("athlete").some(({ absences }) => absences.some(({ reason }) => reason === "ill")),
+    ).toBe(true);
+    expect(
+      of("log").some(({ items }) =>
+        items.some(({ done, painPlace }) => done === "stopped" && painPlace === "left wrist"),
+      ),
+    ).toBe(true);
     expect(of("log").some(({ note }) => note.startsWith("Re-timed"))).toBe(true);
   });
   it("nobody trains or is measured while ill", () => {
     for (const { id, absences } of of("athlete"))
-      for (const { from, to } of absences) expect([...of("log"), ...of("check")].filter((record) => record.athleteId === id && record.on >= from && record.on <= to)).toEqual([]);
+      for (const { from, to } of absences)
+        expect(
+          [...of("log"), ...of("check")].filter(
+            (record) => record.athleteId === id && record.on >= from && record.on <= to,
+          ),
+        ).toEqual([]);
   });
 });

@@ -1,6 +1,19 @@
 import * as z from "zod";
 import { Athlete } from "./athlete";
-import { Aim, AnyRecord, Check, kinds, Log, Pack, Place, Prep, Run, Settings, Troupe, type Kind } from "./records";
+import {
+  Aim,
+  AnyRecord,
+  Check,
+  kinds,
+  Log,
+  Pack,
+  Place,
+  Prep,
+  Run,
+  Settings,
+  Troupe,
+  type Kind,
+} from "./records";
 
 export const fileVersion = 1;
 
@@ -23,11 +36,15 @@ export const NotebookFile = z.object({
 export type NotebookFile = z.infer<typeof NotebookFile>;
 
 /** Steps from an older version to the next: `migrations[n]` turns version n into n + 1. None yet. */
-export const migrations: Record<number, (file: Record<string, unknown>) => Record<string, unknown>> = {};
+export const migrations: Record<
+  number,
+  (file: Record<string, unknown>) => Record<string, unknown>
+> = {};
 
 /** A notebook's records as a file. */
 export function toFile(records: readonly AnyRecord[], savedAt: string): NotebookFile {
-  const of = <K extends Kind>(kind: K) => records.filter((record): record is Extract<AnyRecord, { kind: K }> => record.kind === kind);
+  const of = <K extends Kind>(kind: K) =>
+    records.filter((record): record is Extract<AnyRecord, { kind: K }> => record.kind === kind);
   return {
     format: "yearling-notebook",
     version: fileVersion,
@@ -48,7 +65,18 @@ export function toFile(records: readonly AnyRecord[], savedAt: string): Notebook
 /** The records of a file, in one list. */
 export function fromFile(file: NotebookFile): AnyRecord[] {
   const { troupe, settings, athletes, places, aims, checks, preps, runs, logs, packs } = file;
-  return [...(troupe ? [troupe] : []), ...(settings ? [settings] : []), ...athletes, ...places, ...aims, ...checks, ...preps, ...runs, ...logs, ...packs];
+  return [
+    ...(troupe ? [troupe] : []),
+    ...(settings ? [settings] : []),
+    ...athletes,
+    ...places,
+    ...aims,
+    ...checks,
+    ...preps,
+    ...runs,
+    ...logs,
+    ...packs,
+  ];
 }
 
 export type Reading = { file: NotebookFile } | { refused: string };
@@ -64,24 +92,38 @@ export function readFile(text: string): Reading {
     parsed = JSON.parse(text);
   } catch {
     return text.trimStart().startsWith("{")
-      ? { refused: "The file is cut off or damaged: it begins like a notebook but does not end like one." }
+      ? {
+          refused:
+            "The file is cut off or damaged: it begins like a notebook but does not end like one.",
+        }
       : { refused: "This is not a Yearling notebook: it is not JSON." };
   }
-  if (typeof parsed !== "object" || parsed === null || !("format" in parsed) || parsed.format !== "yearling-notebook")
+  if (
+    typeof parsed !== "object" ||
+    parsed === null ||
+    !("format" in parsed) ||
+    parsed.format !== "yearling-notebook"
+  )
     return { refused: "This is JSON, but not a Yearling notebook." };
   let file = parsed as Record<string, unknown>;
-  if (typeof file.version !== "number") return { refused: "The notebook does not say which version it is." };
+  if (typeof file.version !== "number")
+    return { refused: "The notebook does not say which version it is." };
   if (file.version > fileVersion)
-    return { refused: `This notebook was written by a newer Yearling (version ${file.version}; this one reads up to ${fileVersion}). Update first.` };
+    return {
+      refused: `This notebook was written by a newer Yearling (version ${file.version}; this one reads up to ${fileVersion}). Update first.`,
+    };
   while (typeof file.version === "number" && file.version < fileVersion) {
     const migrate = migrations[file.version];
-    if (!migrate) return { refused: `No way is known from version ${file.version} to ${fileVersion}.` };
+    if (!migrate)
+      return { refused: `No way is known from version ${file.version} to ${fileVersion}.` };
     file = migrate(file);
   }
   const result = NotebookFile.safeParse(file);
   if (!result.success) {
     const issue = result.error.issues[0]!;
-    return { refused: `The notebook has a part that cannot be right: ${issue.path.join(" → ") || "the file"}: ${issue.message}.` };
+    return {
+      refused: `The notebook has a part that cannot be right: ${issue.path.join(" → ") || "the file"}: ${issue.message}.`,
+    };
   }
   const stray = strayReference(result.data);
   return stray ? { refused: stray } : { file: result.data };
@@ -91,7 +133,8 @@ export function readFile(text: string): Reading {
 function strayReference(file: NotebookFile): string | null {
   const known = new Set(file.athletes.map(({ id }) => id));
   for (const record of [...file.aims, ...file.checks, ...file.preps, ...file.runs, ...file.logs])
-    if (!known.has(record.athleteId)) return `The ${record.kind} “${record.id}” belongs to an athlete who is not in the file.`;
+    if (!known.has(record.athleteId))
+      return `The ${record.kind} “${record.id}” belongs to an athlete who is not in the file.`;
   const seen = new Set<string>();
   for (const record of fromFile(file)) {
     const key = keyOf(record);
@@ -104,13 +147,23 @@ function strayReference(file: NotebookFile): string | null {
 /** The key under which a record is kept: one record a key. */
 export const keyOf = (record: { kind: Kind; id: string }): string => `${record.kind}/${record.id}`;
 
-export type ImportPreview = { kind: Kind; added: number; changed: number; same: number; removed: number }[];
+export type ImportPreview = {
+  kind: Kind;
+  added: number;
+  changed: number;
+  same: number;
+  removed: number;
+}[];
 
 /**
  * What an import would do, before it does it.
  * @param replace true when records that the file does not have are to go
  */
-export function previewImport(present: readonly AnyRecord[], incoming: readonly AnyRecord[], replace: boolean): ImportPreview {
+export function previewImport(
+  present: readonly AnyRecord[],
+  incoming: readonly AnyRecord[],
+  replace: boolean,
+): ImportPreview {
   const have = new Map(present.map((record) => [keyOf(record), JSON.stringify(record)]));
   const coming = new Set(incoming.map(keyOf));
   return kinds
@@ -119,9 +172,14 @@ export function previewImport(present: readonly AnyRecord[], incoming: readonly 
       for (const record of incoming)
         if (record.kind === kind) {
           const before = have.get(keyOf(record));
-          row[before === undefined ? "added" : before === JSON.stringify(record) ? "same" : "changed"] += 1;
+          row[
+            before === undefined ? "added" : before === JSON.stringify(record) ? "same" : "changed"
+          ] += 1;
         }
-      if (replace) row.removed = present.filter((record) => record.kind === kind && !coming.has(keyOf(record))).length;
+      if (replace)
+        row.removed = present.filter(
+          (record) => record.kind === kind && !coming.has(keyOf(record)),
+        ).length;
       return row;
     })
     .filter((row) => row.added + row.changed + row.same + row.removed > 0);

@@ -11,14 +11,35 @@ import { Skill } from "../aim/skill";
 
 const Id = z.string().min(1).max(80);
 
-export const Troupe = z.object({ kind: z.literal("troupe"), id: Id, name: z.string(), work: z.string() });
+export const Troupe = z.object({
+  kind: z.literal("troupe"),
+  id: Id,
+  name: z.string(),
+  work: z.string(),
+});
 export type Troupe = z.infer<typeof Troupe>;
 
-export const KitItem = z.enum(["wall", "mat", "box", "stick", "roller", "strap", "block", "wedge", "weight"]);
+export const KitItem = z.enum([
+  "wall",
+  "mat",
+  "box",
+  "stick",
+  "roller",
+  "strap",
+  "block",
+  "wedge",
+  "weight",
+]);
 export type KitItem = z.infer<typeof KitItem>;
 
 /** A named kit with a space: home, hall, wall. A prep uses only what its place has. */
-export const Place = z.object({ kind: z.literal("place"), id: Id, name: z.string().min(1), kit: z.array(KitItem), note: z.string() });
+export const Place = z.object({
+  kind: z.literal("place"),
+  id: Id,
+  name: z.string().min(1),
+  kit: z.array(KitItem),
+  note: z.string(),
+});
 export type Place = z.infer<typeof Place>;
 
 export const Aim = z.object({
@@ -92,12 +113,24 @@ export const RunEvent = z.discriminatedUnion("type", [
   z.object({ type: z.literal("next"), at: Moment }),
   z.object({ type: z.literal("skip"), at: Moment }),
   z.object({ type: z.literal("back"), at: Moment }),
-  z.object({ type: z.literal("pain"), at: Moment, level: Pain, place: z.string(), sharp: z.boolean() }),
+  z.object({
+    type: z.literal("pain"),
+    at: Moment,
+    level: Pain,
+    place: z.string(),
+    sharp: z.boolean(),
+  }),
   z.object({ type: z.literal("finish"), at: Moment }),
 ]);
 export type RunEvent = z.infer<typeof RunEvent>;
 
-export const Run = z.object({ kind: z.literal("run"), id: Id, athleteId: Id, prep: Prep, events: z.array(RunEvent) });
+export const Run = z.object({
+  kind: z.literal("run"),
+  id: Id,
+  athleteId: Id,
+  prep: Prep,
+  events: z.array(RunEvent),
+});
 export type Run = z.infer<typeof Run>;
 
 export const LogItem = z.object({
@@ -148,12 +181,34 @@ export const Settings = z.object({
 export type Settings = z.infer<typeof Settings>;
 
 /** Everything that is kept, one record a key. */
-export const AnyRecord = z.discriminatedUnion("kind", [Troupe, Athlete, Place, Aim, Check, Prep, Run, Log, Pack, Settings]);
+export const AnyRecord = z.discriminatedUnion("kind", [
+  Troupe,
+  Athlete,
+  Place,
+  Aim,
+  Check,
+  Prep,
+  Run,
+  Log,
+  Pack,
+  Settings,
+]);
 export type AnyRecord = z.infer<typeof AnyRecord>;
 export type Kind = AnyRecord["kind"];
 export type RecordOf<K extends Kind> = Extract<AnyRecord, { kind: K }>;
 
-export const kinds: readonly Kind[] = ["troupe", "athlete", "place", "aim", "check", "prep", "run", "log", "pack", "settings"];
+export const kinds: readonly Kind[] = [
+  "troupe",
+  "athlete",
+  "place",
+  "aim",
+  "check",
+  "prep",
+  "run",
+  "log",
+  "pack",
+  "settings",
+];
 
 export const kindNames: Record<Kind, string> = {
   troupe: "troupe",

@@ -87,7 +87,8 @@ const headRows: Row[] = [
   [0.121, 0.026, 0.022, -0.003],
 ];
 
-const limb = (origin: Vec, frame: Frame, rows: readonly Row[]): Slice[] => rows.map((row) => slice(origin, frame, ...row));
+const limb = (origin: Vec, frame: Frame, rows: readonly Row[]): Slice[] =>
+  rows.map((row) => slice(origin, frame, ...row));
 
 export function legRings(leg: Leg, flat: Flat): Rings {
   return [
@@ -112,20 +113,33 @@ function footRings({ ankle, toes }: Leg, flat: Flat): Rings {
     [0.012, 0.0085, 0.025],
     [0.026, 0.006, 0.016],
   ].map(([x, thick, wide]): Slice => ({
-    centre: along(toes.at, [toes.frame.forward, x!], [toes.frame.up, -0.0005 - 0.4 * (0.0105 - thick!)]),
+    centre: along(
+      toes.at,
+      [toes.frame.forward, x!],
+      [toes.frame.up, -0.0005 - 0.4 * (0.0105 - thick!)],
+    ),
     across: toes.frame.up,
     thick: thick!,
     beside: toes.frame.right,
     wide: wide!,
   }));
-  return [ribbon(body, flat, [0.5, 0.3]), ribbon(tip, flat, [0.3, 0.5]), joint(ankle.at, ankle.frame, 0.018, 0, flat)];
+  return [
+    ribbon(body, flat, [0.5, 0.3]),
+    ribbon(tip, flat, [0.3, 0.5]),
+    joint(ankle.at, ankle.frame, 0.018, 0, flat),
+  ];
 }
 
 export function armRings(arm: Arm, side: LeftRight, flat: Flat): Rings {
   const { wrist, fingers } = arm;
   const inward = side === "left" ? 1 : -1;
   const thumb = [0.008, 0.03, 0.052].map((down, i): Slice => ({
-    centre: along(wrist.at, [wrist.frame.up, -down], [wrist.frame.right, inward * (0.016 + i * 0.008)], [wrist.frame.forward, -0.004]),
+    centre: along(
+      wrist.at,
+      [wrist.frame.up, -down],
+      [wrist.frame.right, inward * (0.016 + i * 0.008)],
+      [wrist.frame.forward, -0.004],
+    ),
     across: wrist.frame.forward,
     thick: 0.0085 - i * 0.0015,
     beside: wrist.frame.right,
@@ -147,7 +161,9 @@ export function trunkRings(body: Skeleton, flat: Flat): Rings {
     const { at, frame } = spineAt(body, height);
     return slice(at, frame, 0, thick, wide, forward);
   });
-  const throat = [-0.03, 0, 0.035, 0.062].map((height) => slice(body.neck.at, body.neck.frame, -height, 0.029, 0.029, -0.002));
+  const throat = [-0.03, 0, 0.035, 0.062].map((height) =>
+    slice(body.neck.at, body.neck.frame, -height, 0.029, 0.029, -0.002),
+  );
   return [ribbon(slices, flat, [0.5, 0.2]), ribbon(throat, flat)];
 }
 
@@ -159,24 +175,37 @@ function spineAt(body: Skeleton, height: number): { at: Vec; frame: Frame } {
     { start: lengths.pelvis, joint: body.lowBack },
     { start: lengths.pelvis + lengths.loin, joint: body.upperBack },
   ];
-  let { at, frame } = { at: along(body.hip.at, [body.hip.frame.up, height]), frame: body.hip.frame };
+  let { at, frame } = {
+    at: along(body.hip.at, [body.hip.frame.up, height]),
+    frame: body.hip.frame,
+  };
   for (const { start, joint } of bends.slice(1)) {
     const share = Math.min(1, Math.max(0, (height - start + blend) / (2 * blend)));
     if (share === 0) break;
     const there = along(joint.at, [joint.frame.up, height - start]);
     const mix = (a: Vec, b: Vec): Vec => along([0, 0, 0], [a, 1 - share], [b, share]);
     at = mix(at, there);
-    frame = { forward: mix(frame.forward, joint.frame.forward), up: mix(frame.up, joint.frame.up), right: mix(frame.right, joint.frame.right) };
+    frame = {
+      forward: mix(frame.forward, joint.frame.forward),
+      up: mix(frame.up, joint.frame.up),
+      right: mix(frame.right, joint.frame.right),
+    };
   }
   return { at, frame };
 }
 
 export function headRings(body: Skeleton, flat: Flat): Rings {
   const { at, frame } = body.skull;
-  const face = headRows.map(([height, thick, wide, forward]) => slice(at, frame, -height, thick, wide, forward));
+  const face = headRows.map(([height, thick, wide, forward]) =>
+    slice(at, frame, -height, thick, wide, forward),
+  );
   const ball = (up: number, forward: number, thick: number, tall: number, wide: number) =>
     blob({ ...slice(at, frame, -up, thick, wide, forward), tall, upward: frame.up }, flat);
-  return [ribbon(face, flat, [0.3, 0.35]), ball(0.05, 0.056, 0.012, 0.012, 0.008), ball(0.112, -0.05, 0.027, 0.027, 0.027)];
+  return [
+    ribbon(face, flat, [0.3, 0.35]),
+    ball(0.05, 0.056, 0.012, 0.012, 0.008),
+    ball(0.112, -0.05, 0.027, 0.027, 0.027),
+  ];
 }
 
 /** The hair line: forehead, temple, behind the ear, nape; seen on the side that faces the eye. */
@@ -191,14 +220,15 @@ export function hairLine(body: Skeleton, near: LeftRight, flat: Flat): Point[] {
     [0.04, -0.012, 0.04],
     [0.024, -0.036, 0.024],
   ] as const;
-  return points.map(([up, forward, right]) => flat(along(at, [frame.up, up], [frame.forward, forward], [frame.right, out * right])));
+  return points.map(([up, forward, right]) =>
+    flat(along(at, [frame.up, up], [frame.forward, forward], [frame.right, out * right])),
+  );
 }
 
 /** What covers the seam where a limb leaves the trunk. */
 export function rootPlug(limb: { at: Vec; frame: Frame }, size: number, flat: Flat): Point[] {
   return joint(limb.at, limb.frame, size, 0, flat);
 }
-
 
 function joint(at: Vec, frame: Frame, size: number, forward: number, flat: Flat): Point[] {
   return blob({ ...slice(at, frame, 0, size, size, forward), tall: size, upward: frame.up }, flat);

@@ -1,5 +1,13 @@
 import { bothSides, otherSide, type LeftRight } from "../body/side";
-import { armRings, hairLine, headRings, legRings, rootPlug, trunkRings, type Rings } from "./contour";
+import {
+  armRings,
+  hairLine,
+  headRings,
+  legRings,
+  rootPlug,
+  trunkRings,
+  type Rings,
+} from "./contour";
 import { smoothPath } from "./ribbon";
 import { landmark, skeletonOf, centreOfMass, type Skeleton } from "./skeleton";
 import { projector, type Frame, type Point, type Vec } from "./space";
@@ -31,7 +39,13 @@ export function drawingOf(pose: Pose, azimuth = 0, lift = 0): Drawing {
   const body = skeletonOf(pose);
   const eye = projector(azimuth);
   const floating = ringsOf(body, eye.flat);
-  const drop = lift - Math.min(...every(floating).flat().map(([, y]) => y));
+  const drop =
+    lift -
+    Math.min(
+      ...every(floating)
+        .flat()
+        .map(([, y]) => y),
+    );
   const down = (points: Point[]): Point[] => points.map(([x, y]) => [x, y + drop]);
   const flat = (v: Vec): Point => {
     const [x, y] = eye.flat(v);
@@ -39,7 +53,12 @@ export function drawingOf(pose: Pose, azimuth = 0, lift = 0): Drawing {
   };
   const rings = mapRings(floating, down);
   const near: LeftRight = eye.depth([0, 0, 1]) >= eye.depth([0, 0, -1]) ? "right" : "left";
-  const parts = layered(body, rings, (limb, size) => smoothPath(down(rootPlug(limb, size, eye.flat))), eye.depth);
+  const parts = layered(
+    body,
+    rings,
+    (limb, size) => smoothPath(down(rootPlug(limb, size, eye.flat))),
+    eye.depth,
+  );
   const all = every(rings);
   return {
     layers: parts,
@@ -56,20 +75,38 @@ function ringsOf(body: Skeleton, flat: (v: Vec) => Point): BodyRings {
     trunk: trunkRings(body, flat),
     head: headRings(body, flat),
     leg: { left: legRings(body.leg.left, flat), right: legRings(body.leg.right, flat) },
-    arm: { left: armRings(body.arm.left, "left", flat), right: armRings(body.arm.right, "right", flat) },
+    arm: {
+      left: armRings(body.arm.left, "left", flat),
+      right: armRings(body.arm.right, "right", flat),
+    },
   };
 }
 
-const mapRings = ({ trunk, head, leg, arm }: BodyRings, move: (ring: Point[]) => Point[]): BodyRings => ({
+const mapRings = (
+  { trunk, head, leg, arm }: BodyRings,
+  move: (ring: Point[]) => Point[],
+): BodyRings => ({
   trunk: trunk.map(move),
   head: head.map(move),
   leg: { left: leg.left.map(move), right: leg.right.map(move) },
   arm: { left: arm.left.map(move), right: arm.right.map(move) },
 });
 
-type BodyRings = { trunk: Rings; head: Rings; leg: Record<LeftRight, Rings>; arm: Record<LeftRight, Rings> };
+type BodyRings = {
+  trunk: Rings;
+  head: Rings;
+  leg: Record<LeftRight, Rings>;
+  arm: Record<LeftRight, Rings>;
+};
 
-const every = ({ trunk, head, leg, arm }: BodyRings): Rings => [...leg.left, ...leg.right, ...trunk, ...head, ...arm.left, ...arm.right];
+const every = ({ trunk, head, leg, arm }: BodyRings): Rings => [
+  ...leg.left,
+  ...leg.right,
+  ...trunk,
+  ...head,
+  ...arm.left,
+  ...arm.right,
+];
 const pathOf = (rings: Rings): string => rings.map(smoothPath).join("");
 const paper = ([x, y]: Point): Point => [x * 100, -y * 100];
 const openPath = (points: Point[]): string =>
@@ -78,12 +115,23 @@ const openPath = (points: Point[]): string =>
     .map(([x, y], i) => `${i === 0 ? "M" : "L"}${x.toFixed(2)} ${y.toFixed(2)}`)
     .join("");
 
-function layered(body: Skeleton, rings: BodyRings, plug: (limb: { at: Vec; frame: Frame }, size: number) => string, depth: (v: Vec) => number): Layer[] {
+function layered(
+  body: Skeleton,
+  rings: BodyRings,
+  plug: (limb: { at: Vec; frame: Frame }, size: number) => string,
+  depth: (v: Vec) => number,
+): Layer[] {
   type Deep = Layer & { depth: number };
   const middle = depth(body.upperBack.at);
   const deep: Deep[] = [
     { name: "trunk", path: pathOf(rings.trunk), far: false, seamless: false, depth: middle },
-    { name: "head", path: pathOf(rings.head), far: false, seamless: true, depth: depth(body.skull.at) + 0.001 },
+    {
+      name: "head",
+      path: pathOf(rings.head),
+      far: false,
+      seamless: true,
+      depth: depth(body.skull.at) + 0.001,
+    },
   ];
   for (const side of bothSides) {
     const { leg, arm } = { leg: body.leg[side], arm: body.arm[side] };
@@ -95,17 +143,25 @@ function layered(body: Skeleton, rings: BodyRings, plug: (limb: { at: Vec; frame
     const add = (name: string, path: string, far: boolean, at: number, root: string) => {
       const level = far ? at : at + 0.02;
       deep.push({ name, path, far, seamless: far, depth: level });
-      if (!far) deep.push({ name: `${name}-root`, path: root, far, seamless: true, depth: level + 0.0005 });
+      if (!far)
+        deep.push({ name: `${name}-root`, path: root, far, seamless: true, depth: level + 0.0005 });
     };
     add(`${side}-leg`, pathOf(rings.leg[side]), farLeg, legDepth, plug(leg.hip, 0.05));
     add(`${side}-arm`, pathOf(rings.arm[side]), farArm, armDepth, plug(arm.shoulder, 0.03));
   }
-  return deep.sort((a, b) => a.depth - b.depth).map(({ name, path, far, seamless }) => ({ name, path, far, seamless }));
+  return deep
+    .sort((a, b) => a.depth - b.depth)
+    .map(({ name, path, far, seamless }) => ({ name, path, far, seamless }));
 }
 
 function boundsOf(rings: Rings): Drawing["bounds"] {
   const points = rings.flat().map(paper);
   const xs = points.map(([x]) => x);
   const ys = points.map(([, y]) => y);
-  return { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
+  return {
+    left: Math.min(...xs),
+    right: Math.max(...xs),
+    top: Math.min(...ys),
+    bottom: Math.max(...ys),
+  };
 }

@@ -22,8 +22,18 @@ const at = { at: Landmark, side: z.enum(["left", "right"]).optional() };
 
 /** A thing in the picture besides the body, placed by the landmark it touches in the start pose. */
 export const Prop = z.discriminatedUnion("kind", [
-  z.object({ kind: z.literal("wall"), ...at, facing: z.enum(["front", "back"]).default("front"), gap: z.number().default(0) }),
-  z.object({ kind: z.literal("box"), ...at, width: z.number().default(0.2), shift: z.number().default(0) }),
+  z.object({
+    kind: z.literal("wall"),
+    ...at,
+    facing: z.enum(["front", "back"]).default("front"),
+    gap: z.number().default(0),
+  }),
+  z.object({
+    kind: z.literal("box"),
+    ...at,
+    width: z.number().default(0.2),
+    shift: z.number().default(0),
+  }),
   z.object({ kind: z.literal("roller"), ...at, radius: z.number().default(0.04) }),
   z.object({ kind: z.literal("stick"), ...at }),
   z.object({ kind: z.literal("wedge"), ...at }),

@@ -39,12 +39,30 @@ export function angleAt(pair: Paired | undefined, side: LeftRight): number {
   return pair === undefined ? 0 : typeof pair === "number" ? pair : pair[side];
 }
 
-const pairedKeys = ["shoulder", "shoulderOut", "elbow", "wrist", "fingers", "hip", "hipOut", "hipOpen", "knee", "ankle", "toes"] as const;
+const pairedKeys = [
+  "shoulder",
+  "shoulderOut",
+  "elbow",
+  "wrist",
+  "fingers",
+  "hip",
+  "hipOut",
+  "hipOpen",
+  "knee",
+  "ankle",
+  "toes",
+] as const;
 
 /** The posture with left and right exchanged. */
 export function mirrored(pose: Pose): Pose {
-  const other: Pose = { ...pose, lean: -(pose.lean ?? 0), sideBend: -(pose.sideBend ?? 0), twist: -(pose.twist ?? 0) };
+  const other: Pose = {
+    ...pose,
+    lean: -(pose.lean ?? 0),
+    sideBend: -(pose.sideBend ?? 0),
+    twist: -(pose.twist ?? 0),
+  };
   for (const key of pairedKeys)
-    if (pose[key] !== undefined) other[key] = { left: angleAt(pose[key], "right"), right: angleAt(pose[key], "left") };
+    if (pose[key] !== undefined)
+      other[key] = { left: angleAt(pose[key], "right"), right: angleAt(pose[key], "left") };
   return other;
 }

@@ -18,7 +18,16 @@ export function propShapes(prop: Prop, drawing: Drawing): PropShape[] {
   switch (prop.kind) {
     case "wall": {
       const wall = prop.facing === "front" ? x + 1.5 + prop.gap * 100 : x - 1.5 - prop.gap * 100;
-      return [{ shape: "line", x1: wall, y1: Math.min(drawing.bounds.top - 4, -100), x2: wall, y2: 0, heavy: true }];
+      return [
+        {
+          shape: "line",
+          x1: wall,
+          y1: Math.min(drawing.bounds.top - 4, -100),
+          x2: wall,
+          y2: 0,
+          heavy: true,
+        },
+      ];
     }
     case "box": {
       const width = prop.width * 100;

@@ -14,7 +14,14 @@ export type Slice = { centre: Vec; across: Vec; thick: number; beside: Vec; wide
  * @param wide half the breadth, side to side
  * @param forward shift of the slice toward the front
  */
-export const slice = (origin: Vec, frame: Frame, down: number, thick: number, wide: number, forward = 0): Slice => ({
+export const slice = (
+  origin: Vec,
+  frame: Frame,
+  down: number,
+  thick: number,
+  wide: number,
+  forward = 0,
+): Slice => ({
   centre: along(origin, [frame.up, -down], [frame.forward, forward]),
   across: frame.forward,
   thick,
@@ -28,7 +35,11 @@ export type Flat = (v: Vec) => Point;
  * The outline of a limb on paper: a closed ring around the projected slices, rounded at both ends.
  * @param caps how far each end bulges beyond its last slice, as a share of that slice's half-width
  */
-export function ribbon(slices: readonly Slice[], flat: Flat, caps: readonly [number, number] = [0.6, 0.6]): Point[] {
+export function ribbon(
+  slices: readonly Slice[],
+  flat: Flat,
+  caps: readonly [number, number] = [0.6, 0.6],
+): Point[] {
   const centres = slices.map((s) => flat(s.centre));
   const left: Point[] = [];
   const right: Point[] = [];
@@ -77,7 +88,8 @@ export function blob(s: Slice & { tall: number; upward: Vec }, flat: Flat): Poin
 }
 
 /** A smooth closed SVG path through a ring of points, in hundredths of stature, y down. */
-export const smoothPath = (ring: readonly Point[]): string => draw(ring.map(([x, y]) => [x * 100, -y * 100])) ?? "";
+export const smoothPath = (ring: readonly Point[]): string =>
+  draw(ring.map(([x, y]) => [x * 100, -y * 100])) ?? "";
 
 const draw = line().curve(curveCatmullRomClosed.alpha(0.5)).digits(2);
 

@@ -29,9 +29,15 @@ export function skeletonOf(pose: Pose): Skeleton {
   const origin: Vec = [0, 0, 0];
   const pelvis = pitch(roll(upright, pose.lean ?? 0), -(pose.pelvis ?? 0));
   const lowBack = along(origin, [pelvis.up, lengths.pelvis]);
-  const loin = yaw(roll(pitch(pelvis, pose.lowBack ?? 0), (pose.sideBend ?? 0) / 2), (pose.twist ?? 0) / 2);
+  const loin = yaw(
+    roll(pitch(pelvis, pose.lowBack ?? 0), (pose.sideBend ?? 0) / 2),
+    (pose.twist ?? 0) / 2,
+  );
   const upperBack = along(lowBack, [loin.up, lengths.loin]);
-  const chest = yaw(roll(pitch(loin, pose.upperBack ?? 0), (pose.sideBend ?? 0) / 2), (pose.twist ?? 0) / 2);
+  const chest = yaw(
+    roll(pitch(loin, pose.upperBack ?? 0), (pose.sideBend ?? 0) / 2),
+    (pose.twist ?? 0) / 2,
+  );
   const neck = along(upperBack, [chest.up, lengths.chest]);
   const throat = pitch(chest, (pose.neck ?? 0) / 2 - 8);
   const skull = along(neck, [throat.up, lengths.neck]);
@@ -65,14 +71,19 @@ function leg(pose: Pose, side: LeftRight, origin: Vec, pelvis: Frame): Leg {
 }
 
 /** The shoulder girdle rises and closes in as the arm goes overhead. */
-const girdleRise = (flexion: number, out: number): number => 0.03 * clamp((Math.max(flexion, Math.abs(out)) - 60) / 100, 0, 1);
+const girdleRise = (flexion: number, out: number): number =>
+  0.03 * clamp((Math.max(flexion, Math.abs(out)) - 60) / 100, 0, 1);
 
 function arm(pose: Pose, side: LeftRight, neck: Vec, chest: Frame): Arm {
   const out = outward[side];
   const flexion = angleAt(pose.shoulder, side);
   const away = angleAt(pose.shoulderOut, side);
   const rise = girdleRise(flexion, away);
-  const shoulder = along(neck, [chest.right, out * (lengths.halfShoulders - 0.6 * rise)], [chest.up, rise - 0.022]);
+  const shoulder = along(
+    neck,
+    [chest.right, out * (lengths.halfShoulders - 0.6 * rise)],
+    [chest.up, rise - 0.022],
+  );
   const upper = pitch(roll(chest, out * away), flexion);
   const elbow = along(shoulder, [upper.up, -lengths.upperArm]);
   const fore = pitch(upper, angleAt(pose.elbow, side));

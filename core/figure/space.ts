@@ -24,19 +24,31 @@ const combine = (a: Vec, ka: number, b: Vec, kb: number): Vec => along([0, 0, 0]
 /** Turns a frame about its own right axis; positive carries what hangs down forward. */
 export function pitch(frame: Frame, angle: number): Frame {
   const [c, s] = [Math.cos(radians(angle)), Math.sin(radians(angle))];
-  return { forward: combine(frame.forward, c, frame.up, s), up: combine(frame.up, c, frame.forward, -s), right: frame.right };
+  return {
+    forward: combine(frame.forward, c, frame.up, s),
+    up: combine(frame.up, c, frame.forward, -s),
+    right: frame.right,
+  };
 }
 
 /** Turns a frame about its own forward axis; positive carries what hangs down toward the right. */
 export function roll(frame: Frame, angle: number): Frame {
   const [c, s] = [Math.cos(radians(angle)), Math.sin(radians(angle))];
-  return { forward: frame.forward, up: combine(frame.up, c, frame.right, -s), right: combine(frame.right, c, frame.up, s) };
+  return {
+    forward: frame.forward,
+    up: combine(frame.up, c, frame.right, -s),
+    right: combine(frame.right, c, frame.up, s),
+  };
 }
 
 /** Turns a frame about its own up axis; positive carries what is in front toward the right. */
 export function yaw(frame: Frame, angle: number): Frame {
   const [c, s] = [Math.cos(radians(angle)), Math.sin(radians(angle))];
-  return { forward: combine(frame.forward, c, frame.right, s), up: frame.up, right: combine(frame.right, c, frame.forward, -s) };
+  return {
+    forward: combine(frame.forward, c, frame.right, s),
+    up: frame.up,
+    right: combine(frame.right, c, frame.forward, -s),
+  };
 }
 
 /** Looks at the body from an azimuth: 0 from its right side (facing right on paper), 90 from the front. */

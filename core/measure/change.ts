@@ -62,10 +62,17 @@ export const comparable = (a: Check, b: Check): boolean =>
   a.temperature === b.temperature;
 
 /** The change of a check against the latest earlier one it may be compared with; null when there is none. */
-export function changeSince(check: Check, earlier: readonly Check[], protocol: Protocol): (Change & { since: string }) | null {
+export function changeSince(
+  check: Check,
+  earlier: readonly Check[],
+  protocol: Protocol,
+): (Change & { since: string }) | null {
   const previous = earlier.find((other) => other.id !== check.id && comparable(check, other));
   if (!previous) return null;
-  return { ...changeBetween(valueOf(previous.trials, protocol), valueOf(check.trials, protocol), protocol), since: previous.on };
+  return {
+    ...changeBetween(valueOf(previous.trials, protocol), valueOf(check.trials, protocol), protocol),
+    since: previous.on,
+  };
 }
 
 export type SideDifference = {

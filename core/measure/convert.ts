@@ -6,7 +6,11 @@ const patellaAllowance = 5;
 /** The ankle axis lies this fraction of the foot's length behind the toe tip. A working figure. */
 const ankleBehindToe = 0.75;
 
-export type LegMeasures = { statureCm: number; shinCm?: number | undefined; footCm?: number | undefined };
+export type LegMeasures = {
+  statureCm: number;
+  shinCm?: number | undefined;
+  footCm?: number | undefined;
+};
 
 /**
  * Shin angle from vertical in the knee-to-wall lunge.
@@ -44,16 +48,19 @@ function kneeToWallSine(distanceCm: number, body: LegMeasures): number {
  * @param legCm leg length L, cm
  * @example splitSpread(27.1, 90) // 145
  */
-export const splitSpread = (gapCm: number, legCm: number): number => 180 - 2 * degrees(Math.asin(clamp(gapCm / legCm, 0, 1)));
+export const splitSpread = (gapCm: number, legCm: number): number =>
+  180 - 2 * degrees(Math.asin(clamp(gapCm / legCm, 0, 1)));
 
 /** Floor gap left by a leg spread (the inverse of `splitSpread`), cm. */
-export const splitGap = (spread: number, legCm: number): number => legCm * Math.sin(radians(Math.max(0, 180 - spread)) / 2);
+export const splitGap = (spread: number, legCm: number): number =>
+  legCm * Math.sin(radians(Math.max(0, 180 - spread)) / 2);
 
 /**
  * Middle-split spread from the distance between the ankles: 2 · asin(w / 2L).
  * @example middleSpread(150, 90) // 112.9
  */
-export const middleSpread = (anklesCm: number, legCm: number): number => 2 * degrees(Math.asin(clamp(anklesCm / (2 * legCm), 0, 1)));
+export const middleSpread = (anklesCm: number, legCm: number): number =>
+  2 * degrees(Math.asin(clamp(anklesCm / (2 * legCm), 0, 1)));
 
 /**
  * Arm angle from vertical at the narrowest pass-over grip: asin((g − b) / 2A).

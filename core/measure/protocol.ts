@@ -44,4 +44,5 @@ export const Protocol = z.object({
 export type Protocol = z.infer<typeof Protocol>;
 
 /** The unit in which the reading is typed and printed. */
-export const unitOf = (protocol: Protocol): "°" | " cm" => (protocol.reading === "degrees" ? "°" : " cm");
+export const unitOf = (protocol: Protocol): "°" | " cm" =>
+  protocol.reading === "degrees" ? "°" : " cm";

@@ -5,7 +5,9 @@ import type { Angle, Value } from "./value";
 /** A value with its error, and the angle it stands for where it was read in centimetres. */
 export function valueSentence(value: Value, angle: Angle, protocol: Protocol): string {
   const reading = `${value.value.toFixed(1).replace(/\.0$/, "")}${unitOf(protocol)} ± ${value.se.toFixed(1)}`;
-  return protocol.reading === "degrees" ? reading : `${reading}, ${angle.degrees.toFixed(0)}° ± ${angle.se.toFixed(0)}`;
+  return protocol.reading === "degrees"
+    ? reading
+    : `${reading}, ${angle.degrees.toFixed(0)}° ± ${angle.se.toFixed(0)}`;
 }
 
 /** Whether it moved, and if that cannot be said, what would settle it. */

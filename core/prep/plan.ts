@@ -36,7 +36,9 @@ const shortestRaise = 60;
  * @example benefit(180) // 150
  */
 export const benefit = (seconds: number): number =>
-  Math.min(seconds, 120) + 0.5 * Math.max(0, Math.min(seconds, 300) - 120) + 0.2 * Math.max(0, Math.min(seconds, 600) - 300);
+  Math.min(seconds, 120) +
+  0.5 * Math.max(0, Math.min(seconds, 300) - 120) +
+  0.2 * Math.max(0, Math.min(seconds, 600) - 300);
 
 /**
  * The prep for these minutes.
@@ -62,15 +64,20 @@ export function planPrep(request: PlanRequest): Plan {
   }
   items = fillExactly(items, request);
   const chosen = new Set(items.map((item) => item.drillId));
-  for (const { drill } of pool) if (!chosen.has(drill.id)) leftOut.push({ drillId: drill.id, reason: "no time left for it in these minutes" });
+  for (const { drill } of pool)
+    if (!chosen.has(drill.id))
+      leftOut.push({ drillId: drill.id, reason: "no time left for it in these minutes" });
   const seconds = prepSeconds(items, request.library);
   const under = request.budget - seconds;
   return { items, seconds, leftOut, note: noteFor(under) };
 }
 
 function noteFor(under: number): string | null {
-  if (under < 0) return `What is locked and what safety asks for takes ${-under} s more than there is.`;
-  return under > tolerance ? `${under} s are left: nothing safe is left to add. Rest, or end early.` : null;
+  if (under < 0)
+    return `What is locked and what safety asks for takes ${-under} s more than there is.`;
+  return under > tolerance
+    ? `${under} s are left: nothing safe is left to add. Rest, or end early.`
+    : null;
 }
 
 /** What has to be there: the kept items, the raise, and for a session of its own the wind-down. */
@@ -82,16 +89,26 @@ function framework(request: PlanRequest, pool: Eligible[]): PrepItem[] {
     items.push(itemFrom(raise, { type: "time", sets: 1, seconds, rest: 0 }, request));
   }
   const settle = pool.find(({ drill }) => drill.phase === "settle");
-  if (settle && request.session === "mobility" && request.budget >= 600) items.push(itemFrom(settle, lightest(settle.dose), request));
+  if (settle && request.session === "mobility" && request.budget >= 600)
+    items.push(itemFrom(settle, lightest(settle.dose), request));
   return withWrists(items, pool, request);
 }
 
 /** Weight on the hands brings the wrist work with it. */
-function withWrists(items: PrepItem[], pool: readonly Eligible[], request: PlanRequest): PrepItem[] {
+function withWrists(
+  items: PrepItem[],
+  pool: readonly Eligible[],
+  request: PlanRequest,
+): PrepItem[] {
   const drills = items.map((item) => drillOf(request.library, item.drillId));
-  if (!drills.some((drill) => drill?.loadsHands) || drills.some((drill) => drill?.preparesHands)) return arranged(items, request);
+  if (!drills.some((drill) => drill?.loadsHands) || drills.some((drill) => drill?.preparesHands))
+    return arranged(items, request);
   const wrists = pool.find(({ drill }) => drill.preparesHands);
-  if (!wrists) return arranged(items.filter((item) => !drillOf(request.library, item.drillId)?.loadsHands || item.locked), request);
+  if (!wrists)
+    return arranged(
+      items.filter((item) => !drillOf(request.library, item.drillId)?.loadsHands || item.locked),
+      request,
+    );
   return arranged([...items, itemFrom(wrists, lightest(wrists.dose), request)], request);
 }
 
@@ -102,24 +119,35 @@ const arranged = (items: readonly PrepItem[], { library }: PlanRequest): PrepIte
   });
 
 /** The one addition (a drill, or a heavier dose) with the most benefit a second that still fits; null when none does. */
-function bestStep(items: PrepItem[], pool: readonly Eligible[], request: PlanRequest): PrepItem[] | null {
+function bestStep(
+  items: PrepItem[],
+  pool: readonly Eligible[],
+  request: PlanRequest,
+): PrepItem[] | null {
   const before = { seconds: prepSeconds(items, request.library), value: valueOf(items, request) };
   let best: { items: PrepItem[]; rate: number } | null = null;
   const consider = (candidate: PrepItem[]) => {
     const seconds = prepSeconds(candidate, request.library);
     if (seconds > request.budget) return;
-    const rate = (valueOf(candidate, request) - before.value) / Math.max(1, seconds - before.seconds);
+    const rate =
+      (valueOf(candidate, request) - before.value) / Math.max(1, seconds - before.seconds);
     if (rate > 1e-9 && (!best || rate > best.rate)) best = { items: candidate, rate };
   };
   for (const option of pool) {
-    if (option.drill.serves.length === 0 || items.some((item) => item.drillId === option.drill.id)) continue;
-    const added = withWrists([...items, itemFrom(option, lightest(option.dose), request)], pool, request);
+    if (option.drill.serves.length === 0 || items.some((item) => item.drillId === option.drill.id))
+      continue;
+    const added = withWrists(
+      [...items, itemFrom(option, lightest(option.dose), request)],
+      pool,
+      request,
+    );
     if (added.some((item) => item.drillId === option.drill.id)) consider(added);
   }
   items.forEach((item, index) => {
     const drill = drillOf(request.library, item.drillId);
     const dose = drill && !item.locked ? heavier(item.dose, drill, request) : null;
-    if (dose && drill && drill.serves.length > 0) consider(items.map((other, i) => (i === index ? { ...other, dose } : other)));
+    if (dose && drill && drill.serves.length > 0)
+      consider(items.map((other, i) => (i === index ? { ...other, dose } : other)));
   });
   return (best as { items: PrepItem[] } | null)?.items ?? null;
 }
@@ -140,7 +168,10 @@ function valueOf(items: readonly PrepItem[], { library, needs, session }: PlanRe
   let value = 0;
   for (const [key, time] of seconds) {
     const [motion, phase] = key.split("/") as [MotionId, Drill["phase"]];
-    value += (needs.find((need) => need.motion === motion)?.weight ?? 0) * benefit(time) * phaseShare[session][phase];
+    value +=
+      (needs.find((need) => need.motion === motion)?.weight ?? 0) *
+      benefit(time) *
+      phaseShare[session][phase];
   }
   return value;
 }
@@ -152,14 +183,18 @@ const phaseShare: Record<PlanRequest["session"], Record<Drill["phase"], number>>
 };
 
 function lightest(dose: Dose): Dose {
-  return dose.type === "contract-relax" ? { ...dose, rounds: Math.min(2, dose.rounds) } : { ...dose, sets: 1 };
+  return dose.type === "contract-relax"
+    ? { ...dose, rounds: Math.min(2, dose.rounds) }
+    : { ...dose, sets: 1 };
 }
 
 /** One set or round more, up to the session's limit; null at the limit. */
 function heavier(dose: Dose, drill: Drill, { session }: PlanRequest): Dose | null {
   if (drill.phase === "raise" || drill.phase === "settle") return null;
-  if (dose.type === "contract-relax") return dose.rounds < 4 ? { ...dose, rounds: dose.rounds + 1 } : null;
-  if (dose.type === "time") return dose.seconds < 120 ? { ...dose, seconds: dose.seconds + 15 } : null;
+  if (dose.type === "contract-relax")
+    return dose.rounds < 4 ? { ...dose, rounds: dose.rounds + 1 } : null;
+  if (dose.type === "time")
+    return dose.seconds < 120 ? { ...dose, seconds: dose.seconds + 15 } : null;
   const most = session === "mobility" ? 5 : drill.phase === "open" ? 2 : 4;
   return dose.sets < most ? { ...dose, sets: dose.sets + 1, rest: Math.max(dose.rest, 5) } : null;
 }
@@ -168,11 +203,21 @@ function heavier(dose: Dose, drill: Drill, { session }: PlanRequest): Dose | nul
  * Gives the seconds left over to the unlocked raise and then to the wind-down, each up to its range;
  * takes them from the raise, down to its shortest, when the prep is over its budget.
  */
-export function fillExactly(items: readonly PrepItem[], request: Pick<PlanRequest, "budget" | "library">): PrepItem[] {
+export function fillExactly(
+  items: readonly PrepItem[],
+  request: Pick<PlanRequest, "budget" | "library">,
+): PrepItem[] {
   let left = request.budget - prepSeconds(items, request.library);
   return items.map((item) => {
     const drill = drillOf(request.library, item.drillId);
-    if (!drill || item.locked || item.dose.type !== "time" || (item.phase !== "raise" && item.phase !== "settle") || left === 0) return item;
+    if (
+      !drill ||
+      item.locked ||
+      item.dose.type !== "time" ||
+      (item.phase !== "raise" && item.phase !== "settle") ||
+      left === 0
+    )
+      return item;
     const most = Math.max(rungOf(drill, item.rungId).range.to, item.dose.seconds);
     const least = item.phase === "raise" ? shortestRaise : Math.min(30, item.dose.seconds);
     const seconds = Math.min(most, Math.max(least, item.dose.seconds + left));
@@ -181,9 +226,16 @@ export function fillExactly(items: readonly PrepItem[], request: Pick<PlanReques
   });
 }
 
-function itemFrom({ drill, rung, replaced }: Eligible, dose: Dose, { needs }: PlanRequest): PrepItem {
-  const share = (need: Need) => drill.serves.find(({ motion }) => motion === need.motion)?.share ?? 0;
-  const served = needs.filter((need) => share(need) > 0).sort((a, b) => b.weight * share(b) - a.weight * share(a));
+function itemFrom(
+  { drill, rung, replaced }: Eligible,
+  dose: Dose,
+  { needs }: PlanRequest,
+): PrepItem {
+  const share = (need: Need) =>
+    drill.serves.find(({ motion }) => motion === need.motion)?.share ?? 0;
+  const served = needs
+    .filter((need) => share(need) > 0)
+    .sort((a, b) => b.weight * share(b) - a.weight * share(a));
   const main = served[0];
   return {
     id: drill.id,
@@ -199,16 +251,21 @@ function itemFrom({ drill, rung, replaced }: Eligible, dose: Dose, { needs }: Pl
 }
 
 /** The shorter side goes first; left first when there is none. */
-const sidesFirst = (shorter: LeftRight | null): LeftRight[] => (shorter ? [shorter, otherSide(shorter)] : [...bothSides]);
+const sidesFirst = (shorter: LeftRight | null): LeftRight[] =>
+  shorter ? [shorter, otherSide(shorter)] : [...bothSides];
 
 function reasonFor(drill: Drill, need: Need | undefined): string {
   if (drill.phase === "raise") return "before any stretch";
   if (drill.phase === "settle") return "to end slow";
-  if (drill.preparesHands) return need?.shortage ? `${Math.round(need.shortage)}° short, and before weight on the hands` : "before weight on the hands";
+  if (drill.preparesHands)
+    return need?.shortage
+      ? `${Math.round(need.shortage)}° short, and before weight on the hands`
+      : "before weight on the hands";
   if (drill.kind === "skill") return "the skill itself, in parts";
   if (!need) return "keeps the range";
   const name = motionOf(need.motion).name.toLowerCase();
   if (need.verdict === "unknown") return `${name}, not measured yet`;
-  if (need.shortage && need.shortage >= 0.5) return `${name} ${Math.round(need.shortage)}° short${need.shorter ? `, ${need.shorter} tighter` : ""}`;
+  if (need.shortage && need.shortage >= 0.5)
+    return `${name} ${Math.round(need.shortage)}° short${need.shorter ? `, ${need.shorter} tighter` : ""}`;
   return `keeps the ${name}`;
 }

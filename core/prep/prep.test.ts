@@ -23,11 +23,16 @@ describe("time, to the second", () => {
   });
   it("item = set-up + Σ over sets and sides of work + rests + side changes", () => {
     const opener = drill("hip-flexor");
-    expect(itemSeconds(hold, opener, ["left", "right"])).toBe(opener.setUp + 2 * (30 + 5 + 30) + opener.sideChange);
+    expect(itemSeconds(hold, opener, ["left", "right"])).toBe(
+      opener.setUp + 2 * (30 + 5 + 30) + opener.sideChange,
+    );
     expect(itemSeconds(contractRelax, drill("prayer"), [])).toBe(drill("prayer").setUp + 3 * 35);
   });
   it("a prep is its items and the transitions between them", () => {
-    const items = [item("pulse", { type: "time", sets: 1, seconds: 120, rest: 0 }), item("cat-camel", { type: "reps", sets: 1, reps: 10, tempo: 4, rest: 0 })];
+    const items = [
+      item("pulse", { type: "time", sets: 1, seconds: 120, rest: 0 }),
+      item("cat-camel", { type: "reps", sets: 1, reps: 10, tempo: 4, rest: 0 }),
+    ];
     expect(prepSeconds(items, library)).toBe(120 + 10 + drill("cat-camel").setUp + 40);
   });
   it("fetching kit takes 20 s, changing position 10, neither 0; the wall is always there", () => {
@@ -36,15 +41,30 @@ describe("time, to the second", () => {
     expect(transition(here, { drill: drill("wrist-rocks"), kit: [] })).toBe(0);
     expect(transition(here, { drill: drill("wall-line"), kit: ["wall"] })).toBe(10);
     expect(transition(here, { drill: drill("roller"), kit: ["roller"] })).toBe(20);
-    expect(transition({ drill: drill("roller"), kit: ["roller"] }, { drill: drill("hamstring"), kit: ["roller"] })).toBe(0);
+    expect(
+      transition(
+        { drill: drill("roller"), kit: ["roller"] },
+        { drill: drill("hamstring"), kit: ["roller"] },
+      ),
+    ).toBe(0);
   });
   it("sides are worked one after the other, in the order given, with one change between", () => {
     const steps = timelineOf([item("hip-flexor", hold, { sides: ["right", "left"] })], library);
-    expect(steps.filter((step) => step.kind === "work").map((step) => step.side)).toEqual(["right", "right", "left", "left"]);
+    expect(steps.filter((step) => step.kind === "work").map((step) => step.side)).toEqual([
+      "right",
+      "right",
+      "left",
+      "left",
+    ]);
     expect(steps.filter((step) => step.kind === "side-change")).toHaveLength(1);
   });
   it("is written as a coach writes it", () => {
-    expect([writeDose(hold), writeDose(contractRelax), writeDose({ type: "time", sets: 1, seconds: 150, rest: 0 }), clock(754)]).toEqual(["2 × 30 s", "3 × (10 + 25 s)", "2:30", "12:34"]);
+    expect([
+      writeDose(hold),
+      writeDose(contractRelax),
+      writeDose({ type: "time", sets: 1, seconds: 150, rest: 0 }),
+      clock(754),
+    ]).toEqual(["2 × 30 s", "3 × (10 + 25 s)", "2:30", "12:34"]);
   });
 });
 
@@ -56,95 +76,232 @@ describe("safe order", () => {
     expect(unsafeOrder([item("prayer", hold)], library, true)).toBeNull();
   });
   it("wants the wrists before weight on the hands", () => {
-    expect(unsafeOrder([raise, item("wall-line", hold)], library, false)).toContain("wrists go first");
-    expect(unsafeOrder([raise, item("wrist-rocks", hold), item("wall-line", hold)], library, false)).toBeNull();
+    expect(unsafeOrder([raise, item("wall-line", hold)], library, false)).toContain(
+      "wrists go first",
+    );
+    expect(
+      unsafeOrder([raise, item("wrist-rocks", hold), item("wall-line", hold)], library, false),
+    ).toBeNull();
   });
-  it("wants the wind-down last", () => expect(unsafeOrder([raise, item("settle", hold), item("cat-camel", hold)], library, false)).toContain("wind-down"));
+  it("wants the wind-down last", () =>
+    expect(
+      unsafeOrder([raise, item("settle", hold), item("cat-camel", hold)], library, false),
+    ).toContain("wind-down"));
 });
 
 describe("what is fit to be used", () => {
-  const situation = { session: "mobility" as const, needs: [], skills: ["handstand"], place: null, locked: [], cautions: [], dropped: [], nextSteps: new Map() };
+  const situation = {
+    session: "mobility" as const,
+    needs: [],
+    skills: ["handstand"],
+    place: null,
+    locked: [],
+    cautions: [],
+    dropped: [],
+    nextSteps: new Map(),
+  };
   const needing = { ...situation, needs: needs() };
-  const place = (...kit: Place["kit"]): Place => ({ kind: "place", id: "x", name: "x", kit, note: "" });
-  const reason = (...args: Parameters<typeof eligibility>) => { const result = eligibility(...args); return "reason" in result ? result.reason : null; };
+  const place = (...kit: Place["kit"]): Place => ({
+    kind: "place",
+    id: "x",
+    name: "x",
+    kit,
+    note: "",
+  });
+  const reason = (...args: Parameters<typeof eligibility>) => {
+    const result = eligibility(...args);
+    return "reason" in result ? result.reason : null;
+  };
   it("leaves out what another skill rehearses and what serves nothing", () => {
     expect(reason(drill("split-series"), situation)).toBe("rehearses another skill");
     expect(reason(drill("ankle-bend"), needing)).toBe("serves no joint that this aim asks for");
   });
   it("takes a lower rung where the kit is missing, and says so", () => {
-    const next = new Map([["prayer", { drillId: "prayer", rungId: "box", dose: contractRelax, change: "same" as const, why: "" }]]);
-    const at = (p: Place) => eligibility(drill("prayer"), { ...needing, place: p, nextSteps: next });
+    const next = new Map([
+      [
+        "prayer",
+        { drillId: "prayer", rungId: "box", dose: contractRelax, change: "same" as const, why: "" },
+      ],
+    ]);
+    const at = (p: Place) =>
+      eligibility(drill("prayer"), { ...needing, place: p, nextSteps: next });
     expect(at(place("box"))).toMatchObject({ rung: { id: "box" }, replaced: null });
     expect(at(place("wall"))).toMatchObject({ rung: { id: "floor" }, replaced: "no box here" });
-    expect(reason(drill("roller"), { ...needing, place: place("wall") })).toBe("needs roller, not at this place");
+    expect(reason(drill("roller"), { ...needing, place: place("wall") })).toBe(
+      "needs roller, not at this place",
+    );
   });
-  it("keeps a locked motion out", () => expect(reason(drill("prayer"), { ...needing, locked: ["shoulder.flexion"] })).toContain("locked after pain"));
+  it("keeps a locked motion out", () =>
+    expect(reason(drill("prayer"), { ...needing, locked: ["shoulder.flexion"] })).toContain(
+      "locked after pain",
+    ));
   it("keeps inversions out until heart or pressure conditions are cleared, and passive end range out of loose joints", () => {
-    const intake = { on: "2026-09-01", yes: ["pressure" as const], note: "", growthSpurt: false, looseness: 7, clearances: [] };
+    const intake = {
+      on: "2026-09-01",
+      yes: ["pressure" as const],
+      note: "",
+      growthSpurt: false,
+      looseness: 7,
+      clearances: [],
+    };
     const cautions = cautionsOf(athlete({ intake }), "2026-11-24");
     expect(reason(drill("wall-line"), { ...needing, cautions })).toContain("clearance");
     expect(reason(drill("prayer"), { ...needing, cautions })).toContain("Loose-jointed");
     expect(reason(drill("lift-offs"), { ...needing, cautions })).toBeNull();
   });
   it("before training: no hold over 30 s, no wind-down", () => {
-    const next = new Map([["squat-sit", { drillId: "squat-sit", rungId: "free", dose: { type: "hold" as const, sets: 1, seconds: 90, rest: 0 }, change: "more" as const, why: "" }]]);
-    expect(eligibility(drill("squat-sit"), { ...needing, needs: [{ ...needs()[0]!, motion: "hip.flexion" }], skills: ["deep-squat"], session: "warm-up", nextSteps: next })).toMatchObject({ dose: { seconds: 30 } });
+    const next = new Map([
+      [
+        "squat-sit",
+        {
+          drillId: "squat-sit",
+          rungId: "free",
+          dose: { type: "hold" as const, sets: 1, seconds: 90, rest: 0 },
+          change: "more" as const,
+          why: "",
+        },
+      ],
+    ]);
+    expect(
+      eligibility(drill("squat-sit"), {
+        ...needing,
+        needs: [{ ...needs()[0]!, motion: "hip.flexion" }],
+        skills: ["deep-squat"],
+        session: "warm-up",
+        nextSteps: next,
+      }),
+    ).toMatchObject({ dose: { seconds: 30 } });
     expect(reason(drill("settle"), { ...needing, session: "warm-up" })).toContain("winding down");
   });
 });
 
 function needs() {
-  const both = (protocolId: string, value: number) => [check({ protocolId, side: "left", trials: [value, value] }), check({ protocolId, side: "right", trials: [value + 2, value + 2] })];
-  const checks = [...both("shoulder-flexion", 158), ...both("wrist-extension", 88), check({ protocolId: "upper-back-extension", side: "mid", trials: [6, 6] })];
-  return needsOf(gapOf({ athlete: athlete(), aim: aim(), skill: skill("handstand"), checks, library }), 21);
+  const both = (protocolId: string, value: number) => [
+    check({ protocolId, side: "left", trials: [value, value] }),
+    check({ protocolId, side: "right", trials: [value + 2, value + 2] }),
+  ];
+  const checks = [
+    ...both("shoulder-flexion", 158),
+    ...both("wrist-extension", 88),
+    check({ protocolId: "upper-back-extension", side: "mid", trials: [6, 6] }),
+  ];
+  return needsOf(
+    gapOf({ athlete: athlete(), aim: aim(), skill: skill("handstand"), checks, library }),
+    21,
+  );
 }
 
 describe("the plan", () => {
-  const request = (over: Partial<PlanRequest> = {}): PlanRequest => ({ session: "warm-up", budget: 900, alreadyWarm: false, library, kept: [], needs: needs(), skills: ["handstand"], place: null, locked: [], cautions: [], dropped: [], nextSteps: new Map(), ...over });
+  const request = (over: Partial<PlanRequest> = {}): PlanRequest => ({
+    session: "warm-up",
+    budget: 900,
+    alreadyWarm: false,
+    library,
+    kept: [],
+    needs: needs(),
+    skills: ["handstand"],
+    place: null,
+    locked: [],
+    cautions: [],
+    dropped: [],
+    nextSteps: new Map(),
+    ...over,
+  });
   const budgets = fc.integer({ min: 5, max: 45 }).map((minutes) => minutes * 60);
   const sessions = fc.constantFrom("warm-up" as const, "mobility" as const);
 
   it("is never over its minutes, in safe order, and full to the second or says why", () =>
-    fc.assert(fc.property(budgets, sessions, fc.boolean(), (budget, session, alreadyWarm) => {
-      const plan = planPrep(request({ budget, session, alreadyWarm }));
-      expect(plan.seconds).toBeLessThanOrEqual(budget);
-      expect(unsafeOrder(plan.items, library, alreadyWarm)).toBeNull();
-      if (budget - plan.seconds > 15) expect(plan.note).toContain("nothing safe is left");
-      else expect(plan.note).toBeNull();
-    }), { numRuns: 30 }));
+    fc.assert(
+      fc.property(budgets, sessions, fc.boolean(), (budget, session, alreadyWarm) => {
+        const plan = planPrep(request({ budget, session, alreadyWarm }));
+        expect(plan.seconds).toBeLessThanOrEqual(budget);
+        expect(unsafeOrder(plan.items, library, alreadyWarm)).toBeNull();
+        if (budget - plan.seconds > 15) expect(plan.note).toContain("nothing safe is left");
+        else expect(plan.note).toBeNull();
+      }),
+      { numRuns: 30 },
+    ));
   it("fills 10, 15 and 20 minutes exactly", () => {
-    for (const minutes of [10, 15, 20]) expect(planPrep(request({ budget: minutes * 60 })).seconds).toBe(minutes * 60);
+    for (const minutes of [10, 15, 20])
+      expect(planPrep(request({ budget: minutes * 60 })).seconds).toBe(minutes * 60);
   });
   it("never loses the raise, which is at least a minute, unless already warm", () => {
-    for (const budget of [180, 300, 600]) expect(planPrep(request({ budget })).items[0]).toMatchObject({ phase: "raise", dose: { type: "time" } });
-    expect((planPrep(request({ budget: 180 })).items[0]!.dose as { seconds: number }).seconds).toBeGreaterThanOrEqual(60);
-    expect(planPrep(request({ alreadyWarm: true })).items.some((entry) => entry.phase === "raise")).toBe(false);
+    for (const budget of [180, 300, 600])
+      expect(planPrep(request({ budget })).items[0]).toMatchObject({
+        phase: "raise",
+        dose: { type: "time" },
+      });
+    expect(
+      (planPrep(request({ budget: 180 })).items[0]!.dose as { seconds: number }).seconds,
+    ).toBeGreaterThanOrEqual(60);
+    expect(
+      planPrep(request({ alreadyWarm: true })).items.some((entry) => entry.phase === "raise"),
+    ).toBe(false);
   });
   it("keeps what is locked as it is", () => {
-    const kept = item("cat-camel", { type: "reps", sets: 3, reps: 14, tempo: 4, rest: 5 }, { locked: true });
-    for (const budget of [600, 1200]) expect(planPrep(request({ budget, kept: [kept] })).items).toContainEqual(kept);
+    const kept = item(
+      "cat-camel",
+      { type: "reps", sets: 3, reps: 14, tempo: 4, rest: 5 },
+      { locked: true },
+    );
+    for (const budget of [600, 1200])
+      expect(planPrep(request({ budget, kept: [kept] })).items).toContainEqual(kept);
   });
   it("says when what is locked does not fit", () => {
-    const kept = item("prayer", { type: "contract-relax", rounds: 6, contract: 20, deepen: 60 }, { locked: true });
-    expect(planPrep(request({ budget: 240, kept: [kept] })).note).toMatch(/takes \d+ s more than there is/);
+    const kept = item(
+      "prayer",
+      { type: "contract-relax", rounds: 6, contract: 20, deepen: 60 },
+      { locked: true },
+    );
+    expect(planPrep(request({ budget: 240, kept: [kept] })).note).toMatch(
+      /takes \d+ s more than there is/,
+    );
   });
   it("every drill is in, or is left out with a reason", () => {
     const plan = planPrep(request({ dropped: ["prayer"] }));
-    expect(new Set([...plan.items.map((entry) => entry.drillId), ...plan.leftOut.map((entry) => entry.drillId)]).size).toBe(library.drills.length);
-    expect(plan.leftOut.find((entry) => entry.drillId === "prayer")!.reason).toBe("dropped by hand");
+    expect(
+      new Set([
+        ...plan.items.map((entry) => entry.drillId),
+        ...plan.leftOut.map((entry) => entry.drillId),
+      ]).size,
+    ).toBe(library.drills.length);
+    expect(plan.leftOut.find((entry) => entry.drillId === "prayer")!.reason).toBe(
+      "dropped by hand",
+    );
     for (const entry of plan.items) expect(entry.why).not.toBe("");
   });
-  it("serves the largest need first when time is short", () => expect(planPrep(request({ budget: 300 })).items.some((entry) => entry.serves.includes("shoulder.flexion"))).toBe(true));
+  it("serves the largest need first when time is short", () =>
+    expect(
+      planPrep(request({ budget: 300 })).items.some((entry) =>
+        entry.serves.includes("shoulder.flexion"),
+      ),
+    ).toBe(true));
   it("works the shorter side first", () => {
-    const plan = planPrep(request({ session: "mobility", budget: 1800, needs: [{ ...needs()[0]!, motion: "hip.extension", shorter: "right" }], skills: ["front-split"] }));
-    expect(plan.items.find((entry) => entry.drillId === "hip-flexor")!.sides).toEqual(["right", "left"]);
+    const plan = planPrep(
+      request({
+        session: "mobility",
+        budget: 1800,
+        needs: [{ ...needs()[0]!, motion: "hip.extension", shorter: "right" }],
+        skills: ["front-split"],
+      }),
+    );
+    expect(plan.items.find((entry) => entry.drillId === "hip-flexor")!.sides).toEqual([
+      "right",
+      "left",
+    ]);
   });
-  it("a session of its own ends by winding down", () => expect(planPrep(request({ session: "mobility", budget: 1800 })).items.at(-1)!.phase).toBe("settle"));
+  it("a session of its own ends by winding down", () =>
+    expect(planPrep(request({ session: "mobility", budget: 1800 })).items.at(-1)!.phase).toBe(
+      "settle",
+    ));
   it("is the same every time", () => expect(planPrep(request())).toEqual(planPrep(request())));
   it("after a reorder the raise takes up the seconds again", () => {
     const plan = planPrep(request());
     const moved = [plan.items[0]!, ...plan.items.slice(1).reverse()];
-    expect(prepSeconds(fillExactly(moved, { budget: 900, library }), library)).toBeLessThanOrEqual(900);
+    expect(prepSeconds(fillExactly(moved, { budget: 900, library }), library)).toBeLessThanOrEqual(
+      900,
+    );
   });
-  it("benefit: full to 120 s, half to 300, a fifth to 600, then none", () => expect([60, 120, 180, 300, 600, 900].map(benefit)).toEqual([60, 120, 150, 210, 270, 270]));
+  it("benefit: full to 120 s, half to 300, a fifth to 600, then none", () =>
+    expect([60, 120, 180, 300, 600, 900].map(benefit)).toEqual([60, 120, 150, 210, 270, 270]));
 });

@@ -8,7 +8,8 @@ import { drillOf, type Library } from "../library";
 export const changePosition = 10;
 export const changeKit = 20;
 
-export type StepKind = "transition" | "set-up" | "work" | "contract" | "deepen" | "rest" | "side-change";
+export type StepKind =
+  "transition" | "set-up" | "work" | "contract" | "deepen" | "rest" | "side-change";
 
 /** One stretch of time in a prep: what the clock shows, and for how many whole seconds. */
 export type Step = {
@@ -28,7 +29,9 @@ export type Step = {
  */
 export function transition(from: Placed | null, to: Placed): number {
   if (!from) return 0;
-  const fetched = to.kit.some((item) => item !== "wall" && item !== "mat" && !from.kit.includes(item));
+  const fetched = to.kit.some(
+    (item) => item !== "wall" && item !== "mat" && !from.kit.includes(item),
+  );
   return fetched ? changeKit : from.drill.position !== to.drill.position ? changePosition : 0;
 }
 
@@ -39,7 +42,14 @@ export function stepsOf(item: PrepItem, drill: Drill, index: number): Step[] {
   const steps: Step[] = [];
   const sides: (LeftRight | null)[] = item.sides.length > 0 ? item.sides : [null];
   const sets = setsOf(item.dose);
-  const add = (kind: StepKind, seconds: number, side: LeftRight | null, set: number, of = sets, reps: number | null = null) => {
+  const add = (
+    kind: StepKind,
+    seconds: number,
+    side: LeftRight | null,
+    set: number,
+    of = sets,
+    reps: number | null = null,
+  ) => {
     if (seconds > 0) steps.push({ kind, item: index, seconds, side, set, sets: of, reps });
   };
   add("set-up", drill.setUp, sides[0]!, 1);
@@ -53,7 +63,14 @@ export function stepsOf(item: PrepItem, drill: Drill, index: number): Step[] {
       return;
     }
     for (let set = 1; set <= sets; set += 1) {
-      add("work", setSeconds(item.dose), side, set, sets, item.dose.type === "reps" ? item.dose.reps : null);
+      add(
+        "work",
+        setSeconds(item.dose),
+        side,
+        set,
+        sets,
+        item.dose.type === "reps" ? item.dose.reps : null,
+      );
       if (set < sets) add("rest", restOf(item.dose), side, set);
     }
   });
@@ -73,20 +90,41 @@ export function timelineOf(items: readonly PrepItem[], library: Library): Step[]
     if (!drill) return;
     const here: Placed = { drill, kit: rungOf(drill, item.rungId).kit };
     const pause = transition(previous, here);
-    if (pause > 0) steps.push({ kind: "transition", item: index, seconds: pause, side: null, set: 1, sets: 1, reps: null });
+    if (pause > 0)
+      steps.push({
+        kind: "transition",
+        item: index,
+        seconds: pause,
+        side: null,
+        set: 1,
+        sets: 1,
+        reps: null,
+      });
     steps.push(...stepsOf(item, drill, index));
     previous = here;
   });
   return steps;
 }
 
-export const secondsOf = (steps: readonly Step[]): number => steps.reduce((sum, step) => sum + step.seconds, 0);
+export const secondsOf = (steps: readonly Step[]): number =>
+  steps.reduce((sum, step) => sum + step.seconds, 0);
 
 /** Length of a prep in whole seconds, transitions included. */
-export const prepSeconds = (items: readonly PrepItem[], library: Library): number => secondsOf(timelineOf(items, library));
+export const prepSeconds = (items: readonly PrepItem[], library: Library): number =>
+  secondsOf(timelineOf(items, library));
 
 /** Seconds of one dose on these sides, set-up and side changes included: Σ over sets and sides of work + rests + side changes. */
 export function itemSeconds(dose: Dose, drill: Drill, sides: readonly LeftRight[]): number {
-  const item = { id: "", drillId: drill.id, rungId: "", phase: drill.phase, dose, sides: [...sides], why: "", serves: [], locked: false };
+  const item = {
+    id: "",
+    drillId: drill.id,
+    rungId: "",
+    phase: drill.phase,
+    dose,
+    sides: [...sides],
+    why: "",
+    serves: [],
+    locked: false,
+  };
   return secondsOf(stepsOf(item, drill, 0));
 }

@@ -11,7 +11,11 @@ export type NextStep = {
   why: string;
 };
 
-const easy = (item: LogItem): boolean => item.done === "done" && item.form !== "wobble" && item.form !== "lost" && item.pain <= comfortLimit;
+const easy = (item: LogItem): boolean =>
+  item.done === "done" &&
+  item.form !== "wobble" &&
+  item.form !== "lost" &&
+  item.pain <= comfortLimit;
 
 /**
  * What comes next for a drill, from its last two sessions: two or three repetitions or five seconds more when
@@ -22,15 +26,36 @@ const easy = (item: LogItem): boolean => item.done === "done" && item.form !== "
 export function nextStep(drill: Drill, logs: readonly Log[]): NextStep | null {
   const done = [...logs]
     .sort((a, b) => b.on.localeCompare(a.on))
-    .flatMap((log) => log.items.filter((item) => item.drillId === drill.id && item.done !== "skipped" && item.planned));
+    .flatMap((log) =>
+      log.items.filter(
+        (item) => item.drillId === drill.id && item.done !== "skipped" && item.planned,
+      ),
+    );
   const [last, before] = done;
   if (!last?.planned) return null;
   const rung = rungOf(drill, last.rungId);
-  const stay = (change: NextStep["change"], why: string, dose = last.planned!): NextStep => ({ drillId: drill.id, rungId: rung.id, dose, change, why });
-  if (last.sharp || last.pain > painLimit) return stay("stop", `stopped after ${last.sharp ? "sharp pain" : `pain ${last.pain}/10`} last time`);
+  const stay = (change: NextStep["change"], why: string, dose = last.planned!): NextStep => ({
+    drillId: drill.id,
+    rungId: rung.id,
+    dose,
+    change,
+    why,
+  });
+  if (last.sharp || last.pain > painLimit)
+    return stay(
+      "stop",
+      `stopped after ${last.sharp ? "sharp pain" : `pain ${last.pain}/10`} last time`,
+    );
   if (last.form === "lost" || last.pain > comfortLimit) return stepBack(drill, last, stay);
-  if (!easy(last)) return stay("same", last.form === "wobble" ? "wobbled last time: the same again" : "not complete last time: the same again");
-  if (!before || before.rungId !== last.rungId || !easy(before)) return stay("same", "clean once: the same once more");
+  if (!easy(last))
+    return stay(
+      "same",
+      last.form === "wobble"
+        ? "wobbled last time: the same again"
+        : "not complete last time: the same again",
+    );
+  if (!before || before.rungId !== last.rungId || !easy(before))
+    return stay("same", "clean once: the same once more");
   return stepUp(drill, last, stay);
 }
 
@@ -40,7 +65,13 @@ function stepBack(drill: Drill, last: LogItem, stay: Stay): NextStep {
   const why = last.form === "lost" ? "the position was lost" : `pain ${last.pain}/10`;
   const lower = drill.rungs[drill.rungs.findIndex((rung) => rung.id === last.rungId) - 1];
   if (!lower) return stay("same", `${why}: fewer and slower`);
-  return { drillId: drill.id, rungId: lower.id, dose: lower.session ?? lower.warmUp ?? last.planned!, change: "step-back", why: `${why}: a rung down` };
+  return {
+    drillId: drill.id,
+    rungId: lower.id,
+    dose: lower.session ?? lower.warmUp ?? last.planned!,
+    change: "step-back",
+    why: `${why}: a rung down`,
+  };
 }
 
 function stepUp(drill: Drill, last: LogItem, stay: Stay): NextStep {
@@ -50,17 +81,29 @@ function stepUp(drill: Drill, last: LogItem, stay: Stay): NextStep {
   const higher = drill.rungs[drill.rungs.indexOf(rung) + 1];
   const dose = higher && (higher.session ?? higher.warmUp);
   if (!higher || !dose) return stay("same", "at the top of the ladder: keep it");
-  return { drillId: drill.id, rungId: higher.id, dose, change: "next-rung", why: `at the top of ${rung.name.toLowerCase()}: next rung` };
+  return {
+    drillId: drill.id,
+    rungId: higher.id,
+    dose,
+    change: "next-rung",
+    why: `at the top of ${rung.name.toLowerCase()}: next rung`,
+  };
 }
 
 /** The dose one step up inside its range; null at the top. Time boxes and rounds belong to the plan: they count as the top. */
 function grown(dose: Dose, range: { to: number; step: number }): Dose | null {
-  if (dose.type === "reps" && dose.reps + range.step <= range.to) return { ...dose, reps: dose.reps + range.step };
-  if (dose.type === "hold" && dose.seconds + range.step <= range.to) return { ...dose, seconds: dose.seconds + range.step };
+  if (dose.type === "reps" && dose.reps + range.step <= range.to)
+    return { ...dose, reps: dose.reps + range.step };
+  if (dose.type === "hold" && dose.seconds + range.step <= range.to)
+    return { ...dose, seconds: dose.seconds + range.step };
   return null;
 }
 
 /** The next step of every drill that was ever logged. */
 export function nextSteps(drills: readonly Drill[], logs: readonly Log[]): Map<string, NextStep> {
-  return new Map(drills.flatMap((drill) => [nextStep(drill, logs)]).flatMap((step) => (step ? [[step.drillId, step] as const] : [])));
+  return new Map(
+    drills
+      .flatMap((drill) => [nextStep(drill, logs)])
+      .flatMap((step) => (step ? [[step.drillId, step] as const] : [])),
+  );
 }

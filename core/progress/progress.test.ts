@@ -4,35 +4,74 @@ import { nextStep, nextSteps } from "./next-step";
 
 const cat = drill("cat-camel");
 const days = ["2026-11-10", "2026-11-12"];
-const logs = (...items: ReturnType<typeof logItem>[]) => items.map((entry, i) => log(days[i]!, [entry]));
-const reps = (count: number) => ({ type: "reps" as const, sets: 1, reps: count, tempo: 4, rest: 0 });
+const logs = (...items: ReturnType<typeof logItem>[]) =>
+  items.map((entry, i) => log(days[i]!, [entry]));
+const reps = (count: number) => ({
+  type: "reps" as const,
+  sets: 1,
+  reps: count,
+  tempo: 4,
+  rest: 0,
+});
 
 describe("the next step of a drill", () => {
   it("is unknown before the first log", () => expect(nextStep(cat, [])).toBeNull());
-  it("clean once: the same once more", () => expect(nextStep(cat, logs(logItem("cat-camel")))).toMatchObject({ change: "same", dose: reps(8) }));
-  it("two sessions complete, clean and comfortable: two repetitions more", () => expect(nextStep(cat, logs(logItem("cat-camel"), logItem("cat-camel")))).toMatchObject({ change: "more", dose: reps(10) }));
+  it("clean once: the same once more", () =>
+    expect(nextStep(cat, logs(logItem("cat-camel")))).toMatchObject({
+      change: "same",
+      dose: reps(8),
+    }));
+  it("two sessions complete, clean and comfortable: two repetitions more", () =>
+    expect(nextStep(cat, logs(logItem("cat-camel"), logItem("cat-camel")))).toMatchObject({
+      change: "more",
+      dose: reps(10),
+    }));
   it("at the top of the range: the next rung, at the bottom of its range", () => {
     const top = logItem("cat-camel", { planned: reps(14) });
-    expect(nextStep(cat, logs(top, top))).toMatchObject({ change: "next-rung", rungId: cat.rungs[1]!.id });
+    expect(nextStep(cat, logs(top, top))).toMatchObject({
+      change: "next-rung",
+      rungId: cat.rungs[1]!.id,
+    });
   });
   it("at the top of the ladder: kept", () => {
     const last = logItem("cat-camel", { rungId: "lifted", planned: reps(12) });
-    expect(nextStep(cat, logs(last, last))).toMatchObject({ change: "same", why: expect.stringContaining("top of the ladder") });
+    expect(nextStep(cat, logs(last, last))).toMatchObject({
+      change: "same",
+      why: expect.stringContaining("top of the ladder"),
+    });
   });
-  it("a wobble: the same again", () => expect(nextStep(cat, logs(logItem("cat-camel"), logItem("cat-camel", { form: "wobble" })))).toMatchObject({ change: "same" }));
+  it("a wobble: the same again", () =>
+    expect(
+      nextStep(cat, logs(logItem("cat-camel"), logItem("cat-camel", { form: "wobble" }))),
+    ).toMatchObject({ change: "same" }));
   it("the position lost, or pain past 4/10: a rung down; on the first rung fewer", () => {
     for (const bad of [{ form: "lost" as const }, { pain: 5 }]) {
-      expect(nextStep(cat, logs(logItem("cat-camel", { rungId: "upper", ...bad })))).toMatchObject({ change: "step-back", rungId: "knees" });
-      expect(nextStep(cat, logs(logItem("cat-camel", bad)))).toMatchObject({ change: "same", why: expect.stringContaining("fewer") });
+      expect(nextStep(cat, logs(logItem("cat-camel", { rungId: "upper", ...bad })))).toMatchObject({
+        change: "step-back",
+        rungId: "knees",
+      });
+      expect(nextStep(cat, logs(logItem("cat-camel", bad)))).toMatchObject({
+        change: "same",
+        why: expect.stringContaining("fewer"),
+      });
     }
   });
   it("sharp pain, or above 5/10: stop", () => {
-    for (const bad of [{ sharp: true }, { pain: 6 }]) expect(nextStep(cat, logs(logItem("cat-camel", bad)))).toMatchObject({ change: "stop" });
+    for (const bad of [{ sharp: true }, { pain: 6 }])
+      expect(nextStep(cat, logs(logItem("cat-camel", bad)))).toMatchObject({ change: "stop" });
   });
-  it("skipped sessions say nothing", () => expect(nextStep(cat, logs(logItem("cat-camel", { done: "skipped" })))).toBeNull());
+  it("skipped sessions say nothing", () =>
+    expect(nextStep(cat, logs(logItem("cat-camel", { done: "skipped" })))).toBeNull());
   it("holds grow by five seconds", () => {
-    const hold = logItem("hip-flexor", { planned: { type: "hold", sets: 2, seconds: 35, rest: 5 } });
-    expect(nextStep(drill("hip-flexor"), logs(hold, hold))).toMatchObject({ dose: { seconds: 40 } });
+    const hold = logItem("hip-flexor", {
+      planned: { type: "hold", sets: 2, seconds: 35, rest: 5 },
+    });
+    expect(nextStep(drill("hip-flexor"), logs(hold, hold))).toMatchObject({
+      dose: { seconds: 40 },
+    });
   });
-  it("is gathered for every drill that was logged", () => expect([...nextSteps([cat, drill("roller")], logs(logItem("cat-camel"))).keys()]).toEqual(["cat-camel"]));
+  it("is gathered for every drill that was logged", () =>
+    expect([...nextSteps([cat, drill("roller")], logs(logItem("cat-camel"))).keys()]).toEqual([
+      "cat-camel",
+    ]));
 });

@@ -25,7 +25,8 @@ export type RunState = {
   items: ItemProgress[];
 };
 
-const working = (step: Step): boolean => step.kind === "work" || step.kind === "contract" || step.kind === "deepen";
+const working = (step: Step): boolean =>
+  step.kind === "work" || step.kind === "contract" || step.kind === "deepen";
 
 /** A press of "back" within these seconds of an item's start goes to the item before it. */
 const backWindow = 3;
@@ -85,7 +86,8 @@ function apply(state: RunState, event: RunEvent): void {
       return leave(state, "skipped");
     case "pain": {
       const item = state.steps[state.at]?.item;
-      if (item !== undefined) state.items[item]!.pain = { level: event.level, place: event.place, sharp: event.sharp };
+      if (item !== undefined)
+        state.items[item]!.pain = { level: event.level, place: event.place, sharp: event.sharp };
       return leave(state, "stopped");
     }
     case "back":
@@ -115,17 +117,28 @@ function goBack(state: RunState): void {
   if (!present) return;
   const begins = state.steps.findIndex((step) => step.item === present.item);
   const since = secondsOf(state.steps.slice(begins, state.at)) + state.into;
-  const item = state.status === "finished" || since > backWindow || begins === 0 ? present.item : state.steps[begins - 1]!.item;
-  for (const again of state.items.slice(item)) Object.assign(again, { worked: 0, ended: null, pain: null });
+  const item =
+    state.status === "finished" || since > backWindow || begins === 0
+      ? present.item
+      : state.steps[begins - 1]!.item;
+  for (const again of state.items.slice(item))
+    Object.assign(again, { worked: 0, ended: null, pain: null });
   if (state.status === "finished") state.status = "paused";
-  moveTo(state, state.steps.findIndex((step) => step.item === item));
+  moveTo(
+    state,
+    state.steps.findIndex((step) => step.item === item),
+  );
 }
 
 /** Done when nine tenths of the work was done; part when any was. */
 function doneOf(item: ItemProgress): LogItem["done"] {
   if (item.ended === "stopped") return "stopped";
   if (item.planned > 0 && item.worked >= 0.9 * item.planned) return "done";
-  return item.worked >= 5 ? "part" : item.ended === "skipped" || item.planned > 0 ? "skipped" : "done";
+  return item.worked >= 5
+    ? "part"
+    : item.ended === "skipped" || item.planned > 0
+      ? "skipped"
+      : "done";
 }
 
 /** The log of a run: what was done against what was planned, ready to be completed by hand. */
@@ -148,5 +161,14 @@ export function logOf(run: Run, library: Library, now: number, id: string): Log 
     };
   });
   const minutes = items.reduce((sum, item) => sum + item.seconds, 0) / 60;
-  return { kind: "log", id, athleteId: run.athleteId, prepId: run.prep.id, on: run.prep.on, minutes: Math.round(minutes * 10) / 10, items, note: "" };
+  return {
+    kind: "log",
+    id,
+    athleteId: run.athleteId,
+    prepId: run.prep.id,
+    on: run.prep.on,
+    minutes: Math.round(minutes * 10) / 10,
+    items,
+    note: "",
+  };
 }

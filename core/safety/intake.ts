@@ -20,7 +20,8 @@ export const cliniciansFirst =
 export type Caution = { id: string; text: string; blocks: "inversions" | "end-range" | null };
 
 /** Under 18, or in a growth spurt. */
-export const isGrowing = (athlete: Athlete, on: string): boolean => ageOn(athlete, on) < 18 || athlete.intake?.growthSpurt === true;
+export const isGrowing = (athlete: Athlete, on: string): boolean =>
+  ageOn(athlete, on) < 18 || athlete.intake?.growthSpurt === true;
 
 /**
  * Loose-jointed by the nine-point screen: 5 or more for adults. Before puberty the bar is 6; the
@@ -32,18 +33,34 @@ export const isLooseJointed = (athlete: Athlete): boolean => (athlete.intake?.lo
 export function cautionsOf(athlete: Athlete, on: string): Caution[] {
   const cautions: Caution[] = [];
   const { intake } = athlete;
-  if (!intake) return [{ id: "no-intake", text: "No intake yet: ask the health questions before the first prep.", blocks: null }];
+  if (!intake)
+    return [
+      {
+        id: "no-intake",
+        text: "No intake yet: ask the health questions before the first prep.",
+        blocks: null,
+      },
+    ];
   for (const question of intake.yes) {
     const clearance = intake.clearances.find((c) => c.question === question);
     const asked = intakeQuestions[question].replace(/\?$/, "").toLowerCase();
     if (clearance) {
       const limits = clearance.limits ? `: ${clearance.limits}` : "";
-      cautions.push({ id: question, text: `Cleared by ${clearance.who} on ${clearance.on}${limits} (${asked}).`, blocks: null });
+      cautions.push({
+        id: question,
+        text: `Cleared by ${clearance.who} on ${clearance.on}${limits} (${asked}).`,
+        blocks: null,
+      });
     } else
       cautions.push({
         id: question,
         text: `Answered yes: ${asked}. A clinician’s clearance comes first.`,
-        blocks: question === "pressure" || question === "pregnancy" ? "inversions" : question === "connective" ? "end-range" : null,
+        blocks:
+          question === "pressure" || question === "pregnancy"
+            ? "inversions"
+            : question === "connective"
+              ? "end-range"
+              : null,
       });
   }
   if (isGrowing(athlete, on))
@@ -53,6 +70,10 @@ export function cautionsOf(athlete: Athlete, on: string): Caution[] {
       blocks: null,
     });
   if (isLooseJointed(athlete))
-    cautions.push({ id: "loose", text: "Loose-jointed: active and steadying work replaces passive end range.", blocks: "end-range" });
+    cautions.push({
+      id: "loose",
+      text: "Loose-jointed: active and steadying work replaces passive end range.",
+      blocks: "end-range",
+    });
   return cautions;
 }

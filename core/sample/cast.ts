@@ -5,7 +5,9 @@ import { KitItem } from "../exchange/records";
 /** The invented troupe as content: who they are, what they aim at, and where their ranges start and go. */
 export const Cast = z.object({
   troupe: z.object({ name: z.string(), work: z.string() }),
-  places: z.array(z.object({ id: z.string(), name: z.string(), kit: z.array(KitItem), note: z.string() })),
+  places: z.array(
+    z.object({ id: z.string(), name: z.string(), kit: z.array(KitItem), note: z.string() }),
+  ),
   testers: z.array(z.string()).min(1),
   performers: z.array(
     z.object({
@@ -17,19 +19,31 @@ export const Cast = z.object({
       massKg: z.number(),
       dominantSide: z.enum(["left", "right"]),
       placeId: z.string(),
-      aim: z.object({ skillId: z.string(), quality: z.enum(["clean", "passable"]), side: z.enum(["left", "right", "mid"]), inDays: z.int() }),
+      aim: z.object({
+        skillId: z.string(),
+        quality: z.enum(["clean", "passable"]),
+        side: z.enum(["left", "right", "mid"]),
+        inDays: z.int(),
+      }),
       intake: z.object({
         yes: z.array(IntakeQuestion),
         looseness: z.int(),
         growthSpurt: z.boolean(),
         note: z.string(),
-        clearance: z.object({ question: IntakeQuestion, who: z.string(), limits: z.string() }).optional(),
+        clearance: z
+          .object({ question: IntakeQuestion, who: z.string(), limits: z.string() })
+          .optional(),
       }),
       /** By protocol: the true value at the start (left, right; or the middle) and the gain over the ten weeks. */
-      ranges: z.record(z.string(), z.object({ start: z.array(z.number()).min(1), gain: z.array(z.number()).min(1) })),
+      ranges: z.record(
+        z.string(),
+        z.object({ start: z.array(z.number()).min(1), gain: z.array(z.number()).min(1) }),
+      ),
       missedWeek: z.int().optional(),
       retimedWeek: z.int().optional(),
-      flag: z.object({ drillId: z.string(), week: z.int(), pain: z.int(), place: z.string() }).optional(),
+      flag: z
+        .object({ drillId: z.string(), week: z.int(), pain: z.int(), place: z.string() })
+        .optional(),
     }),
   ),
 });

@@ -23,7 +23,10 @@ type Dice = { unit: () => number; normal: () => number };
 function diceOf(seed: number): Dice {
   const generator = xoroshiro128plus(seed);
   const unit = () => uniformFloat64(generator);
-  return { unit, normal: () => Math.sqrt(-2 * Math.log(1 - unit())) * Math.cos(2 * Math.PI * unit()) };
+  return {
+    unit,
+    normal: () => Math.sqrt(-2 * Math.log(1 - unit())) * Math.cos(2 * Math.PI * unit()),
+  };
 }
 
 /**
@@ -36,7 +39,9 @@ export function generateTroupe(cast: Cast, library: Library, today: string, seed
     { kind: "troupe", id: "lanternfield", ...cast.troupe },
     { kind: "settings", id: "settings", theme: "system", sound: true, tester: cast.testers[0]! },
     ...places,
-    ...cast.performers.flatMap((performer, n) => historyOf(performer, { places, cast, library, today, dice: diceOf(seed * 1000 + n) })),
+    ...cast.performers.flatMap((performer, n) =>
+      historyOf(performer, { places, cast, library, today, dice: diceOf(seed * 1000 + n) }),
+    ),
   ];
 }
 
@@ -47,7 +52,15 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
   const start = plusDays(mondayOf(today), -7 * weeks);
   const athlete = athleteOf(performer, start, today);
   const { inDays, ...goal } = performer.aim;
-  const aim: Aim = { kind: "aim", id: `aim-${performer.id}`, athleteId: athlete.id, ...goal, by: plusDays(today, inDays), since: start, closedOn: null };
+  const aim: Aim = {
+    kind: "aim",
+    id: `aim-${performer.id}`,
+    athleteId: athlete.id,
+    ...goal,
+    by: plusDays(today, inDays),
+    since: start,
+    closedOn: null,
+  };
   const skill = skillOf(library, aim.skillId);
   if (!skill) throw new Error(`the cast aims at an unknown skill: ${aim.skillId}`);
   const checks: Check[] = [];
@@ -57,11 +70,21 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
     const since = daysBetween(start, day);
     const week = Math.floor(since / 7);
     const away = athlete.absences.some((a) => a.from <= day && day <= a.to);
-    if (since % 14 === 1 && !away && day < today) checks.push(...roundOf(performer, athlete, day, since / (7 * weeks), setting));
+    if (since % 14 === 1 && !away && day < today)
+      checks.push(...roundOf(performer, athlete, day, since / (7 * weeks), setting));
     if (!prepDays.includes(since % 7)) continue;
-    const prep = prepOn(day, week, since, { performer, athlete, aim, skill, checks, logs, setting });
+    const prep = prepOn(day, week, since, {
+      performer,
+      athlete,
+      aim,
+      skill,
+      checks,
+      logs,
+      setting,
+    });
     preps.push(prep);
-    if (day < today && !away && setting.dice.unit() > 0.12) logs.push(loggedAs(prep, week, performer, setting.dice));
+    if (day < today && !away && setting.dice.unit() > 0.12)
+      logs.push(loggedAs(prep, week, performer, setting.dice));
   }
   return [athlete, aim, ...checks, ...preps, ...logs];
 }
@@ -69,7 +92,16 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
 function athleteOf(performer: Performer, start: string, today: string): Athlete {
   const { intake, missedWeek } = performer;
   const clearance = intake.clearance && { ...intake.clearance, on: plusDays(start, -5) };
-  const sick = missedWeek === undefined ? [] : [{ from: plusDays(start, missedWeek * 7), to: plusDays(start, missedWeek * 7 + 6), reason: "ill" as const }];
+  const sick =
+    missedWeek === undefined
+      ? []
+      : [
+          {
+            from: plusDays(start, missedWeek * 7),
+            to: plusDays(start, missedWeek * 7 + 6),
+            reason: "ill" as const,
+          },
+        ];
   return {
     kind: "athlete",
     id: performer.id,
@@ -97,7 +129,13 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
 }
 
 /** A round of checks: the true range at that time, plus measurement noise, in trials. */
-function roundOf(performer: Performer, athlete: Athlete, day: string, share: number, { library, cast, dice }: Setting): Check[] {
+function roundOf(
+  performer: Performer,
+  athlete: Athlete,
+  day: string,
+  share: number,
+  { library, cast, dice }: Setting,
+): Check[] {
   const gained = 1 - Math.exp(-2.2 * share);
   return Object.entries(performer.ranges).flatMap(([protocolId, { start, gain }]) => {
     const protocol = protocolOf(library, protocolId);
@@ -106,7 +144,8 @@ function roundOf(performer: Performer, athlete: Athlete, day: string, share: num
       const truth = start[n]! + gain[n]! * gained * 1.12;
       const sitting = dice.normal() * protocol.sem * 0.6;
       const whole = protocol.reading === "degrees" ? 1 : 10;
-      const trial = () => Math.round((truth + sitting + dice.normal() * protocol.sem * 0.5) * whole) / whole;
+      const trial = () =>
+        Math.round((truth + sitting + dice.normal() * protocol.sem * 0.5) * whole) / whole;
       return {
         kind: "check",
         id: `check-${athlete.id}-${protocolId}-${side}-${day}`,
@@ -160,13 +199,27 @@ function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
     dropped: [],
     nextSteps: nextSteps(library.drills, logs),
   });
-  return { kind: "prep", id: `prep-${athlete.id}-${day}`, athleteId: athlete.id, session, on: day, budget, placeId: athlete.placeId, alreadyWarm: false, items, dropped: [] };
+  return {
+    kind: "prep",
+    id: `prep-${athlete.id}-${day}`,
+    athleteId: athlete.id,
+    session,
+    on: day,
+    budget,
+    placeId: athlete.placeId,
+    alreadyWarm: false,
+    items,
+    dropped: [],
+  };
 }
 
 function loggedAs(prep: Prep, week: number, performer: Performer, dice: Dice): Log {
   const short = dice.unit() < 0.12;
   const items = prep.items.map((item, n): LogItem => {
-    const flagged = performer.flag?.week === week && performer.flag.drillId === item.drillId && prep.session === "mobility";
+    const flagged =
+      performer.flag?.week === week &&
+      performer.flag.drillId === item.drillId &&
+      prep.session === "mobility";
     const cut = short && n >= prep.items.length - 2;
     return {
       drillId: item.drillId,

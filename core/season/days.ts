@@ -4,8 +4,10 @@ import { addDays, differenceInCalendarDays, formatISO, parseISO, startOfISOWeek 
 export type DayText = string;
 
 export const dayOf = (moment: Date): DayText => formatISO(moment, { representation: "date" });
-export const plusDays = (day: DayText, days: number): DayText => dayOf(addDays(parseISO(day), days));
+export const plusDays = (day: DayText, days: number): DayText =>
+  dayOf(addDays(parseISO(day), days));
 /** Whole days from one day to another; negative when `to` is earlier. */
-export const daysBetween = (from: DayText, to: DayText): number => differenceInCalendarDays(parseISO(to), parseISO(from));
+export const daysBetween = (from: DayText, to: DayText): number =>
+  differenceInCalendarDays(parseISO(to), parseISO(from));
 /** The Monday of a day's week. */
 export const mondayOf = (day: DayText): DayText => dayOf(startOfISOWeek(parseISO(day)));

@@ -29,24 +29,50 @@ const recheckAfter = 21;
 /** The next move in the order of the work: aim, intake, check, prep, run, log, and look back. */
 export function nextMove(now: Now): NextMove {
   const { athlete, aim, gaps, runs, preps, logs, checks, today } = now;
-  if (runs.length > 0) return { to: "run", text: "A run is under way: go back to it where it stands." };
-  if (!aim) return { to: "aim", text: "Choose a skill and a date: everything else follows from it." };
-  if (!athlete.intake) return { to: "aim", text: "Ask the intake questions once, before the first prep." };
+  if (runs.length > 0)
+    return { to: "run", text: "A run is under way: go back to it where it stands." };
+  if (!aim)
+    return { to: "aim", text: "Choose a skill and a date: everything else follows from it." };
+  if (!athlete.intake)
+    return { to: "aim", text: "Ask the intake questions once, before the first prep." };
   const missing = wantsCheck(gaps);
   const unknown = missing.filter(({ verdict }) => verdict === "unknown");
-  if (unknown.length === gaps.length && gaps.length > 0) return { to: "check", text: `Measure ${names(unknown)}: two trials a side, warm.` };
+  if (unknown.length === gaps.length && gaps.length > 0)
+    return { to: "check", text: `Measure ${names(unknown)}: two trials a side, warm.` };
   const planned = preps.find((prep) => prep.on === today);
   const logged = logs.some((log) => log.on === today);
   if (logged) return { to: "season", text: "Today is logged. See the weeks, or plan tomorrow." };
-  if (now.here === "prep") return { to: "run", text: planned ? "Run it now. The clock keeps the sides and the rests." : "Keep this plan and run it." };
-  if (unknown.length > 0 && now.here !== "check") return { to: "check", text: `Measure ${names(unknown)}: it is not known yet.` };
+  if (now.here === "prep")
+    return {
+      to: "run",
+      text: planned
+        ? "Run it now. The clock keeps the sides and the rests."
+        : "Keep this plan and run it.",
+    };
+  if (unknown.length > 0 && now.here !== "check")
+    return { to: "check", text: `Measure ${names(unknown)}: it is not known yet.` };
   const unsure = missing.filter(({ verdict }) => verdict === "unsure");
   const last = [...checks].sort((a, b) => b.on.localeCompare(a.on))[0];
   const age = last ? daysBetween(last.on, today) : null;
-  if (age !== null && age >= recheckAfter && now.here !== "check") return { to: "check", text: `The last checks are ${age} days old: measure again before changing the plan.` };
-  if (unsure.length > 0 && now.here === "gap" && age !== 0) return { to: "check", text: `Measure ${names(unsure)} again: it decides whether that needs work.` };
-  if (now.here === "check" || now.here === "aim") return { to: "gap", text: "Read what the checks say against the aim." };
-  return { to: "prep", text: planned ? "Today’s prep is planned: look it over." : "Plan today’s prep in the minutes there are." };
+  if (age !== null && age >= recheckAfter && now.here !== "check")
+    return {
+      to: "check",
+      text: `The last checks are ${age} days old: measure again before changing the plan.`,
+    };
+  if (unsure.length > 0 && now.here === "gap" && age !== 0)
+    return {
+      to: "check",
+      text: `Measure ${names(unsure)} again: it decides whether that needs work.`,
+    };
+  if (now.here === "check" || now.here === "aim")
+    return { to: "gap", text: "Read what the checks say against the aim." };
+  return {
+    to: "prep",
+    text: planned
+      ? "Today’s prep is planned: look it over."
+      : "Plan today’s prep in the minutes there are.",
+  };
 }
 
-const names = (list: readonly { motion: Parameters<typeof motionOf>[0] }[]): string => list.map(({ motion }) => motionOf(motion).name.toLowerCase()).join(", ");
+const names = (list: readonly { motion: Parameters<typeof motionOf>[0] }[]): string =>
+  list.map(({ motion }) => motionOf(motion).name.toLowerCase()).join(", ");

@@ -2,15 +2,32 @@ import type { Athlete } from "../exchange/athlete";
 import type { Aim, Check, Log, Prep } from "../exchange/records";
 import { daysBetween, mondayOf, plusDays, type DayText } from "./days";
 
-export type History = { athlete: Athlete; aims: readonly Aim[]; checks: readonly Check[]; preps: readonly Prep[]; logs: readonly Log[] };
+export type History = {
+  athlete: Athlete;
+  aims: readonly Aim[];
+  checks: readonly Check[];
+  preps: readonly Prep[];
+  logs: readonly Log[];
+};
 
 /** How a planned prep came out. `open` is planned for today or later. */
 export type PrepOutcome = "done" | "partly" | "missed" | "open" | "away";
 
-export type PrepMark = { prepId: string | null; outcome: PrepOutcome; minutes: number; stopped: boolean };
+export type PrepMark = {
+  prepId: string | null;
+  outcome: PrepOutcome;
+  minutes: number;
+  stopped: boolean;
+};
 
 /** Everything the tape shows of a day. */
-export type DayMark = { day: DayText; preps: PrepMark[]; checks: number; aims: Aim[]; absence: Athlete["absences"][number] | null };
+export type DayMark = {
+  day: DayText;
+  preps: PrepMark[];
+  checks: number;
+  aims: Aim[];
+  absence: Athlete["absences"][number] | null;
+};
 
 /** A log counts as done when no more than a tenth of its items were left out or cut. */
 export function outcomeOf(log: Log): "done" | "partly" {
@@ -35,9 +52,23 @@ export function dayMarks(history: History, from: DayText, to: DayText, today: Da
     });
     const dayLogs = logged.get(day) ?? [];
     const dayPreps = planned.get(day) ?? [];
-    const own = dayPreps.map((prep) => mark(prep.budget / 60, logs.find((log) => log.prepId === prep.id), prep));
-    const extra = dayLogs.filter((log) => !preps.some((prep) => prep.id === log.prepId)).map((log) => mark(log.minutes, log, null));
-    return { day, preps: [...own, ...extra], checks: checked.get(day)?.length ?? 0, aims: aims.filter((aim) => aim.by === day && !aim.closedOn), absence };
+    const own = dayPreps.map((prep) =>
+      mark(
+        prep.budget / 60,
+        logs.find((log) => log.prepId === prep.id),
+        prep,
+      ),
+    );
+    const extra = dayLogs
+      .filter((log) => !preps.some((prep) => prep.id === log.prepId))
+      .map((log) => mark(log.minutes, log, null));
+    return {
+      day,
+      preps: [...own, ...extra],
+      checks: checked.get(day)?.length ?? 0,
+      aims: aims.filter((aim) => aim.by === day && !aim.closedOn),
+      absence,
+    };
   });
 }
 
@@ -55,14 +86,36 @@ export type WeekSummary = {
 };
 
 /** Adherence by week: planned, done, partly done, missed, minutes on the floor. */
-export function weekSummaries(history: History, from: DayText, to: DayText, today: DayText): WeekSummary[] {
+export function weekSummaries(
+  history: History,
+  from: DayText,
+  to: DayText,
+  today: DayText,
+): WeekSummary[] {
   const weeks = new Map<DayText, WeekSummary>();
   for (const mark of dayMarks(history, mondayOf(from), to, today)) {
     const monday = mondayOf(mark.day);
-    const week = weeks.get(monday) ?? { monday, planned: 0, done: 0, partly: 0, missed: 0, open: 0, minutes: 0, checks: 0, stops: 0, absence: null };
+    const week = weeks.get(monday) ?? {
+      monday,
+      planned: 0,
+      done: 0,
+      partly: 0,
+      missed: 0,
+      open: 0,
+      minutes: 0,
+      checks: 0,
+      stops: 0,
+      absence: null,
+    };
     for (const prep of mark.preps) {
       week.planned += prep.prepId ? 1 : 0;
-      if (prep.outcome === "done" || prep.outcome === "partly" || prep.outcome === "missed" || prep.outcome === "open") week[prep.outcome] += 1;
+      if (
+        prep.outcome === "done" ||
+        prep.outcome === "partly" ||
+        prep.outcome === "missed" ||
+        prep.outcome === "open"
+      )
+        week[prep.outcome] += 1;
       if (prep.outcome === "done" || prep.outcome === "partly") week.minutes += prep.minutes;
       week.stops += prep.stopped ? 1 : 0;
     }

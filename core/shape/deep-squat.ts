@@ -33,18 +33,42 @@ export function deepSquatShape(limits: Limits): Shape {
   const leanAt = (below: number) => bisect((lean) => offBase(poseAt(below, lean)), -20, 75);
   const fits = (below: number) => {
     const lean = leanAt(below);
-    return lean + 90 + below <= hip && 90 + below + ankle <= knee && Math.abs(offBase(poseAt(below, lean))) < 0.01;
+    return (
+      lean + 90 + below <= hip &&
+      90 + below + ankle <= knee &&
+      Math.abs(offBase(poseAt(below, lean))) < 0.01
+    );
   };
   const below = deepestFit(fits);
   const lean = leanAt(below);
   const pose = poseAt(below, lean);
   const stops: Stop[] = [];
   const short = below < deepest - 0.5;
-  if (short && hip < 140) stops.push({ motion: "hip.flexion", at: "hip", side: "right", have: hip, asked: 120 });
-  if (ankle < 38) stops.push({ motion: "ankle.dorsiflexion", at: "ankle", side: "right", have: ankle, asked: 38 });
+  if (short && hip < 140)
+    stops.push({ motion: "hip.flexion", at: "hip", side: "right", have: hip, asked: 120 });
+  if (ankle < 38)
+    stops.push({
+      motion: "ankle.dorsiflexion",
+      at: "ankle",
+      side: "right",
+      have: ankle,
+      asked: 38,
+    });
   const compensations: Compensation[] = [];
-  if (lean + lowBackRounds > 48) compensations.push({ at: "neck", side: "right", text: "Trunk leans forward", amount: `${(lean + lowBackRounds).toFixed(0)}° to stay over the feet` });
-  if (below < 0) compensations.push({ at: "knee", side: "right", text: "Stops high", amount: `thighs ${(-below).toFixed(0)}° above level` });
+  if (lean + lowBackRounds > 48)
+    compensations.push({
+      at: "neck",
+      side: "right",
+      text: "Trunk leans forward",
+      amount: `${(lean + lowBackRounds).toFixed(0)}° to stay over the feet`,
+    });
+  if (below < 0)
+    compensations.push({
+      at: "knee",
+      side: "right",
+      text: "Stops high",
+      amount: `thighs ${(-below).toFixed(0)}° above level`,
+    });
   return {
     pose,
     stops,
@@ -70,4 +94,5 @@ function deepestFit(fits: (below: number) => boolean): number {
   return high;
 }
 
-const midFoot = (body: ReturnType<typeof skeletonOf>): number => (landmark(body, "heel")[0] + landmark(body, "toe")[0]) / 2;
+const midFoot = (body: ReturnType<typeof skeletonOf>): number =>
+  (landmark(body, "heel")[0] + landmark(body, "toe")[0]) / 2;

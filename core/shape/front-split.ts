@@ -27,7 +27,10 @@ export function splitGeometry(front: number, back: number, legCm: number): Split
 export function frontSplitShape(limits: Limits, front: LeftRight, legCm: number): Shape {
   const back = otherSide(front);
   const asked = { front: 135, back: 45 };
-  const had = { front: limits["hip.flexion-straight"]?.[front] ?? asked.front, back: limits["hip.extension"]?.[back] ?? asked.back };
+  const had = {
+    front: limits["hip.flexion-straight"]?.[front] ?? asked.front,
+    back: limits["hip.extension"]?.[back] ?? asked.back,
+  };
   const spare = Math.max(0, had.front + had.back - 180);
   const used = { front: had.front - spare / 2, back: had.back - spare / 2 };
   const { spread, gapCm, tilt } = splitGeometry(used.front, used.back, legCm);
@@ -35,15 +38,40 @@ export function frontSplitShape(limits: Limits, front: LeftRight, legCm: number)
   const lowBack = Math.min(lowBackHas, Math.max(0, tilt));
   const upperBack = Math.min(upperBackHas, Math.max(0, tilt - lowBack));
   const lean = Math.max(0, tilt - lowBack - upperBack);
-  const sided = (forFront: number, forBack: number) => ({ [front]: forFront, [back]: forBack }) as { left: number; right: number };
+  const sided = (forFront: number, forBack: number) =>
+    ({ [front]: forFront, [back]: forBack }) as { left: number; right: number };
   const stops: Stop[] = [];
   if (had.front < asked.front && spread < 180)
-    stops.push({ motion: "hip.flexion-straight", at: "hip", side: front, have: had.front, asked: asked.front });
+    stops.push({
+      motion: "hip.flexion-straight",
+      at: "hip",
+      side: front,
+      have: had.front,
+      asked: asked.front,
+    });
   if (had.back < asked.back && spread < 180)
-    stops.push({ motion: "hip.extension", at: "hip", side: back, have: had.back, asked: asked.back });
+    stops.push({
+      motion: "hip.extension",
+      at: "hip",
+      side: back,
+      have: had.back,
+      asked: asked.back,
+    });
   const compensations: Compensation[] = [];
-  if (gapCm >= 0.5) compensations.push({ at: "hip", side: front, text: "Off the floor", amount: `${gapCm.toFixed(0)} cm under the hips` });
-  if (lean >= 1) compensations.push({ at: "neck", side: front, text: "Trunk leans forward", amount: `${lean.toFixed(0)}° more than the back can take up` });
+  if (gapCm >= 0.5)
+    compensations.push({
+      at: "hip",
+      side: front,
+      text: "Off the floor",
+      amount: `${gapCm.toFixed(0)} cm under the hips`,
+    });
+  if (lean >= 1)
+    compensations.push({
+      at: "neck",
+      side: front,
+      text: "Trunk leans forward",
+      amount: `${lean.toFixed(0)}° more than the back can take up`,
+    });
   return {
     pose: {
       pelvis: tilt,
@@ -62,6 +90,8 @@ export function frontSplitShape(limits: Limits, front: LeftRight, legCm: number)
     balanced: null,
     base: null,
     sentence:
-      spread >= 180 ? "Flat, both legs on the floor." : `Legs ${spread.toFixed(0)}° apart: ${gapCm.toFixed(0)} cm off the floor, pelvis tipped ${tilt.toFixed(0)}°.`,
+      spread >= 180
+        ? "Flat, both legs on the floor."
+        : `Legs ${spread.toFixed(0)}° apart: ${gapCm.toFixed(0)} cm off the floor, pelvis tipped ${tilt.toFixed(0)}°.`,
   };
 }

@@ -45,18 +45,53 @@ export function handstandShape(limits: Limits): Shape {
   const balanced = wrist >= 90 && Math.abs(offBase(pose)) < fingerRoot;
   const upperBack = Math.min(upperBackHas, arch);
   const stops: Stop[] = [];
-  if (shoulder < 180) stops.push({ motion: "shoulder.flexion", at: "shoulder", side: "right", have: shoulder, asked: 180 });
-  if (arch > upperBackHas + 0.5) stops.push({ motion: "upper-back.extension", at: "upper-back", side: "right", have: upperBackHas, asked: 20 });
-  if (wrist < 90) stops.push({ motion: "wrist.extension", at: "wrist", side: "right", have: wrist, asked: 90 });
+  if (shoulder < 180)
+    stops.push({
+      motion: "shoulder.flexion",
+      at: "shoulder",
+      side: "right",
+      have: shoulder,
+      asked: 180,
+    });
+  if (arch > upperBackHas + 0.5)
+    stops.push({
+      motion: "upper-back.extension",
+      at: "upper-back",
+      side: "right",
+      have: upperBackHas,
+      asked: 20,
+    });
+  if (wrist < 90)
+    stops.push({ motion: "wrist.extension", at: "wrist", side: "right", have: wrist, asked: 90 });
   const compensations: Compensation[] = [];
   const rest = arch - upperBack;
-  if (rest >= 1) compensations.push({ at: "low-back", side: "right", text: "Low back and hips arch", amount: `${rest.toFixed(0)}° to keep balance` });
-  if (wrist < 90) compensations.push({ at: "wrist", side: "right", text: "No balance on flat hands", amount: `a wedge of ${(90 - wrist).toFixed(0)}° or bars` });
-  return { pose, stops, compensations, balanced, base: { from: "wrist", to: "fingertips", side: "right" }, sentence: handstandSentence(rest, wrist) };
+  if (rest >= 1)
+    compensations.push({
+      at: "low-back",
+      side: "right",
+      text: "Low back and hips arch",
+      amount: `${rest.toFixed(0)}° to keep balance`,
+    });
+  if (wrist < 90)
+    compensations.push({
+      at: "wrist",
+      side: "right",
+      text: "No balance on flat hands",
+      amount: `a wedge of ${(90 - wrist).toFixed(0)}° or bars`,
+    });
+  return {
+    pose,
+    stops,
+    compensations,
+    balanced,
+    base: { from: "wrist", to: "fingertips", side: "right" },
+    sentence: handstandSentence(rest, wrist),
+  };
 }
 
 function handstandSentence(arch: number, wrist: number): string {
-  if (wrist < 90) return `Flat hands leave no balance: the wrists lack ${(90 - wrist).toFixed(0)}°.`;
+  if (wrist < 90)
+    return `Flat hands leave no balance: the wrists lack ${(90 - wrist).toFixed(0)}°.`;
   if (arch < 1) return "One straight line over the hands.";
   return `The line breaks by ${arch.toFixed(0)}° in low back and hips to stay over the hands.`;
 }

@@ -15,7 +15,11 @@ export function limitsHad(gaps: readonly DemandGap[]): Limits {
   const limits: Limits = {};
   for (const { demand, need, sides } of gaps)
     for (const { side, have, verdict } of sides)
-      if (have) limits[demand.motion] = { ...limits[demand.motion], [side]: verdict === "unsure" ? Math.max(have.degrees, need) : have.degrees };
+      if (have)
+        limits[demand.motion] = {
+          ...limits[demand.motion],
+          [side]: verdict === "unsure" ? Math.max(have.degrees, need) : have.degrees,
+        };
   return limits;
 }
 

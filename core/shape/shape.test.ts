@@ -9,7 +9,11 @@ import { handstandShape } from "./handstand";
 import type { Limits } from "./limits";
 
 const sides = (value: number) => ({ left: value, right: value });
-const handstand = (shoulder: number, upperBack = 20, wrist = 95): Limits => ({ "shoulder.flexion": sides(shoulder), "upper-back.extension": { mid: upperBack }, "wrist.extension": sides(wrist) });
+const handstand = (shoulder: number, upperBack = 20, wrist = 95): Limits => ({
+  "shoulder.flexion": sides(shoulder),
+  "upper-back.extension": { mid: upperBack },
+  "wrist.extension": sides(wrist),
+});
 
 describe("front split, closed form", () => {
   it("F 120, E 25, leg 90: spread 145°, gap 27.1 cm, tilt 47.5°", () => {
@@ -17,19 +21,48 @@ describe("front split, closed form", () => {
     expect([spread, Number(gapCm.toFixed(1)), tilt]).toEqual([145, 27.1, 47.5]);
   });
   it("more range never raises the hips", () =>
-    fc.assert(fc.property(fc.integer({ min: 60, max: 150 }), fc.integer({ min: 0, max: 60 }), fc.integer({ min: 0, max: 20 }), (f, e, more) => {
-      expect(splitGeometry(f + more, e, 90).gapCm).toBeLessThanOrEqual(splitGeometry(f, e, 90).gapCm + 1e-9);
-      expect(splitGeometry(f, e + more, 90).gapCm).toBeLessThanOrEqual(splitGeometry(f, e, 90).gapCm + 1e-9);
-    })));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 60, max: 150 }),
+        fc.integer({ min: 0, max: 60 }),
+        fc.integer({ min: 0, max: 20 }),
+        (f, e, more) => {
+          expect(splitGeometry(f + more, e, 90).gapCm).toBeLessThanOrEqual(
+            splitGeometry(f, e, 90).gapCm + 1e-9,
+          );
+          expect(splitGeometry(f, e + more, 90).gapCm).toBeLessThanOrEqual(
+            splitGeometry(f, e, 90).gapCm + 1e-9,
+          );
+        },
+      ),
+    ));
   it("no hip passes its limit, and left front mirrors right front", () => {
-    const right = frontSplitShape({ "hip.flexion-straight": { right: 110 }, "hip.extension": { left: 20 } }, "right", 90);
-    const left = frontSplitShape({ "hip.flexion-straight": { left: 110 }, "hip.extension": { right: 20 } }, "left", 90);
+    const right = frontSplitShape(
+      { "hip.flexion-straight": { right: 110 }, "hip.extension": { left: 20 } },
+      "right",
+      90,
+    );
+    const left = frontSplitShape(
+      { "hip.flexion-straight": { left: 110 }, "hip.extension": { right: 20 } },
+      "left",
+      90,
+    );
     expect(right.pose.hip).toEqual({ right: 110, left: -20 });
     expect(left.pose.hip).toEqual({ left: 110, right: -20 });
     expect(left.sentence).toBe(right.sentence);
-    expect(right.stops.map(({ motion, side }) => [motion, side])).toEqual([["hip.flexion-straight", "right"], ["hip.extension", "left"]]);
+    expect(right.stops.map(({ motion, side }) => [motion, side])).toEqual([
+      ["hip.flexion-straight", "right"],
+      ["hip.extension", "left"],
+    ]);
   });
-  it("with range to spare both legs lie flat and nothing is at its stop", () => expect(frontSplitShape({ "hip.flexion-straight": { right: 150 }, "hip.extension": { left: 60 } }, "right", 90)).toMatchObject({ stops: [], compensations: [], sentence: "Flat, both legs on the floor." }));
+  it("with range to spare both legs lie flat and nothing is at its stop", () =>
+    expect(
+      frontSplitShape(
+        { "hip.flexion-straight": { right: 150 }, "hip.extension": { left: 60 } },
+        "right",
+        90,
+      ),
+    ).toMatchObject({ stops: [], compensations: [], sentence: "Flat, both legs on the floor." }));
 });
 
 describe("handstand", () => {
@@ -41,7 +74,10 @@ describe("handstand", () => {
   });
   it("short shoulders and a stiff upper back arch the low back and hips", () => {
     const shape = handstandShape(handstand(160, 5));
-    expect(shape.stops.map(({ motion }) => motion)).toEqual(["shoulder.flexion", "upper-back.extension"]);
+    expect(shape.stops.map(({ motion }) => motion)).toEqual([
+      "shoulder.flexion",
+      "upper-back.extension",
+    ]);
     expect(shape.compensations[0]!.text).toContain("arch");
     expect(shape.balanced).toBe(true);
   });
@@ -51,39 +87,64 @@ describe("handstand", () => {
     expect(shape.compensations.at(-1)!.amount).toContain("wedge of 10°");
   });
   it("a balanced stand has its centre of mass over the hand, and no joint passes its limit", () =>
-    fc.assert(fc.property(fc.integer({ min: 145, max: 180 }), fc.integer({ min: 0, max: 30 }), fc.integer({ min: 90, max: 110 }), (s, u, w) => {
-      const shape = handstandShape(handstand(s, u, w));
-      const body = skeletonOf(shape.pose);
-      expect(shape.pose.shoulder).toBeLessThanOrEqual(s);
-      expect(shape.pose.upperBack).toBeLessThanOrEqual(u);
-      expect(shape.pose.wrist).toBeLessThanOrEqual(w);
-      if (shape.balanced) {
-        const over = centreOfMass(body)[0] - landmark(body, "wrist")[0];
-        expect(over).toBeGreaterThan(-0.05);
-        expect(over).toBeLessThan(0.11);
-      }
-    })));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 145, max: 180 }),
+        fc.integer({ min: 0, max: 30 }),
+        fc.integer({ min: 90, max: 110 }),
+        (s, u, w) => {
+          const shape = handstandShape(handstand(s, u, w));
+          const body = skeletonOf(shape.pose);
+          expect(shape.pose.shoulder).toBeLessThanOrEqual(s);
+          expect(shape.pose.upperBack).toBeLessThanOrEqual(u);
+          expect(shape.pose.wrist).toBeLessThanOrEqual(w);
+          if (shape.balanced) {
+            const over = centreOfMass(body)[0] - landmark(body, "wrist")[0];
+            expect(over).toBeGreaterThan(-0.05);
+            expect(over).toBeLessThan(0.11);
+          }
+        },
+      ),
+    ));
   it("more shoulder never means more arch", () => {
-    const archOf = (s: number) => { const { lowBack = 0, hip = 0 } = handstandShape(handstand(s, 6, 90)).pose; return lowBack - (hip as number); };
+    const archOf = (s: number) => {
+      const { lowBack = 0, hip = 0 } = handstandShape(handstand(s, 6, 90)).pose;
+      return lowBack - (hip as number);
+    };
     for (let s = 150; s < 180; s += 2) expect(archOf(s + 2)).toBeLessThanOrEqual(archOf(s) + 0.01);
   });
 });
 
 describe("deep squat", () => {
-  const squat = (ankle: number, hip: number) => deepSquatShape({ "ankle.dorsiflexion": sides(ankle), "hip.flexion": sides(hip) });
-  const depth = (ankle: number, hip: number) => { const { hip: flexion, pelvis = 0 } = squat(ankle, hip).pose; return (flexion as number) - pelvis; };
-  it("what a clean squat asks is enough for one, balanced over the feet", () => expect(squat(38, 120)).toMatchObject({ balanced: true, compensations: [] }));
-  it("a stiff ankle stops the thighs above level", () => expect(squat(25, 120).sentence).toContain("above level"));
+  const squat = (ankle: number, hip: number) =>
+    deepSquatShape({ "ankle.dorsiflexion": sides(ankle), "hip.flexion": sides(hip) });
+  const depth = (ankle: number, hip: number) => {
+    const { hip: flexion, pelvis = 0 } = squat(ankle, hip).pose;
+    return (flexion as number) - pelvis;
+  };
+  it("what a clean squat asks is enough for one, balanced over the feet", () =>
+    expect(squat(38, 120)).toMatchObject({ balanced: true, compensations: [] }));
+  it("a stiff ankle stops the thighs above level", () =>
+    expect(squat(25, 120).sentence).toContain("above level"));
   it("more range never makes it shallower, and the hips keep to their limit", () =>
-    fc.assert(fc.property(fc.integer({ min: 15, max: 45 }), fc.integer({ min: 80, max: 140 }), fc.integer({ min: 1, max: 10 }), (a, h, more) => {
-      expect(depth(a, h + more)).toBeGreaterThanOrEqual(depth(a, h) - 0.11);
-      expect(squat(a, h).pose.hip).toBeLessThanOrEqual(h + 1e-9);
-    }), { numRuns: 40 }));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 15, max: 45 }),
+        fc.integer({ min: 80, max: 140 }),
+        fc.integer({ min: 1, max: 10 }),
+        (a, h, more) => {
+          expect(depth(a, h + more)).toBeGreaterThanOrEqual(depth(a, h) - 0.11);
+          expect(squat(a, h).pose.hip).toBeLessThanOrEqual(h + 1e-9);
+        },
+      ),
+      { numRuns: 40 },
+    ));
 });
 
 describe("the figure", () => {
   it("stands with its lowest point on the floor", () => {
-    for (const pose of [{}, { pelvis: 180, shoulder: 180, wrist: 90 }, { pelvis: -90 }]) expect(drawingOf(pose).bounds.bottom).toBeCloseTo(0, 1);
+    for (const pose of [{}, { pelvis: 180, shoulder: 180, wrist: 90 }, { pelvis: -90 }])
+      expect(drawingOf(pose).bounds.bottom).toBeCloseTo(0, 1);
   });
   it("has the proportions of a body: standing height is one stature, arms span about one", () => {
     const tall = -drawingOf({}).bounds.top;
@@ -103,18 +164,38 @@ describe("the figure", () => {
     expect(toe({ ankle: 30 })[1]).toBeGreaterThan(toe({})[1]);
   });
   it("a mirrored pose is the mirror image", () =>
-    fc.assert(fc.property(fc.integer({ min: -30, max: 130 }), fc.integer({ min: 0, max: 150 }), fc.integer({ min: 0, max: 60 }), (hip, shoulder, out) => {
-      const pose = { hip: { left: hip, right: 0 }, shoulder: { left: 0, right: shoulder }, hipOut: { left: 0, right: out }, sideBend: 10, twist: 15, lean: 5 };
-      const [here, there] = [skeletonOf(pose), skeletonOf(mirrored(pose))];
-      for (const name of ["toe", "fingertips", "knee", "crown"] as const) {
-        const [x, y, z] = landmark(here, name, "left");
-        const [mx, my, mz] = landmark(there, name, "right");
-        expect([mx, my, mz]).toEqual([expect.closeTo(x, 9), expect.closeTo(y, 9), expect.closeTo(-z, 9)]);
-      }
-    })));
+    fc.assert(
+      fc.property(
+        fc.integer({ min: -30, max: 130 }),
+        fc.integer({ min: 0, max: 150 }),
+        fc.integer({ min: 0, max: 60 }),
+        (hip, shoulder, out) => {
+          const pose = {
+            hip: { left: hip, right: 0 },
+            shoulder: { left: 0, right: shoulder },
+            hipOut: { left: 0, right: out },
+            sideBend: 10,
+            twist: 15,
+            lean: 5,
+          };
+          const [here, there] = [skeletonOf(pose), skeletonOf(mirrored(pose))];
+          for (const name of ["toe", "fingertips", "knee", "crown"] as const) {
+            const [x, y, z] = landmark(here, name, "left");
+            const [mx, my, mz] = landmark(there, name, "right");
+            expect([mx, my, mz]).toEqual([
+              expect.closeTo(x, 9),
+              expect.closeTo(y, 9),
+              expect.closeTo(-z, 9),
+            ]);
+          }
+        },
+      ),
+    ));
   it("turning it to the front shows the shoulders, and every part is drawn", () => {
     const [side, front] = [drawingOf({}, 0), drawingOf({}, 90)];
-    expect(front.bounds.right - front.bounds.left).toBeGreaterThan(side.bounds.right - side.bounds.left);
+    expect(front.bounds.right - front.bounds.left).toBeGreaterThan(
+      side.bounds.right - side.bounds.left,
+    );
     expect(front.outline.match(/M/g)!.length).toBeGreaterThan(20);
     expect(front.outline).not.toContain("NaN");
   });

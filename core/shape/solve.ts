@@ -10,19 +10,33 @@ import { limitsAsked, limitsHad, type Limits } from "./limits";
 import type { Shape } from "./shape";
 
 /** The shape a body with these limits makes of a skill. */
-export function shapeOf(skill: Skill, limits: Limits, aim: Pick<Aim, "side">, athlete: Athlete): Shape {
+export function shapeOf(
+  skill: Skill,
+  limits: Limits,
+  aim: Pick<Aim, "side">,
+  athlete: Athlete,
+): Shape {
   switch (skill.model) {
     case "handstand":
       return handstandShape(limits);
     case "front-split":
-      return frontSplitShape(limits, aim.side === "left" ? "left" : "right", athlete.measures.legCm ?? legLength(athlete.statureCm));
+      return frontSplitShape(
+        limits,
+        aim.side === "left" ? "left" : "right",
+        athlete.measures.legCm ?? legLength(athlete.statureCm),
+      );
     case "deep-squat":
       return deepSquatShape(limits);
   }
 }
 
 /** The clean shape and the one the athlete's joints allow today, by the same rules. */
-export function shapesOf(skill: Skill, aim: Aim, athlete: Athlete, gaps: readonly DemandGap[]): { asked: Shape; had: Shape } {
+export function shapesOf(
+  skill: Skill,
+  aim: Aim,
+  athlete: Athlete,
+  gaps: readonly DemandGap[],
+): { asked: Shape; had: Shape } {
   return {
     asked: shapeOf(skill, limitsAsked(skill, aim.side), aim, athlete),
     had: shapeOf(skill, limitsHad(gaps), aim, athlete),

@@ -5,7 +5,15 @@ import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 
 /** A new aim, or a change of one: skill, quality, side where it has one, date. */
-export function AimForm({ view, aim = null, close }: { view: AthleteView; aim?: Aim | null; close: () => void }) {
+export function AimForm({
+  view,
+  aim = null,
+  close,
+}: {
+  view: AthleteView;
+  aim?: Aim | null;
+  close: () => void;
+}) {
   const { act, answer } = useAct<{ error?: string } | null>();
   const [skillId, setSkill] = useState(aim?.skillId ?? view.library.skills[0]!.id);
   const skill = view.library.skills.find(({ id }) => id === skillId);
@@ -15,13 +23,23 @@ export function AimForm({ view, aim = null, close }: { view: AthleteView; aim?: 
       onSubmit={(event) => {
         event.preventDefault();
         const form = new FormData(event.currentTarget);
-        act("aim", { id: aim?.id ?? null, skillId, quality: form.get("quality"), side: skill?.sided ? form.get("side") : "mid", by: form.get("by") });
+        act("aim", {
+          id: aim?.id ?? null,
+          skillId,
+          quality: form.get("quality"),
+          side: skill?.sided ? form.get("side") : "mid",
+          by: form.get("by"),
+        });
         close();
       }}
     >
       <label className="grid">
         <span className="label">Skill</span>
-        <select className="field" value={skillId} onChange={(event) => setSkill(event.target.value)}>
+        <select
+          className="field"
+          value={skillId}
+          onChange={(event) => setSkill(event.target.value)}
+        >
           {view.library.skills.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
@@ -39,7 +57,11 @@ export function AimForm({ view, aim = null, close }: { view: AthleteView; aim?: 
       {skill?.sided ? (
         <label className="grid">
           <span className="label first-letter:uppercase">{skill.sideMeans}</span>
-          <select name="side" className="field" defaultValue={aim?.side === "left" ? "left" : "right"}>
+          <select
+            name="side"
+            className="field"
+            defaultValue={aim?.side === "left" ? "left" : "right"}
+          >
             <option value="left">left</option>
             <option value="right">right</option>
           </select>
@@ -47,7 +69,14 @@ export function AimForm({ view, aim = null, close }: { view: AthleteView; aim?: 
       ) : null}
       <label className="grid">
         <span className="label">By</span>
-        <input type="date" name="by" className="field" required min={aim ? undefined : view.today} defaultValue={aim?.by ?? plusDays(view.today, 70)} />
+        <input
+          type="date"
+          name="by"
+          className="field"
+          required
+          min={aim ? undefined : view.today}
+          defaultValue={aim?.by ?? plusDays(view.today, 70)}
+        />
       </label>
       <p className="flex gap-2">
         <button type="submit" className="press press-main">

@@ -35,8 +35,14 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
   return (
     <li className="border-b border-line py-3">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
-        <p className="font-display text-xl font-bold first-letter:uppercase">{skill ? aimSentence({ aim, skill }) : `A skill that the library no longer has (${aim.skillId})`}</p>
-        <p className="text-sm text-muted">{days >= 0 ? `${days} days left` : `${-days} days past`}</p>
+        <p className="font-display text-xl font-bold first-letter:uppercase">
+          {skill
+            ? aimSentence({ aim, skill })
+            : `A skill that the library no longer has (${aim.skillId})`}
+        </p>
+        <p className="text-sm text-muted">
+          {days >= 0 ? `${days} days left` : `${-days} days past`}
+        </p>
       </div>
       {skill ? (
         <>
@@ -52,30 +58,53 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
             </thead>
             <tbody>
               {skill.demands.map((demand) => (
-                <tr key={`${demand.motion}-${demand.role}`} className="border-b border-line align-top last:border-0">
+                <tr
+                  key={`${demand.motion}-${demand.role}`}
+                  className="border-b border-line align-top last:border-0"
+                >
                   <td className="py-1.5">
-                    <span className="font-semibold">{motionOf(demand.motion).name}</span> <span className="text-sm text-muted">{demand.how}</span>
+                    <span className="font-semibold">{motionOf(demand.motion).name}</span>{" "}
+                    <span className="text-sm text-muted">{demand.how}</span>
                   </td>
-                  <td className={`figures py-1.5 text-right ${aim.quality === "clean" ? "font-bold" : "text-muted"}`}>{demand.clean}°</td>
-                  <td className={`figures py-1.5 text-right ${aim.quality === "passable" ? "font-bold" : "text-muted"}`}>{demand.passable}°</td>
+                  <td
+                    className={`figures py-1.5 text-right ${aim.quality === "clean" ? "font-bold" : "text-muted"}`}
+                  >
+                    {demand.clean}°
+                  </td>
+                  <td
+                    className={`figures py-1.5 text-right ${aim.quality === "passable" ? "font-bold" : "text-muted"}`}
+                  >
+                    {demand.passable}°
+                  </td>
                   <td className="hidden py-1.5 pl-6 text-sm sm:table-cell">{demand.missing}</td>
                 </tr>
               ))}
             </tbody>
           </table>
-          <p className="mt-1 text-xs text-muted">Degrees: {[...new Set(skill.demands.map((demand) => demand.source))].join("; ")}. {skill.cautions.join(" ")}</p>
+          <p className="mt-1 text-xs text-muted">
+            Degrees: {[...new Set(skill.demands.map((demand) => demand.source))].join("; ")}.{" "}
+            {skill.cautions.join(" ")}
+          </p>
         </>
       ) : null}
       <p className="mt-2 flex flex-wrap gap-x-5 text-sm">
         {view.aim?.id !== aim.id ? (
-          <button type="button" className="underlined" onClick={() => void navigate(`?aim=${aim.id}`)}>
+          <button
+            type="button"
+            className="underlined"
+            onClick={() => void navigate(`?aim=${aim.id}`)}
+          >
             Walk toward this one
           </button>
         ) : null}
         <button type="button" className="underlined" onClick={() => setEditing(true)}>
           Change
         </button>
-        <button type="button" className="underlined" onClick={() => act("close-aim", { id: aim.id, closed: true })}>
+        <button
+          type="button"
+          className="underlined"
+          onClick={() => act("close-aim", { id: aim.id, closed: true })}
+        >
           Close it
         </button>
       </p>
@@ -91,9 +120,15 @@ function ClosedAims({ aims, view }: { aims: Aim[]; view: AthleteView }) {
       <ul>
         {aims.map((aim) => (
           <li key={aim.id} className="flex flex-wrap gap-x-4 py-1">
-            <span className="first-letter:uppercase">{aimSentence({ aim, skill: skillOf(view.library, aim.skillId) ?? null })}</span>
+            <span className="first-letter:uppercase">
+              {aimSentence({ aim, skill: skillOf(view.library, aim.skillId) ?? null })}
+            </span>
             <span className="text-muted">closed {shortDay(aim.closedOn!)}</span>
-            <button type="button" className="underlined" onClick={() => act("close-aim", { id: aim.id, closed: false })}>
+            <button
+              type="button"
+              className="underlined"
+              onClick={() => act("close-aim", { id: aim.id, closed: false })}
+            >
               Open again
             </button>
           </li>

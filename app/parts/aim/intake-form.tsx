@@ -13,7 +13,10 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
     <section className="mt-8" id="intake">
       <h2 className="text-xl">Intake</h2>
       <p className="text-sm text-muted">
-        {intake ? `Asked ${shortDay(intake.on)}. Ask again when something changes.` : "Not asked yet."} {cliniciansFirst} The answers stay on this device.
+        {intake
+          ? `Asked ${shortDay(intake.on)}. Ask again when something changes.`
+          : "Not asked yet."}{" "}
+        {cliniciansFirst} The answers stay on this device.
       </p>
       <form
         className="mt-3 grid gap-1"
@@ -60,7 +63,9 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
         </p>
       </form>
       {(intake?.yes ?? [])
-        .filter((question) => !intake!.clearances.some((clearance) => clearance.question === question))
+        .filter(
+          (question) => !intake!.clearances.some((clearance) => clearance.question === question),
+        )
         .map((question) => (
           <Clearance key={question} question={question} />
         ))}
@@ -71,7 +76,12 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
 function Tick({ name, text, on }: { name: string; text: string; on: boolean }) {
   return (
     <label className="flex min-h-9 items-center gap-2">
-      <input type="checkbox" name={name} defaultChecked={on} className="size-4 shrink-0 accent-[var(--spruce)]" />
+      <input
+        type="checkbox"
+        name={name}
+        defaultChecked={on}
+        className="size-4 shrink-0 accent-[var(--spruce)]"
+      />
       {text}
     </label>
   );

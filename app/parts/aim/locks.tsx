@@ -17,13 +17,18 @@ export function Locks({ locks }: { locks: readonly MotionLock[] }) {
           onSubmit={(event) => {
             event.preventDefault();
             const form = new FormData(event.currentTarget);
-            act("clear-motion", { motion: lock.motion, who: form.get("who"), reason: form.get("reason") });
+            act("clear-motion", {
+              motion: lock.motion,
+              who: form.get("who"),
+              reason: form.get("reason"),
+            });
           }}
         >
           <p className="flex gap-2 text-sm">
             <LockKeyhole size={16} className="mt-0.5 shrink-0 text-clay" aria-hidden="true" />
             <span>
-              <b>{motionOf(lock.motion).name}</b> is out of plans since {shortDay(lock.since)}: {lock.reason}. A licensed clinician should look at it first.
+              <b>{motionOf(lock.motion).name}</b> is out of plans since {shortDay(lock.since)}:{" "}
+              {lock.reason}. A licensed clinician should look at it first.
             </span>
           </p>
           <label className="grid">

@@ -29,7 +29,11 @@ export function CheckRow(props: RowProps) {
   const { protocol, gap, round, focused, onFocus } = props;
   const sides = sidesOf(protocol.sided);
   return (
-    <li id={`row-${protocol.id}`} onFocus={onFocus} className={`border-b border-line py-3 pl-3 ${focused ? "border-l-4 border-l-ink bg-raised" : "border-l-4 border-l-transparent"}`}>
+    <li
+      id={`row-${protocol.id}`}
+      onFocus={onFocus}
+      className={`border-b border-line py-3 pl-3 ${focused ? "border-l-4 border-l-ink bg-raised" : "border-l-4 border-l-transparent"}`}
+    >
       <div className="grid items-start gap-x-6 gap-y-2 sm:grid-cols-[minmax(10rem,1fr)_auto]">
         <button type="button" className="text-left" onClick={onFocus}>
           <span className="font-display text-lg font-bold leading-tight">{protocol.name}</span>
@@ -50,10 +54,20 @@ export function CheckRow(props: RowProps) {
 
 const sideLabel = { left: "left", right: "right", mid: "middle" } as const;
 
-function SideFields({ side, protocol, round, checks, focused, onEntry }: RowProps & { side: Side }) {
+function SideFields({
+  side,
+  protocol,
+  round,
+  checks,
+  focused,
+  onEntry,
+}: RowProps & { side: Side }) {
   const entry = entryOf(round, protocol, side);
   const last = lastCheck(checks, protocol, side, round);
-  const notes = trialsOf(entry).length > 0 || entry.pain ? entryNotes(trialsOf(entry), painOf(entry), protocol) : [];
+  const notes =
+    trialsOf(entry).length > 0 || entry.pain
+      ? entryNotes(trialsOf(entry), painOf(entry), protocol)
+      : [];
   const refused = notes.some((note) => note.level === "refused");
   return (
     <fieldset className="max-w-72">
@@ -75,7 +89,12 @@ function SideFields({ side, protocol, round, checks, focused, onEntry }: RowProp
             aria-invalid={refused || undefined}
             placeholder={last?.trials[n] === undefined ? "–" : String(last.trials[n])}
             value={text}
-            onChange={(event) => onEntry(side, { ...entry, trials: entry.trials.map((old, i) => (i === n ? event.target.value : old)) })}
+            onChange={(event) =>
+              onEntry(side, {
+                ...entry,
+                trials: entry.trials.map((old, i) => (i === n ? event.target.value : old)),
+              })
+            }
           />
         ))}
         <span className="text-sm text-muted">{unitOf(protocol).trim()}</span>
@@ -105,7 +124,14 @@ function SideFields({ side, protocol, round, checks, focused, onEntry }: RowProp
                   type="checkbox"
                   className="size-4 accent-[var(--spruce)]"
                   checked={entry.seen.includes(id)}
-                  onChange={(event) => onEntry(side, { ...entry, seen: event.target.checked ? [...entry.seen, id] : entry.seen.filter((other) => other !== id) })}
+                  onChange={(event) =>
+                    onEntry(side, {
+                      ...entry,
+                      seen: event.target.checked
+                        ? [...entry.seen, id]
+                        : entry.seen.filter((other) => other !== id),
+                    })
+                  }
                 />
                 {text}
               </label>
@@ -114,7 +140,11 @@ function SideFields({ side, protocol, round, checks, focused, onEntry }: RowProp
         </div>
       ) : null}
       {notes.map((note) => (
-        <p key={note.text} role="status" className={`pl-6 text-sm ${note.level === "remeasure" ? "text-muted" : "font-semibold text-clay"}`}>
+        <p
+          key={note.text}
+          role="status"
+          className={`pl-6 text-sm ${note.level === "remeasure" ? "text-muted" : "font-semibold text-clay"}`}
+        >
           {note.text}
         </p>
       ))}
@@ -123,22 +153,41 @@ function SideFields({ side, protocol, round, checks, focused, onEntry }: RowProp
 }
 
 /** The latest check that may be compared with this round: same mode and temperature. */
-function lastCheck(checks: readonly Check[], protocol: Protocol, side: Side, round: Round): Check | undefined {
+function lastCheck(
+  checks: readonly Check[],
+  protocol: Protocol,
+  side: Side,
+  round: Round,
+): Check | undefined {
   return checksOf(checks, { protocolId: protocol.id, side, mode: modeFor(round, protocol) }).find(
-    (check) => check.temperature === round.temperature && check.protocolVersion === protocol.version,
+    (check) =>
+      check.temperature === round.temperature && check.protocolVersion === protocol.version,
   );
 }
 
 /** What the numbers say as they stand: margin, change, side difference; the last ones while nothing is typed. */
-function Verdicts({ protocol, athlete, checks, gap, round, sides }: RowProps & { sides: readonly Side[] }) {
+function Verdicts({
+  protocol,
+  athlete,
+  checks,
+  gap,
+  round,
+  sides,
+}: RowProps & { sides: readonly Side[] }) {
   const now = sides.flatMap((side) => {
     const entry = entryOf(round, protocol, side);
     const trials = trialsOf(entry);
-    if (trials.length === 0 || entryNotes(trials, painOf(entry), protocol).some((note) => note.level === "refused")) return [];
+    if (
+      trials.length === 0 ||
+      entryNotes(trials, painOf(entry), protocol).some((note) => note.level === "refused")
+    )
+      return [];
     const value = valueOf(trials, protocol);
     const angle = angleOf(value, protocol, legMeasures(athlete));
     const last = lastCheck(checks, protocol, side, round);
-    const change = last ? { ...changeBetween(valueOf(last.trials, protocol), value, protocol), since: last.on } : null;
+    const change = last
+      ? { ...changeBetween(valueOf(last.trials, protocol), value, protocol), since: last.on }
+      : null;
     return [{ side, value, angle, change, margin: gap ? marginOf(angle, gap.need) : null }];
   });
   if (now.length === 0) return null;
@@ -152,7 +201,11 @@ function Verdicts({ protocol, athlete, checks, gap, round, sides }: RowProps & {
             <span className="figures">
               {notch[side]} {valueSentence(value, angle, protocol)}
             </span>
-            <span className={change?.real ? "font-semibold" : "text-muted"}>{change ? changeSentence(change, format(parseISO(change.since), "d MMM"), protocol) : "The first of its kind: nothing to compare with."}</span>
+            <span className={change?.real ? "font-semibold" : "text-muted"}>
+              {change
+                ? changeSentence(change, format(parseISO(change.since), "d MMM"), protocol)
+                : "The first of its kind: nothing to compare with."}
+            </span>
             <WhyNote why={change?.why ?? value.why} />
           </li>
         ))}
@@ -167,7 +220,13 @@ function Verdicts({ protocol, athlete, checks, gap, round, sides }: RowProps & {
         <MarginMark
           width={220}
           span={Math.max(24, ...now.map(({ margin }) => -(margin?.margin ?? 0) + 6))}
-          readings={now.map(({ side, angle, margin }) => ({ side, margin: margin!.margin, se: angle.se, verdict: margin!.verdict, asked: true }))}
+          readings={now.map(({ side, angle, margin }) => ({
+            side,
+            margin: margin!.margin,
+            se: angle.se,
+            verdict: margin!.verdict,
+            asked: true,
+          }))}
         />
       ) : null}
     </div>

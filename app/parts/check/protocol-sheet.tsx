@@ -8,7 +8,11 @@ export function ProtocolSheet({ protocol }: { protocol: Protocol }) {
     <div className="lg:overflow-y-auto">
       <h2 className="text-xl">{protocol.name}</h2>
       <p className="text-sm text-muted">{protocol.purpose}</p>
-      <PosePicture picture={protocol.picture} label={`${protocol.name}: start and end position`} className="mt-3 max-h-56 w-full" />
+      <PosePicture
+        picture={protocol.picture}
+        label={`${protocol.name}: start and end position`}
+        className="mt-3 max-h-56 w-full"
+      />
       <p className="flex justify-around text-xs text-muted" aria-hidden="true">
         <span>start</span>
         <span>end</span>

@@ -15,24 +15,43 @@ export type Round = {
   entries: Record<string, Partial<Record<Side, SideEntry>>>;
 };
 
-export const emptyEntry = (protocol: Protocol): SideEntry => ({ trials: Array.from({ length: protocol.trials }, () => ""), pain: "", seen: [] });
+export const emptyEntry = (protocol: Protocol): SideEntry => ({
+  trials: Array.from({ length: protocol.trials }, () => ""),
+  pain: "",
+  seen: [],
+});
 
-export const entryOf = (round: Round, protocol: Protocol, side: Side): SideEntry => round.entries[protocol.id]?.[side] ?? emptyEntry(protocol);
+export const entryOf = (round: Round, protocol: Protocol, side: Side): SideEntry =>
+  round.entries[protocol.id]?.[side] ?? emptyEntry(protocol);
 
 /** The trials that were typed, as numbers; NaN where it is none. */
-export const trialsOf = (entry: SideEntry): number[] => entry.trials.filter((text) => text.trim() !== "").map(readNumber);
-export const painOf = (entry: SideEntry): number => (entry.pain.trim() === "" ? 0 : readNumber(entry.pain));
+export const trialsOf = (entry: SideEntry): number[] =>
+  entry.trials.filter((text) => text.trim() !== "").map(readNumber);
+export const painOf = (entry: SideEntry): number =>
+  entry.pain.trim() === "" ? 0 : readNumber(entry.pain);
 
 /** The instrument of the round where the protocol allows it, else the protocol's first. */
 export const instrumentFor = (round: Round, protocol: Protocol): Instrument =>
-  round.instrument && protocol.instruments.includes(round.instrument) ? round.instrument : protocol.instruments[0]!;
+  round.instrument && protocol.instruments.includes(round.instrument)
+    ? round.instrument
+    : protocol.instruments[0]!;
 
-export const modeFor = (round: Round, protocol: Protocol): Mode => (protocol.modes.includes(round.mode) ? round.mode : protocol.modes[0]!);
+export const modeFor = (round: Round, protocol: Protocol): Mode =>
+  protocol.modes.includes(round.mode) ? round.mode : protocol.modes[0]!;
 
-export type Ready = { protocol: Protocol; side: Side; trials: number[]; pain: number; seen: string[] };
+export type Ready = {
+  protocol: Protocol;
+  side: Side;
+  trials: number[];
+  pain: number;
+  seen: string[];
+};
 
 /** The sides that can be kept, and how many cannot because of what was typed. */
-export function readySides(round: Round, protocols: readonly Protocol[]): { ready: Ready[]; refused: number } {
+export function readySides(
+  round: Round,
+  protocols: readonly Protocol[],
+): { ready: Ready[]; refused: number } {
   const ready: Ready[] = [];
   let refused = 0;
   for (const protocol of protocols)

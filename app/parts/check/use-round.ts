@@ -14,7 +14,13 @@ function remembered(name: string): Round | null {
 /** The round in the making; what is typed survives a reload until it is kept. */
 export function useRound(athleteId: string, notebook: string, tester: string) {
   const name = nameOf(athleteId, notebook);
-  const blank: Round = { temperature: "warm", tester, instrument: null, mode: "passive", entries: {} };
+  const blank: Round = {
+    temperature: "warm",
+    tester,
+    instrument: null,
+    mode: "passive",
+    entries: {},
+  };
   const [round, setRound] = useState<Round>(() => remembered(name) ?? blank);
   useEffect(() => {
     if (Object.keys(round.entries).length > 0) sessionStorage.setItem(name, JSON.stringify(round));

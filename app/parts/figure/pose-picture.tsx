@@ -6,20 +6,59 @@ import { propShapes } from "#core/figure/props";
 import { Floor, InkBody, Props } from "./body";
 
 type Tones = { ink: string; far: string; ground: string; line: string; fill: string };
-const paperTones: Tones = { ink: "var(--ink)", far: "var(--far)", ground: "var(--paper)", line: "var(--hair)", fill: "var(--line)" };
-export const runTones: Tones = { ink: "#F2EEE4", far: "#8d9490", ground: "#0E1213", line: "#6f6b60", fill: "#23292b" };
+const paperTones: Tones = {
+  ink: "var(--ink)",
+  far: "var(--far)",
+  ground: "var(--paper)",
+  line: "var(--hair)",
+  fill: "var(--line)",
+};
+export const runTones: Tones = {
+  ink: "#F2EEE4",
+  far: "#8d9490",
+  ground: "#0E1213",
+  line: "#6f6b60",
+  fill: "#23292b",
+};
 
 /** Box that a drawing and its props need. */
 function boxOf(drawing: Drawing, picture: Picture): { left: number; right: number; top: number } {
   const shapes = picture.props.flatMap((prop) => propShapes(prop, drawing));
-  const xs = shapes.flatMap((s) => (s.shape === "line" ? [s.x1, s.x2] : s.shape === "disc" ? [s.x - s.radius, s.x + s.radius] : [s.x, s.x + s.width]));
-  return { left: Math.min(drawing.bounds.left, ...xs), right: Math.max(drawing.bounds.right, ...xs), top: drawing.bounds.top };
+  const xs = shapes.flatMap((s) =>
+    s.shape === "line"
+      ? [s.x1, s.x2]
+      : s.shape === "disc"
+        ? [s.x - s.radius, s.x + s.radius]
+        : [s.x, s.x + s.width],
+  );
+  return {
+    left: Math.min(drawing.bounds.left, ...xs),
+    right: Math.max(drawing.bounds.right, ...xs),
+    top: drawing.bounds.top,
+  };
 }
 
 /** A drill's or a check's picture: where it starts and where it ends, side by side, on one floor. */
-export function PosePicture({ picture, label, only, tones = paperTones, className = "" }: { picture: Picture; label: string; only?: "start" | "end"; tones?: Tones; className?: string }) {
+export function PosePicture({
+  picture,
+  label,
+  only,
+  tones = paperTones,
+  className = "",
+}: {
+  picture: Picture;
+  label: string;
+  only?: "start" | "end";
+  tones?: Tones;
+  className?: string;
+}) {
   const frames = useMemo(() => {
-    const poses: Pose[] = only === "start" || !picture.end ? [picture.start] : only === "end" ? [picture.end] : [picture.start, picture.end];
+    const poses: Pose[] =
+      only === "start" || !picture.end
+        ? [picture.start]
+        : only === "end"
+          ? [picture.end]
+          : [picture.start, picture.end];
     let x = 0;
     return poses.map((pose) => {
       const drawing = drawingOf(pose, picture.view);
@@ -32,11 +71,27 @@ export function PosePicture({ picture, label, only, tones = paperTones, classNam
   const width = frames.at(-1)!.end;
   const top = Math.min(-46, ...frames.map((frame) => frame.top)) - 4;
   return (
-    <svg viewBox={`0 ${top} ${width} ${5 - top}`} role="img" aria-label={label} className={className} preserveAspectRatio="xMidYMax meet">
+    <svg
+      viewBox={`0 ${top} ${width} ${5 - top}`}
+      role="img"
+      aria-label={label}
+      className={className}
+      preserveAspectRatio="xMidYMax meet"
+    >
       {frames.map(({ drawing, shift }, i) => (
         <g key={i} transform={`translate(${shift} 0)`}>
-          <Props shapes={picture.props.flatMap((prop) => propShapes(prop, drawing))} line={tones.line} fill={tones.fill} />
-          <InkBody drawing={drawing} ground={tones.ground} ink={tones.ink} far={tones.far} fine={false} />
+          <Props
+            shapes={picture.props.flatMap((prop) => propShapes(prop, drawing))}
+            line={tones.line}
+            fill={tones.fill}
+          />
+          <InkBody
+            drawing={drawing}
+            ground={tones.ground}
+            ink={tones.ink}
+            far={tones.far}
+            fine={false}
+          />
         </g>
       ))}
       <Floor from={0} to={width} strokes={false} colour={tones.line} />

@@ -13,7 +13,17 @@ export type JointSpot = { motion: MotionId; at: Landmark; side: LeftRight; text:
  * The figure: the clean shape in chalk, what these joints allow in ink on the same floor, joints at their
  * stop ringed and named. Joints can be pressed; the whole can be turned.
  */
-export function ShapeFigure({ asked, had, joints, onJoint }: { asked: Shape; had: Shape | null; joints: readonly JointSpot[]; onJoint: (motion: MotionId) => void }) {
+export function ShapeFigure({
+  asked,
+  had,
+  joints,
+  onJoint,
+}: {
+  asked: Shape;
+  had: Shape | null;
+  joints: readonly JointSpot[];
+  onJoint: (motion: MotionId) => void;
+}) {
   const [turn, setTurn] = useState(0);
   const chalk = useMemo(() => drawingOf(asked.pose, turn), [asked, turn]);
   const ink = useMemo(() => drawingOf((had ?? asked).pose, turn), [had, asked, turn]);
@@ -23,7 +33,12 @@ export function ShapeFigure({ asked, had, joints, onJoint }: { asked: Shape; had
   const unit = box.width / 100;
   return (
     <figure className="relative flex h-full min-h-0 flex-col">
-      <svg viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`} className="min-h-0 w-full flex-1" role="group" aria-label={`The figure. ${shape.sentence}`}>
+      <svg
+        viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`}
+        className="min-h-0 w-full flex-1"
+        role="group"
+        aria-label={`The figure. ${shape.sentence}`}
+      >
         <Floor from={box.left + 2} to={box.left + box.width - 2} />
         <g transform={`translate(${anchor} 0)`}>
           <ChalkBody drawing={chalk} />
@@ -33,19 +48,51 @@ export function ShapeFigure({ asked, had, joints, onJoint }: { asked: Shape; had
         {had && turn < 40 ? <Notes shape={shape} drawing={ink} box={box} unit={unit} /> : null}
         {joints.map((joint) => {
           const [x, y] = ink.spot(joint.at, joint.side);
-          return <Joint key={`${joint.motion}-${joint.side}`} x={x} y={y} unit={unit} joint={joint} onJoint={onJoint} />;
+          return (
+            <Joint
+              key={`${joint.motion}-${joint.side}`}
+              x={x}
+              y={y}
+              unit={unit}
+              joint={joint}
+              onJoint={onJoint}
+            />
+          );
         })}
       </svg>
       <label className="no-print mt-1 flex items-center gap-3 text-sm text-muted">
         turn
-        <input type="range" min="0" max="90" step="5" value={turn} onChange={(event) => setTurn(Number(event.target.value))} className="w-32 accent-[var(--spruce)]" aria-valuetext={turn === 0 ? "from the side" : turn === 90 ? "from the front" : `${turn} degrees`} />
+        <input
+          type="range"
+          min="0"
+          max="90"
+          step="5"
+          value={turn}
+          onChange={(event) => setTurn(Number(event.target.value))}
+          className="w-32 accent-[var(--spruce)]"
+          aria-valuetext={
+            turn === 0 ? "from the side" : turn === 90 ? "from the front" : `${turn} degrees`
+          }
+        />
         <span>{turn === 0 ? "side" : turn === 90 ? "front" : `${turn}°`}</span>
       </label>
     </figure>
   );
 }
 
-function Joint({ x, y, unit, joint, onJoint }: { x: number; y: number; unit: number; joint: JointSpot; onJoint: (motion: MotionId) => void }) {
+function Joint({
+  x,
+  y,
+  unit,
+  joint,
+  onJoint,
+}: {
+  x: number;
+  y: number;
+  unit: number;
+  joint: JointSpot;
+  onJoint: (motion: MotionId) => void;
+}) {
   return (
     <g
       role="button"
@@ -61,7 +108,14 @@ function Joint({ x, y, unit, joint, onJoint }: { x: number; y: number; unit: num
       }}
     >
       <circle cx={x} cy={y} r={unit * 3.4} fill="transparent" />
-      <circle cx={x} cy={y} r={unit * 0.85} fill="var(--paper)" stroke="var(--ink)" strokeWidth={unit * 0.22} />
+      <circle
+        cx={x}
+        cy={y}
+        r={unit * 0.85}
+        fill="var(--paper)"
+        stroke="var(--ink)"
+        strokeWidth={unit * 0.22}
+      />
     </g>
   );
 }
@@ -71,12 +125,22 @@ function Balance({ shape, drawing }: { shape: Shape; drawing: Drawing }) {
   const { base } = shape;
   if (!base) return null;
   const [x, y] = drawing.centreOfMass;
-  const ends = [drawing.spot(base.from, base.side)[0], drawing.spot(base.to, base.side)[0]].sort((a, b) => a - b);
+  const ends = [drawing.spot(base.from, base.side)[0], drawing.spot(base.to, base.side)[0]].sort(
+    (a, b) => a - b,
+  );
   return (
     <g fill="none" stroke="var(--ink)">
       <path d={`M${x} ${y}V0`} strokeWidth="0.5" strokeDasharray="0.6 1.6" />
-      <path d={`M${x} ${y - 2.2}l2.2 2.2l-2.2 2.2l-2.2 -2.2z`} fill="var(--tape)" strokeWidth="0.55" />
-      <path d={`M${ends[0]} 5.5v2.6H${ends[1]}v-2.6`} strokeWidth="0.7" stroke={shape.balanced ? "var(--ink)" : "var(--clay)"} />
+      <path
+        d={`M${x} ${y - 2.2}l2.2 2.2l-2.2 2.2l-2.2 -2.2z`}
+        fill="var(--tape)"
+        strokeWidth="0.55"
+      />
+      <path
+        d={`M${ends[0]} 5.5v2.6H${ends[1]}v-2.6`}
+        strokeWidth="0.7"
+        stroke={shape.balanced ? "var(--ink)" : "var(--clay)"}
+      />
     </g>
   );
 }
@@ -84,7 +148,9 @@ function Balance({ shape, drawing }: { shape: Shape; drawing: Drawing }) {
 /** Both figures share what carries the weight: hands on hands, feet on feet, hips over hips in a split. */
 function anchorShift(shape: Shape, chalk: Drawing, ink: Drawing): number {
   if (!shape.base) return 0;
-  return ink.spot(shape.base.from, shape.base.side)[0] - chalk.spot(shape.base.from, shape.base.side)[0];
+  return (
+    ink.spot(shape.base.from, shape.base.side)[0] - chalk.spot(shape.base.from, shape.base.side)[0]
+  );
 }
 
 /** The two drawings with room for words at the sides, never narrower than a hand's breadth around a tall shape. */

@@ -9,7 +9,13 @@ type Chosen = { name: string; text: string; file: NotebookFile };
 const largest = 50_000_000;
 
 /** Reads a file, shows what it would do, and only then does it. A file that cannot be right changes nothing. */
-export function ImportPart({ name, records }: { name: "demo" | "own"; records: readonly AnyRecord[] }) {
+export function ImportPart({
+  name,
+  records,
+}: {
+  name: "demo" | "own";
+  records: readonly AnyRecord[];
+}) {
   const { act, answer, busy } = useAct<{ refused?: string; imported?: number }>();
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
@@ -18,7 +24,8 @@ export function ImportPart({ name, records }: { name: "demo" | "own"; records: r
     setChosen(null);
     setRefused(null);
     if (!file) return;
-    if (file.size > largest) return setRefused(`“${file.name}” is larger than any notebook (50 MB).`);
+    if (file.size > largest)
+      return setRefused(`“${file.name}” is larger than any notebook (50 MB).`);
     const text = await file.text();
     const read = readFile(text);
     if ("refused" in read) setRefused(read.refused);
@@ -27,10 +34,19 @@ export function ImportPart({ name, records }: { name: "demo" | "own"; records: r
   return (
     <section className="mt-8">
       <h2 className="text-2xl">Open a file</h2>
-      <p className="text-sm text-muted">{name === "demo" ? "It goes into your own notebook, never into the demo." : "Shown first, then done, as one change that can be undone."}</p>
+      <p className="text-sm text-muted">
+        {name === "demo"
+          ? "It goes into your own notebook, never into the demo."
+          : "Shown first, then done, as one change that can be undone."}
+      </p>
       <label className="mt-2 block">
         <span className="label">Notebook file (.json)</span>
-        <input type="file" accept=".json,application/json" className="mt-1 block min-h-11 w-full file:mr-4 file:min-h-10 file:border file:border-ink file:bg-transparent file:px-4 file:font-semibold file:text-ink" onChange={(event) => void choose(event.target.files?.[0])} />
+        <input
+          type="file"
+          accept=".json,application/json"
+          className="mt-1 block min-h-11 w-full file:mr-4 file:min-h-10 file:border file:border-ink file:bg-transparent file:px-4 file:font-semibold file:text-ink"
+          onChange={(event) => void choose(event.target.files?.[0])}
+        />
       </label>
       {refused ? (
         <p role="alert" className="mt-3 border-l-4 border-clay bg-raised px-4 py-2">
@@ -60,7 +76,23 @@ export function ImportPart({ name, records }: { name: "demo" | "own"; records: r
   );
 }
 
-function ImportPreview({ chosen, present, replace, setReplace, busy, go, leave }: { chosen: Chosen; present: readonly AnyRecord[] | null; replace: boolean; setReplace: (on: boolean) => void; busy: boolean; go: () => void; leave: () => void }) {
+function ImportPreview({
+  chosen,
+  present,
+  replace,
+  setReplace,
+  busy,
+  go,
+  leave,
+}: {
+  chosen: Chosen;
+  present: readonly AnyRecord[] | null;
+  replace: boolean;
+  setReplace: (on: boolean) => void;
+  busy: boolean;
+  go: () => void;
+  leave: () => void;
+}) {
   const [own, setOwn] = useState<readonly AnyRecord[] | null>(present);
   useEffect(() => {
     if (own === null) void peekOwn().then(setOwn);
@@ -72,7 +104,10 @@ function ImportPreview({ chosen, present, replace, setReplace, busy, go, leave }
   return (
     <div className="mt-3 border border-ink p-4">
       <h3 className="text-lg">What “{chosen.name}” will do</h3>
-      <p className="text-sm text-muted">Saved {chosen.file.savedAt.slice(0, 10)}, version {chosen.file.version}. {rows.length === 0 ? "It holds nothing." : ""}</p>
+      <p className="text-sm text-muted">
+        Saved {chosen.file.savedAt.slice(0, 10)}, version {chosen.file.version}.{" "}
+        {rows.length === 0 ? "It holds nothing." : ""}
+      </p>
       <table className="mt-2 w-full text-left">
         <thead>
           <tr className="border-b border-ink">
@@ -88,7 +123,10 @@ function ImportPreview({ chosen, present, replace, setReplace, busy, go, leave }
             <tr key={row.kind} className="border-b border-line">
               <td className="py-1 first-letter:uppercase">{kindNames[row.kind]}</td>
               {[row.added, row.changed, row.same, row.removed].map((count, i) => (
-                <td key={i} className={`figures py-1 text-right ${i === 3 && count > 0 ? "text-clay" : count === 0 ? "text-muted" : ""}`}>
+                <td
+                  key={i}
+                  className={`figures py-1 text-right ${i === 3 && count > 0 ? "text-clay" : count === 0 ? "text-muted" : ""}`}
+                >
                   {count}
                 </td>
               ))}
@@ -97,7 +135,12 @@ function ImportPreview({ chosen, present, replace, setReplace, busy, go, leave }
         </tbody>
       </table>
       <label className="mt-3 flex min-h-10 items-center gap-2">
-        <input type="checkbox" className="size-4 accent-[var(--clay)]" checked={replace} onChange={(event) => setReplace(event.target.checked)} />
+        <input
+          type="checkbox"
+          className="size-4 accent-[var(--clay)]"
+          checked={replace}
+          onChange={(event) => setReplace(event.target.checked)}
+        />
         Replace: take away what the file does not have
       </label>
       <p className="mt-2 flex gap-3">

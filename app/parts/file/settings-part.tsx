@@ -4,21 +4,31 @@ import { useAct } from "../use-act";
 /** Light, sound, and who measures. */
 export function SettingsPart({ settings }: { settings: Settings }) {
   const { act } = useAct();
-  const set = (changes: Partial<Settings>) => act("settings", { settings: { ...settings, ...changes } });
+  const set = (changes: Partial<Settings>) =>
+    act("settings", { settings: { ...settings, ...changes } });
   return (
     <section className="mt-8 pb-8">
       <h2 className="text-2xl">Settings</h2>
       <div className="mt-2 flex flex-wrap items-end gap-x-8 gap-y-3">
         <label className="grid">
           <span className="label">Light</span>
-          <select className="field" value={settings.theme} onChange={(event) => set({ theme: event.target.value as Settings["theme"] })}>
+          <select
+            className="field"
+            value={settings.theme}
+            onChange={(event) => set({ theme: event.target.value as Settings["theme"] })}
+          >
             <option value="system">as the device</option>
             <option value="light">light</option>
             <option value="dark">dark</option>
           </select>
         </label>
         <label className="flex min-h-10 items-center gap-2">
-          <input type="checkbox" className="size-4 accent-[var(--spruce)]" checked={settings.sound} onChange={(event) => set({ sound: event.target.checked })} />
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--spruce)]"
+            checked={settings.sound}
+            onChange={(event) => set({ sound: event.target.checked })}
+          />
           tones in a run
         </label>
         <label className="grid">
@@ -27,7 +37,8 @@ export function SettingsPart({ settings }: { settings: Settings }) {
             className="field"
             defaultValue={settings.tester}
             onBlur={(event) => {
-              if (event.target.value.trim() !== settings.tester) set({ tester: event.target.value.trim() });
+              if (event.target.value.trim() !== settings.tester)
+                set({ tester: event.target.value.trim() });
             }}
           />
         </label>

@@ -1,4 +1,11 @@
-import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions, Dialog, DialogPanel } from "@headlessui/react";
+import {
+  Combobox,
+  ComboboxInput,
+  ComboboxOption,
+  ComboboxOptions,
+  Dialog,
+  DialogPanel,
+} from "@headlessui/react";
 import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { library } from "#library/index";
@@ -11,21 +18,56 @@ function everything(athleteId: string | null): Found[] {
   const notebook = presentNotebook()?.notebook;
   const who = athleteId ?? notebook?.all("athlete")[0]?.id;
   return [
-    ...(notebook?.all("athlete") ?? []).map(({ id, name, discipline }) => ({ key: `a-${id}`, name, kind: discipline || "athlete", to: `/at/${id}/gap` })),
-    ...library.protocols.map(({ id, name }) => ({ key: `p-${id}`, name, kind: "check", to: who ? `/at/${who}/check?focus=${id}` : `/library/check/${id}` })),
-    ...library.drills.map(({ id, name }) => ({ key: `d-${id}`, name, kind: "drill", to: `/library/drill/${id}` })),
-    ...library.skills.map(({ id, name }) => ({ key: `s-${id}`, name, kind: "skill", to: `/library/skill/${id}` })),
-    ...(notebook?.all("place") ?? []).map(({ id, name }) => ({ key: `l-${id}`, name, kind: "place", to: "/#places" })),
+    ...(notebook?.all("athlete") ?? []).map(({ id, name, discipline }) => ({
+      key: `a-${id}`,
+      name,
+      kind: discipline || "athlete",
+      to: `/at/${id}/gap`,
+    })),
+    ...library.protocols.map(({ id, name }) => ({
+      key: `p-${id}`,
+      name,
+      kind: "check",
+      to: who ? `/at/${who}/check?focus=${id}` : `/library/check/${id}`,
+    })),
+    ...library.drills.map(({ id, name }) => ({
+      key: `d-${id}`,
+      name,
+      kind: "drill",
+      to: `/library/drill/${id}`,
+    })),
+    ...library.skills.map(({ id, name }) => ({
+      key: `s-${id}`,
+      name,
+      kind: "skill",
+      to: `/library/skill/${id}`,
+    })),
+    ...(notebook?.all("place") ?? []).map(({ id, name }) => ({
+      key: `l-${id}`,
+      name,
+      kind: "place",
+      to: "/#places",
+    })),
   ];
 }
 
 /** Type-ahead over athletes, checks, drills, skills and places. */
-export default function Finder({ close, athleteId }: { close: () => void; athleteId: string | null }) {
+export default function Finder({
+  close,
+  athleteId,
+}: {
+  close: () => void;
+  athleteId: string | null;
+}) {
   const [query, setQuery] = useState("");
   const navigate = useNavigate();
   const all = useMemo(() => everything(athleteId), [athleteId]);
   const words = query.trim().toLowerCase().split(/\s+/);
-  const found = all.filter(({ name, kind }) => words.every((word) => `${name} ${kind}`.toLowerCase().includes(word))).slice(0, 12);
+  const found = all
+    .filter(({ name, kind }) =>
+      words.every((word) => `${name} ${kind}`.toLowerCase().includes(word)),
+    )
+    .slice(0, 12);
   const go = (choice: Found | null) => {
     if (!choice) return;
     close();
@@ -37,16 +79,28 @@ export default function Finder({ close, athleteId }: { close: () => void; athlet
       <div className="fixed inset-0 flex justify-center p-4 pt-[12vh]">
         <DialogPanel className="h-fit w-full max-w-xl bg-paper text-ink">
           <Combobox onChange={go}>
-            <ComboboxInput autoFocus aria-label="Find" placeholder="Name of an athlete, check, drill, skill, place" className="w-full border-b-2 border-ink bg-transparent px-5 py-4 text-lg" onChange={(event) => setQuery(event.target.value)} />
+            <ComboboxInput
+              autoFocus
+              aria-label="Find"
+              placeholder="Name of an athlete, check, drill, skill, place"
+              className="w-full border-b-2 border-ink bg-transparent px-5 py-4 text-lg"
+              onChange={(event) => setQuery(event.target.value)}
+            />
             <ComboboxOptions static className="max-h-[55vh] overflow-y-auto py-2">
               {found.map((entry) => (
-                <ComboboxOption key={entry.key} value={entry} className="flex min-h-11 cursor-pointer items-center justify-between gap-4 px-5 data-focus:bg-ink data-focus:text-paper">
+                <ComboboxOption
+                  key={entry.key}
+                  value={entry}
+                  className="flex min-h-11 cursor-pointer items-center justify-between gap-4 px-5 data-focus:bg-ink data-focus:text-paper"
+                >
                   <span className="font-semibold">{entry.name}</span>
                   <span className="text-sm opacity-80">{entry.kind}</span>
                 </ComboboxOption>
               ))}
             </ComboboxOptions>
-            {found.length === 0 ? <p className="px-5 pb-5 text-muted">Nothing of that name.</p> : null}
+            {found.length === 0 ? (
+              <p className="px-5 pb-5 text-muted">Nothing of that name.</p>
+            ) : null}
           </Combobox>
         </DialogPanel>
       </div>

@@ -10,7 +10,17 @@ const Finder = lazy(() => import("./finder"));
 const KeyHelp = lazy(() => import("./key-help"));
 
 /** What surrounds every page but the run: rail, tape, the page, the next move. */
-export function Frame({ subject, tape, move, children }: { subject: RailSubject | null; tape?: ReactNode; move: NextMove | null; children: ReactNode }) {
+export function Frame({
+  subject,
+  tape,
+  move,
+  children,
+}: {
+  subject: RailSubject | null;
+  tape?: ReactNode;
+  move: NextMove | null;
+  children: ReactNode;
+}) {
   const [shown, setShown] = useState<"find" | "keys" | null>(null);
   const open = useCallback((what: "find" | "keys") => setShown(what), []);
   const close = useCallback(() => setShown(null), []);
@@ -18,7 +28,10 @@ export function Frame({ subject, tape, move, children }: { subject: RailSubject 
   useFrameKeys({ athleteId: subject?.id ?? null, move, open });
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">
-      <a href="#desk" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-ink focus:p-3 focus:text-paper">
+      <a
+        href="#desk"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-ink focus:p-3 focus:text-paper"
+      >
         To the desk
       </a>
       <Rail subject={subject} open={open} />
@@ -38,10 +51,17 @@ export function Frame({ subject, tape, move, children }: { subject: RailSubject 
 export function Station({ figure, children }: { figure: ReactNode; children: ReactNode }) {
   return (
     <div className="flex h-full min-h-0 flex-col lg:grid lg:grid-cols-[38%_62%] print:block">
-      <aside aria-label="Figure" className="order-2 flex min-h-[22rem] flex-col border-line p-4 sm:p-6 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r print:hidden">
+      <aside
+        aria-label="Figure"
+        className="order-2 flex min-h-[22rem] flex-col border-line p-4 sm:p-6 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r print:hidden"
+      >
         {figure}
       </aside>
-      <main id="desk" tabIndex={-1} className="order-1 min-w-0 p-4 pb-8 sm:p-6 lg:order-2 lg:overflow-y-auto print:p-0">
+      <main
+        id="desk"
+        tabIndex={-1}
+        className="order-1 min-w-0 p-4 pb-8 sm:p-6 lg:order-2 lg:overflow-y-auto print:p-0"
+      >
         {children}
       </main>
     </div>

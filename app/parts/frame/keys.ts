@@ -16,21 +16,44 @@ export const keyHelp: readonly [key: string, does: string][] = [
 ];
 
 const takesText = (target: EventTarget | null): boolean =>
-  target instanceof HTMLElement && (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName));
+  target instanceof HTMLElement &&
+  (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName));
 const takesEnter = (target: EventTarget | null): boolean =>
-  takesText(target) || (target instanceof Element && target.closest("button, a, summary, [role='button'], [role='slider'], [role='option'], [role='dialog']") !== null);
+  takesText(target) ||
+  (target instanceof Element &&
+    target.closest(
+      "button, a, summary, [role='button'], [role='slider'], [role='option'], [role='dialog']",
+    ) !== null);
 
-export function useFrameKeys({ athleteId, move, open }: { athleteId: string | null; move: NextMove | null; open: (what: "find" | "keys") => void }): void {
+export function useFrameKeys({
+  athleteId,
+  move,
+  open,
+}: {
+  athleteId: string | null;
+  move: NextMove | null;
+  open: (what: "find" | "keys") => void;
+}): void {
   const navigate = useNavigate();
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.defaultPrevented) return;
-      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === "z" && !takesText(event.target)) {
+      if (
+        (event.ctrlKey || event.metaKey) &&
+        event.key.toLowerCase() === "z" &&
+        !takesText(event.target)
+      ) {
         event.preventDefault();
         travel(event.shiftKey ? "redo" : "undo");
         return;
       }
-      if (event.ctrlKey || event.metaKey || event.altKey || document.querySelector("[role='dialog']")) return;
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        document.querySelector("[role='dialog']")
+      )
+        return;
       if (event.key === "Enter" && move && athleteId && !takesEnter(event.target)) {
         event.preventDefault();
         void navigate(`/at/${athleteId}/${move.to}`);

@@ -6,7 +6,10 @@ import type { NextMove } from "#core/season/next-move";
 export function NextLine({ athleteId, move }: { athleteId: string; move: NextMove }) {
   return (
     <footer className="no-print sticky bottom-0 z-10 bg-[#1c2526] text-[#f2eee4]">
-      <Link to={`/at/${athleteId}/${move.to}`} className="flex min-h-13 items-center gap-4 px-4 py-2 lg:px-7">
+      <Link
+        to={`/at/${athleteId}/${move.to}`}
+        className="flex min-h-13 items-center gap-4 px-4 py-2 lg:px-7"
+      >
         <span className="font-display font-bold text-[#e9d9a6]">Next</span>
         <span className="min-w-0 flex-1">{move.text}</span>
         <span className="figures hidden items-center gap-2 border border-[#8d8777] px-2.5 py-0.5 text-sm sm:flex">

@@ -7,14 +7,25 @@ import { useNotebookState } from "./use-notebook";
 export type RailSubject = { id: string; name: string; aim: string };
 
 /** The rail: who, toward what, and the stations in the order of the work. */
-export function Rail({ subject, open }: { subject: RailSubject | null; open: (what: "find" | "keys") => void }) {
+export function Rail({
+  subject,
+  open,
+}: {
+  subject: RailSubject | null;
+  open: (what: "find" | "keys") => void;
+}) {
   return (
     <header className="no-print flex flex-wrap items-center gap-x-5 gap-y-1 border-b border-ink px-4 py-2 lg:h-[60px] lg:flex-nowrap lg:px-7 lg:py-0">
       <Link to="/" className="font-display text-[1.35rem] font-bold tracking-tight">
         Yearling
       </Link>
       {subject ? (
-        <button type="button" onClick={() => open("find")} className="min-w-0 flex-1 border-l border-line pl-5 text-left leading-tight lg:flex-none" title="Find another athlete">
+        <button
+          type="button"
+          onClick={() => open("find")}
+          className="min-w-0 flex-1 border-l border-line pl-5 text-left leading-tight lg:flex-none"
+          title="Find another athlete"
+        >
           <span className="block truncate font-display font-bold">{subject.name}</span>
           <span className="block truncate text-sm text-muted">{subject.aim}</span>
         </button>
@@ -30,7 +41,10 @@ export function Rail({ subject, open }: { subject: RailSubject | null; open: (wh
 
 function StationWalk({ athleteId }: { athleteId: string }) {
   return (
-    <nav aria-label="Stations" className="order-3 -mx-4 flex w-[calc(100%+2rem)] overflow-x-auto px-2 lg:order-none lg:mx-0 lg:w-auto lg:overflow-visible lg:px-0">
+    <nav
+      aria-label="Stations"
+      className="order-3 -mx-4 flex w-[calc(100%+2rem)] overflow-x-auto px-2 lg:order-none lg:mx-0 lg:w-auto lg:overflow-visible lg:px-0"
+    >
       {stations.map((station, i) => (
         <NavLink
           key={station}
@@ -42,7 +56,11 @@ function StationWalk({ athleteId }: { athleteId: string }) {
         >
           {({ isActive }) => (
             <>
-              <span className={`figures text-[0.68rem] ${isActive ? "text-tape" : "text-muted"} ${isActive ? "dark-safe" : ""}`}>{i + 1}</span>
+              <span
+                className={`figures text-[0.68rem] ${isActive ? "text-tape" : "text-muted"} ${isActive ? "dark-safe" : ""}`}
+              >
+                {i + 1}
+              </span>
               {station}
             </>
           )}
@@ -56,13 +74,33 @@ function Tools({ open }: { open: (what: "find" | "keys") => void }) {
   const state = useNotebookState();
   return (
     <div className="flex items-center gap-0.5">
-      <button type="button" className="quiet" onClick={() => travel("undo")} disabled={!state?.undo} title={state?.undo ? `Undo: ${state.undo}` : "Nothing to undo"} aria-label="Undo">
+      <button
+        type="button"
+        className="quiet"
+        onClick={() => travel("undo")}
+        disabled={!state?.undo}
+        title={state?.undo ? `Undo: ${state.undo}` : "Nothing to undo"}
+        aria-label="Undo"
+      >
         <Undo2 size={17} />
       </button>
-      <button type="button" className="quiet max-sm:hidden" onClick={() => travel("redo")} disabled={!state?.redo} title={state?.redo ? `Redo: ${state.redo}` : "Nothing to redo"} aria-label="Redo">
+      <button
+        type="button"
+        className="quiet max-sm:hidden"
+        onClick={() => travel("redo")}
+        disabled={!state?.redo}
+        title={state?.redo ? `Redo: ${state.redo}` : "Nothing to redo"}
+        aria-label="Redo"
+      >
         <Redo2 size={17} />
       </button>
-      <button type="button" className="quiet" onClick={() => open("find")} title="Find ( / )" aria-label="Find">
+      <button
+        type="button"
+        className="quiet"
+        onClick={() => open("find")}
+        title="Find ( / )"
+        aria-label="Find"
+      >
         <Search size={17} />
       </button>
       <Link to="/library" className="quiet max-sm:hidden" title="Library" aria-label="Library">
@@ -71,11 +109,27 @@ function Tools({ open }: { open: (what: "find" | "keys") => void }) {
       <Link to="/file" className="quiet" title="File: save, open, demo" aria-label="File">
         <FolderOpen size={17} />
       </Link>
-      <button type="button" className="quiet max-lg:hidden" onClick={() => open("keys")} title="Keys ( ? )" aria-label="Keys">
+      <button
+        type="button"
+        className="quiet max-lg:hidden"
+        onClick={() => open("keys")}
+        title="Keys ( ? )"
+        aria-label="Keys"
+      >
         <Keyboard size={17} />
       </button>
-      <span className="ml-1 w-12 text-xs text-muted max-xl:sr-only" role="status" aria-live="polite">
-        {state?.status === "saving" ? "saving" : state?.status === "failed" ? "not saved" : state ? "saved" : ""}
+      <span
+        className="ml-1 w-12 text-xs text-muted max-xl:sr-only"
+        role="status"
+        aria-live="polite"
+      >
+        {state?.status === "saving"
+          ? "saving"
+          : state?.status === "failed"
+            ? "not saved"
+            : state
+              ? "saved"
+              : ""}
       </span>
     </div>
   );

@@ -47,30 +47,70 @@ export function Tape({ view }: { view: AthleteView }) {
         className="cursor-pointer overflow-x-auto px-4 focus-visible:outline-offset-[-3px] lg:px-7"
         onClick={(event) => {
           const svg = strip.current?.querySelector("svg")?.getBoundingClientRect();
-          if (svg) look(plusDays(from, Math.floor(((event.clientX - svg.left) / svg.width) * marks.length)));
+          if (svg)
+            look(
+              plusDays(from, Math.floor(((event.clientX - svg.left) / svg.width) * marks.length)),
+            );
         }}
         onKeyDown={(event) => {
-          const days = { ArrowLeft: -1, ArrowRight: 1, ArrowUp: 7, ArrowDown: -7, PageUp: 28, PageDown: -28 }[event.key];
+          const days = {
+            ArrowLeft: -1,
+            ArrowRight: 1,
+            ArrowUp: 7,
+            ArrowDown: -7,
+            PageUp: 28,
+            PageDown: -28,
+          }[event.key];
           if (days === undefined && event.key !== "Home" && event.key !== "End") return;
           event.preventDefault();
           look(event.key === "Home" ? from : event.key === "End" ? today : plusDays(day, days!));
         }}
       >
-        <svg viewBox={`0 0 ${width} ${height}`} className="block w-full min-w-[56rem]" aria-hidden="true">
+        <svg
+          viewBox={`0 0 ${width} ${height}`}
+          className="block w-full min-w-[56rem]"
+          aria-hidden="true"
+        >
           {marks.map((mark, i) => (
             <TapeDay key={mark.day} mark={mark} x={i * step} step={step} monday={i % 7 === 0} />
           ))}
           {absences(marks).map(({ from: x, days, reason }) => (
-            <text key={x} x={(x + days / 2) * step} y="19" fontSize="10.5" fontStyle="italic" textAnchor="middle" fill="currentColor">
+            <text
+              key={x}
+              x={(x + days / 2) * step}
+              y="19"
+              fontSize="10.5"
+              fontStyle="italic"
+              textAnchor="middle"
+              fill="currentColor"
+            >
               {reason}
             </text>
           ))}
-          <rect x={daysBetween(from, today) * step + step / 2 - 0.8} y="0" width="1.6" height={height} fill="var(--clay)" />
-          {day !== today ? <rect x={at * step} y="0" width={step} height={height} fill="currentColor" opacity="0.22" /> : null}
+          <rect
+            x={daysBetween(from, today) * step + step / 2 - 0.8}
+            y="0"
+            width="1.6"
+            height={height}
+            fill="var(--clay)"
+          />
+          {day !== today ? (
+            <rect
+              x={at * step}
+              y="0"
+              width={step}
+              height={height}
+              fill="currentColor"
+              opacity="0.22"
+            />
+          ) : null}
         </svg>
       </div>
       {day !== today ? (
-        <p className="flex flex-wrap gap-x-4 border-t border-ink bg-raised px-4 py-1 text-sm text-ink lg:px-7" role="status">
+        <p
+          className="flex flex-wrap gap-x-4 border-t border-ink bg-raised px-4 py-1 text-sm text-ink lg:px-7"
+          role="status"
+        >
           Looking at {format(parseISO(day), "EEEE d MMMM")}: what was known then.
           <button type="button" className="underlined font-semibold" onClick={() => look(today)}>
             Back to today
@@ -84,17 +124,34 @@ export function Tape({ view }: { view: AthleteView }) {
 function spoken(mark: DayMark | undefined, isToday: boolean): string {
   if (!mark) return "";
   const parts = [format(parseISO(mark.day), "EEEE d MMMM"), isToday ? "today" : ""];
-  for (const prep of mark.preps) parts.push(`prep ${prep.outcome}${prep.stopped ? ", an item stopped" : ""}`);
+  for (const prep of mark.preps)
+    parts.push(`prep ${prep.outcome}${prep.stopped ? ", an item stopped" : ""}`);
   if (mark.checks > 0) parts.push(`${mark.checks} checks`);
   if (mark.absence) parts.push(mark.absence.reason);
   return parts.filter(Boolean).join(", ");
 }
 
-function TapeDay({ mark, x, step, monday }: { mark: DayMark; x: number; step: number; monday: boolean }) {
+function TapeDay({
+  mark,
+  x,
+  step,
+  monday,
+}: {
+  mark: DayMark;
+  x: number;
+  step: number;
+  monday: boolean;
+}) {
   const middle = x + step / 2;
   return (
     <g fill="currentColor">
-      <rect x={x} y={monday ? 26 : 37} width={monday ? 1.2 : 0.7} height={monday ? 18 : 7} opacity={monday ? 1 : 0.65} />
+      <rect
+        x={x}
+        y={monday ? 26 : 37}
+        width={monday ? 1.2 : 0.7}
+        height={monday ? 18 : 7}
+        opacity={monday ? 1 : 0.65}
+      />
       {monday ? (
         <text x={x + 4} y="36" fontSize="9" className="figures">
           {format(parseISO(mark.day), "d MMM")}
@@ -107,14 +164,41 @@ function TapeDay({ mark, x, step, monday }: { mark: DayMark; x: number; step: nu
         const done = prep.outcome === "done" || prep.outcome === "partly";
         return (
           <g key={i}>
-            <rect x={middle - 2.4} y={y} width="4.8" height={tall} fill={done ? "currentColor" : "none"} stroke="currentColor" strokeWidth="0.9" strokeDasharray={prep.outcome === "open" ? "1.5 1.5" : undefined} />
-            {prep.outcome === "partly" ? <rect x={middle - 1.6} y={y + 1} width="3.2" height={tall / 2} fill="var(--tape)" /> : null}
-            {prep.stopped ? <path d={`M${middle - 3.5} 1.5l7 7m0 -7l-7 7`} stroke="var(--clay)" strokeWidth="1.9" fill="none" /> : null}
+            <rect
+              x={middle - 2.4}
+              y={y}
+              width="4.8"
+              height={tall}
+              fill={done ? "currentColor" : "none"}
+              stroke="currentColor"
+              strokeWidth="0.9"
+              strokeDasharray={prep.outcome === "open" ? "1.5 1.5" : undefined}
+            />
+            {prep.outcome === "partly" ? (
+              <rect x={middle - 1.6} y={y + 1} width="3.2" height={tall / 2} fill="var(--tape)" />
+            ) : null}
+            {prep.stopped ? (
+              <path
+                d={`M${middle - 3.5} 1.5l7 7m0 -7l-7 7`}
+                stroke="var(--clay)"
+                strokeWidth="1.9"
+                fill="none"
+              />
+            ) : null}
           </g>
         );
       })}
-      {mark.checks > 0 ? <path d={`M${middle} 2.5l4 4.5l-4 4.5l-4 -4.5z`} fill="var(--spruce)" /> : null}
-      {mark.aims.length > 0 ? <path d={`M${middle} 3v22M${middle} 3h14l-4 4.5l4 4.5h-14z`} fill="var(--spruce)" stroke="var(--spruce)" strokeWidth="1.2" /> : null}
+      {mark.checks > 0 ? (
+        <path d={`M${middle} 2.5l4 4.5l-4 4.5l-4 -4.5z`} fill="var(--spruce)" />
+      ) : null}
+      {mark.aims.length > 0 ? (
+        <path
+          d={`M${middle} 3v22M${middle} 3h14l-4 4.5l4 4.5h-14z`}
+          fill="var(--spruce)"
+          stroke="var(--spruce)"
+          strokeWidth="1.2"
+        />
+      ) : null}
     </g>
   );
 }

@@ -6,5 +6,9 @@ export function travel(way: "undo" | "redo"): void {
   const notebook = presentNotebook()?.notebook;
   if (!notebook) return;
   const result = notebook[way]();
-  toast("done" in result ? `${way === "undo" ? "Taken back" : "Made again"}: ${result.done}` : result.refused);
+  toast(
+    "done" in result
+      ? `${way === "undo" ? "Taken back" : "Made again"}: ${result.done}`
+      : result.refused,
+  );
 }

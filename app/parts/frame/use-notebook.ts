@@ -16,7 +16,16 @@ const subscribe = (listener: () => void) => {
   };
 };
 
-export type NotebookState = { name: "demo" | "own"; status: "saved" | "saving" | "failed"; failure: string | null; undo: string | null; redo: string | null; conflicts: number; quarantined: number; version: number };
+export type NotebookState = {
+  name: "demo" | "own";
+  status: "saved" | "saving" | "failed";
+  failure: string | null;
+  undo: string | null;
+  redo: string | null;
+  conflicts: number;
+  quarantined: number;
+  version: number;
+};
 
 let last: NotebookState | null = null;
 
@@ -35,12 +44,17 @@ function snapshot(): NotebookState | null {
     quarantined: notebook.quarantined.length,
     version: notebook.version,
   };
-  if (!last || (Object.keys(next) as (keyof NotebookState)[]).some((key) => last![key] !== next[key])) last = next;
+  if (
+    !last ||
+    (Object.keys(next) as (keyof NotebookState)[]).some((key) => last![key] !== next[key])
+  )
+    last = next;
   return last;
 }
 
 /** Whether everything is saved, what can be undone, and whether another tab disagrees. */
-export const useNotebookState = (): NotebookState | null => useSyncExternalStore(subscribe, snapshot, () => null);
+export const useNotebookState = (): NotebookState | null =>
+  useSyncExternalStore(subscribe, snapshot, () => null);
 
 /**
  * Reads the page's data again when the notebook changed behind it: by undo, by a commit, by another tab.

@@ -16,7 +16,11 @@ export function GapDesk({ view }: { view: AthleteView }) {
       <>
         <h1 className="text-3xl">Nothing to compare with yet.</h1>
         <p className="mt-2">
-          An aim says which degrees are needed. <Link className="underlined" to={`/at/${athlete.id}/aim`}>Choose a skill and a date</Link>.
+          An aim says which degrees are needed.{" "}
+          <Link className="underlined" to={`/at/${athlete.id}/aim`}>
+            Choose a skill and a date
+          </Link>
+          .
         </p>
       </>
     );
@@ -34,7 +38,12 @@ export function GapDesk({ view }: { view: AthleteView }) {
       </div>
       <ul>
         {gaps.map((gap) => (
-          <GapRow key={`${gap.demand.motion}-${gap.demand.role}`} gap={gap} span={span} athleteId={athlete.id} />
+          <GapRow
+            key={`${gap.demand.motion}-${gap.demand.role}`}
+            gap={gap}
+            span={span}
+            athleteId={athlete.id}
+          />
         ))}
       </ul>
       <Settle view={view} />
@@ -49,7 +58,10 @@ function GapRow({ gap, span, athleteId }: { gap: DemandGap; span: number; athlet
   return (
     <li className="grid grid-cols-[1fr_auto] items-center gap-y-1 border-b border-line py-2.5 sm:grid-cols-[minmax(11rem,1fr)_minmax(10rem,18rem)_5.5rem_4.5rem]">
       <div>
-        <Link to={gap.protocolId ? `/at/${athleteId}/check?focus=${gap.protocolId}` : "#"} className="font-display text-lg font-bold leading-tight hover:underline">
+        <Link
+          to={gap.protocolId ? `/at/${athleteId}/check?focus=${gap.protocolId}` : "#"}
+          className="font-display text-lg font-bold leading-tight hover:underline"
+        >
           {motionOf(demand.motion).name}
         </Link>
         <p className="text-sm text-muted">
@@ -69,15 +81,25 @@ function GapRow({ gap, span, athleteId }: { gap: DemandGap; span: number; athlet
         ))}
       </p>
       <div className="col-span-2 flex gap-4 sm:col-span-1 sm:block sm:pl-4">
-        <p className={`font-semibold ${verdict === "short" ? "text-clay" : verdict === "clear" ? "text-lichen" : ""}`}>{verdict}</p>
+        <p
+          className={`font-semibold ${verdict === "short" ? "text-clay" : verdict === "clear" ? "text-lichen" : ""}`}
+        >
+          {verdict}
+        </p>
         <WhyNote why={first.why} />
       </div>
       <p className="col-span-full text-sm text-muted">
         {verdict === "short" ? demand.missing : ""}
         {verdict === "unknown" ? "Not measured: it counts neither as enough nor as short." : ""}
-        {gap.passiveOnly ? " Only passive: in loose joints it counts once the range is held actively." : ""}
-        {first.probability !== null && verdict === "unsure" ? `It is there with a probability of ${(first.probability * 100).toFixed(0)} %. Measure again before changing the plan.` : ""}
-        {first.checkedOn ? <span className="ml-1 whitespace-nowrap">Checked {shortDay(first.checkedOn)}.</span> : null}
+        {gap.passiveOnly
+          ? " Only passive: in loose joints it counts once the range is held actively."
+          : ""}
+        {first.probability !== null && verdict === "unsure"
+          ? `It is there with a probability of ${(first.probability * 100).toFixed(0)} %. Measure again before changing the plan.`
+          : ""}
+        {first.checkedOn ? (
+          <span className="ml-1 whitespace-nowrap">Checked {shortDay(first.checkedOn)}.</span>
+        ) : null}
       </p>
     </li>
   );
@@ -100,7 +122,10 @@ function Settle({ view }: { view: AthleteView }) {
               </Link>
               <span className="text-muted">
                 {" "}
-                {verdict === "unknown" ? "has never been measured" : "is within its error of the demand"}; {protocol?.trials} trials a side, about {protocol?.minutes} minutes.
+                {verdict === "unknown"
+                  ? "has never been measured"
+                  : "is within its error of the demand"}
+                ; {protocol?.trials} trials a side, about {protocol?.minutes} minutes.
               </span>
             </li>
           );

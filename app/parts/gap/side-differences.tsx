@@ -10,9 +10,21 @@ export function SideDifferences({ view }: { view: AthleteView }) {
   const rows = view.gaps.flatMap(({ demand, protocolId }) => {
     const protocol = view.library.protocols.find(({ id }) => id === protocolId);
     if (!protocol?.sided) return [];
-    const [left, right] = (["left", "right"] as const).map((side) => checksOf(view.checks, { protocolId: protocol.id, side, mode: demand.mode, on: view.day })[0]);
+    const [left, right] = (["left", "right"] as const).map(
+      (side) =>
+        checksOf(view.checks, {
+          protocolId: protocol.id,
+          side,
+          mode: demand.mode,
+          on: view.day,
+        })[0],
+    );
     if (!left || !right || left.temperature !== right.temperature) return [];
-    const difference = sideDifference(valueOf(left.trials, protocol), valueOf(right.trials, protocol), protocol);
+    const difference = sideDifference(
+      valueOf(left.trials, protocol),
+      valueOf(right.trials, protocol),
+      protocol,
+    );
     return [{ protocol, motion: motionOf(demand.motion), difference }];
   });
   if (rows.length === 0) return null;

@@ -2,7 +2,15 @@ import type { ReactNode } from "react";
 import { Link } from "react-router";
 
 /** A page of the library: a way back, a title, the matter. */
-export function LibraryPage({ title, lead, children }: { title: string; lead: string; children: ReactNode }) {
+export function LibraryPage({
+  title,
+  lead,
+  children,
+}: {
+  title: string;
+  lead: string;
+  children: ReactNode;
+}) {
   return (
     <main id="desk" className="mx-auto h-full w-full max-w-4xl overflow-y-auto p-4 sm:p-8">
       <p className="no-print text-sm">

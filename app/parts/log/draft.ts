@@ -31,5 +31,8 @@ export const draftLog = (athleteId: string, on: string, prep: Prep | null): Log 
 /** A drill that was done without being planned, at its first rung and usual dose. */
 export function unplanned(drill: Drill): LogItem {
   const rung = drill.rungs[0]!;
-  return { ...asDone({ drillId: drill.id, rungId: rung.id, dose: (rung.session ?? rung.warmUp)! }), planned: null };
+  return {
+    ...asDone({ drillId: drill.id, rungId: rung.id, dose: (rung.session ?? rung.warmUp)! }),
+    planned: null,
+  };
 }

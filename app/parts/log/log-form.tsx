@@ -14,7 +14,9 @@ export function LogForm({ view, start, isNew }: { view: AthleteView; start: Log;
   useEffect(() => {
     if (answer?.kept) toast("The log is kept.");
   }, [answer]);
-  const spare = view.library.drills.filter((drill) => !log.items.some((item) => item.drillId === drill.id));
+  const spare = view.library.drills.filter(
+    (drill) => !log.items.some((item) => item.drillId === drill.id),
+  );
   return (
     <form
       onSubmit={(event) => {
@@ -25,21 +27,55 @@ export function LogForm({ view, start, isNew }: { view: AthleteView; start: Log;
       <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
         <label className="grid">
           <span className="label">Day</span>
-          <input type="date" className="field" required max={view.today} value={log.on} onChange={(event) => setLog({ ...log, on: event.target.value })} />
+          <input
+            type="date"
+            className="field"
+            required
+            max={view.today}
+            value={log.on}
+            onChange={(event) => setLog({ ...log, on: event.target.value })}
+          />
         </label>
         <label className="grid">
           <span className="label">Minutes</span>
-          <input type="number" className="field figures w-20 text-center" min="0" max="600" step="0.1" required value={log.minutes} onChange={(event) => setLog({ ...log, minutes: Number(event.target.value) })} />
+          <input
+            type="number"
+            className="field figures w-20 text-center"
+            min="0"
+            max="600"
+            step="0.1"
+            required
+            value={log.minutes}
+            onChange={(event) => setLog({ ...log, minutes: Number(event.target.value) })}
+          />
         </label>
         {log.items.length > 0 ? (
-          <button type="button" className="press" onClick={() => setLog({ ...log, items: log.items.map((item) => (item.done === "skipped" ? item : { ...item, form: "clean" })) })}>
+          <button
+            type="button"
+            className="press"
+            onClick={() =>
+              setLog({
+                ...log,
+                items: log.items.map((item) =>
+                  item.done === "skipped" ? item : { ...item, form: "clean" },
+                ),
+              })
+            }
+          >
             All clean
           </button>
         ) : null}
       </div>
       <ul className="mt-3 border-t border-ink md:[&>li:not(:first-child)_.label]:sr-only">
         {log.items.map((item, n) => (
-          <LogRow key={item.drillId} item={item} library={view.library} change={(changed) => setLog({ ...log, items: log.items.map((other, i) => (i === n ? changed : other)) })} />
+          <LogRow
+            key={item.drillId}
+            item={item}
+            library={view.library}
+            change={(changed) =>
+              setLog({ ...log, items: log.items.map((other, i) => (i === n ? changed : other)) })
+            }
+          />
         ))}
       </ul>
       <div className="mt-2 grid gap-x-6 gap-y-2 md:grid-cols-[16rem_1fr]">
@@ -65,7 +101,12 @@ export function LogForm({ view, start, isNew }: { view: AthleteView; start: Log;
         ) : null}
         <label className="grid">
           <span className="label">Note</span>
-          <input className="field" value={log.note} onChange={(event) => setLog({ ...log, note: event.target.value })} placeholder="slept badly, hall cold, felt light …" />
+          <input
+            className="field"
+            value={log.note}
+            onChange={(event) => setLog({ ...log, note: event.target.value })}
+            placeholder="slept badly, hall cold, felt light …"
+          />
         </label>
       </div>
       {answer?.error ? (
@@ -74,10 +115,16 @@ export function LogForm({ view, start, isNew }: { view: AthleteView; start: Log;
         </p>
       ) : null}
       <p className="mt-3 flex flex-wrap items-center gap-4">
-        <button type="submit" className="press press-main" disabled={busy || log.items.length === 0}>
+        <button
+          type="submit"
+          className="press press-main"
+          disabled={busy || log.items.length === 0}
+        >
           {isNew ? "Keep the log" : "Keep the changes"}
         </button>
-        <span className="text-sm text-muted">{log.items.length === 0 ? "Add what was done." : longDay(log.on)}</span>
+        <span className="text-sm text-muted">
+          {log.items.length === 0 ? "Add what was done." : longDay(log.on)}
+        </span>
       </p>
     </form>
   );

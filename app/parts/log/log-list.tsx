@@ -17,15 +17,27 @@ export function LogList({ view, shown }: { view: AthleteView; shown: string | nu
         {recent.map((log) => {
           const stops = log.items.filter((item) => item.done === "stopped");
           return (
-            <li key={log.id} className={`flex flex-wrap items-center gap-x-4 border-b border-line ${log.id === shown ? "bg-raised" : ""}`}>
+            <li
+              key={log.id}
+              className={`flex flex-wrap items-center gap-x-4 border-b border-line ${log.id === shown ? "bg-raised" : ""}`}
+            >
               <Link className="min-h-9 py-1.5 hover:underline" to={`?log=${log.id}`}>
                 {longDay(log.on)}
               </Link>
               <span className="figures text-sm">{log.minutes} min</span>
               <span className="text-sm text-muted">{outcomeOf(log)}</span>
-              {stops.length > 0 ? <span className="text-sm text-clay">stopped: {[...new Set(stops.map((item) => item.painPlace || "pain"))].join(", ")}</span> : null}
+              {stops.length > 0 ? (
+                <span className="text-sm text-clay">
+                  stopped: {[...new Set(stops.map((item) => item.painPlace || "pain"))].join(", ")}
+                </span>
+              ) : null}
               <span className="min-w-0 flex-1 truncate text-sm text-muted">{log.note}</span>
-              <button type="button" className="quiet" aria-label={`Remove the log of ${longDay(log.on)}`} onClick={() => act("remove", { id: log.id })}>
+              <button
+                type="button"
+                className="quiet"
+                aria-label={`Remove the log of ${longDay(log.on)}`}
+                onClick={() => act("remove", { id: log.id })}
+              >
                 <Trash2 size={14} />
               </button>
             </li>

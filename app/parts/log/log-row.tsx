@@ -8,7 +8,15 @@ const doneWords = { done: "done", part: "part", skipped: "skipped", stopped: "st
 const formWords = { clean: "clean", wobble: "wobble", lost: "lost it" } as const;
 
 /** One drill in the log: done, form, pain, when it came loose, a note. */
-export function LogRow({ item, library, change }: { item: LogItem; library: Library; change: (item: LogItem) => void }) {
+export function LogRow({
+  item,
+  library,
+  change,
+}: {
+  item: LogItem;
+  library: Library;
+  change: (item: LogItem) => void;
+}) {
   const drill = drillOf(library, item.drillId);
   const name = drill?.name ?? item.drillId;
   const off = item.done === "skipped";
@@ -17,14 +25,33 @@ export function LogRow({ item, library, change }: { item: LogItem; library: Libr
       <div className="min-w-0 self-center">
         <p className="font-display font-bold leading-tight">{name}</p>
         <p className="text-sm text-muted">
-          {drill ? rungOf(drill, item.rungId).name : item.rungId} · <span className="figures">{item.planned ? writeDose(item.planned) : "not planned"}</span>
+          {drill ? rungOf(drill, item.rungId).name : item.rungId} ·{" "}
+          <span className="figures">{item.planned ? writeDose(item.planned) : "not planned"}</span>
         </p>
       </div>
-      <Choice label="Done" name={name} options={doneWords} value={item.done} change={(done) => change({ ...item, done: done ?? "done" })} />
-      <Choice label="Form" name={name} options={formWords} value={item.form} off={off} change={(form) => change({ ...item, form })} />
+      <Choice
+        label="Done"
+        name={name}
+        options={doneWords}
+        value={item.done}
+        change={(done) => change({ ...item, done: done ?? "done" })}
+      />
+      <Choice
+        label="Form"
+        name={name}
+        options={formWords}
+        value={item.form}
+        off={off}
+        change={(form) => change({ ...item, form })}
+      />
       <label className="grid">
         <span className="label">Pain</span>
-        <select className={`field figures w-16 ${item.pain > painLimit ? "text-clay" : ""}`} value={item.pain} aria-label={`${name}: pain`} onChange={(event) => change({ ...item, pain: Number(event.target.value) })}>
+        <select
+          className={`field figures w-16 ${item.pain > painLimit ? "text-clay" : ""}`}
+          value={item.pain}
+          aria-label={`${name}: pain`}
+          onChange={(event) => change({ ...item, pain: Number(event.target.value) })}
+        >
           {Array.from({ length: 11 }, (_, n) => (
             <option key={n} value={n}>
               {n}
@@ -43,20 +70,40 @@ export function LogRow({ item, library, change }: { item: LogItem; library: Libr
           disabled={off}
           placeholder="–"
           value={item.looseAt ?? ""}
-          onChange={(event) => change({ ...item, looseAt: event.target.value === "" ? null : Math.max(0, Number(event.target.value)) })}
+          onChange={(event) =>
+            change({
+              ...item,
+              looseAt: event.target.value === "" ? null : Math.max(0, Number(event.target.value)),
+            })
+          }
         />
       </label>
       {item.pain > 0 ? (
         <div className="flex flex-wrap items-end gap-x-4 md:col-span-5">
           <label className="grid flex-1">
             <span className="label">Where it hurt</span>
-            <input className="field" value={item.painPlace} aria-label={`${name}: where it hurt`} onChange={(event) => change({ ...item, painPlace: event.target.value })} />
+            <input
+              className="field"
+              value={item.painPlace}
+              aria-label={`${name}: where it hurt`}
+              onChange={(event) => change({ ...item, painPlace: event.target.value })}
+            />
           </label>
           <label className="flex min-h-10 items-center gap-2">
-            <input type="checkbox" className="size-4 accent-[var(--clay)]" checked={item.sharp} onChange={(event) => change({ ...item, sharp: event.target.checked })} />
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--clay)]"
+              checked={item.sharp}
+              onChange={(event) => change({ ...item, sharp: event.target.checked })}
+            />
             sharp or spreading
           </label>
-          {item.pain > painLimit ? <p className="w-full text-sm text-clay">Above 5/10: this motion leaves the plans until a person clears it under Aim. See a licensed clinician.</p> : null}
+          {item.pain > painLimit ? (
+            <p className="w-full text-sm text-clay">
+              Above 5/10: this motion leaves the plans until a person clears it under Aim. See a
+              licensed clinician.
+            </p>
+          ) : null}
         </div>
       ) : null}
     </li>
@@ -64,7 +111,21 @@ export function LogRow({ item, library, change }: { item: LogItem; library: Libr
 }
 
 /** A row of choices that can be pressed with a thumb; the arrow keys walk it. */
-function Choice<T extends string>({ label, name, options, value, change, off = false }: { label: string; name: string; options: Record<T, string>; value: T | null; change: (value: T | null) => void; off?: boolean }) {
+function Choice<T extends string>({
+  label,
+  name,
+  options,
+  value,
+  change,
+  off = false,
+}: {
+  label: string;
+  name: string;
+  options: Record<T, string>;
+  value: T | null;
+  change: (value: T | null) => void;
+  off?: boolean;
+}) {
   return (
     <fieldset disabled={off} className={off ? "opacity-40" : ""}>
       <legend className="label">
@@ -73,8 +134,16 @@ function Choice<T extends string>({ label, name, options, value, change, off = f
       </legend>
       <div className="flex">
         {(Object.entries(options) as [T, string][]).map(([key, text]) => (
-          <label key={key} className="min-h-10 cursor-pointer border border-hair px-2 py-2 text-sm leading-tight [&:not(:first-child)]:border-l-0 has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-offset-2 has-focus-visible:outline-spruce">
-            <input type="radio" className="sr-only" checked={value === key} onChange={() => change(key)} />
+          <label
+            key={key}
+            className="min-h-10 cursor-pointer border border-hair px-2 py-2 text-sm leading-tight [&:not(:first-child)]:border-l-0 has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-offset-2 has-focus-visible:outline-spruce"
+          >
+            <input
+              type="radio"
+              className="sr-only"
+              checked={value === key}
+              onChange={() => change(key)}
+            />
             {text}
           </label>
         ))}

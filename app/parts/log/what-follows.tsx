@@ -5,7 +5,13 @@ import type { Log } from "#core/exchange/records";
 import { nextStep, type NextStep } from "#core/progress/next-step";
 import type { AthleteView } from "../../view";
 
-const heads: Record<NextStep["change"], string> = { more: "a little more", "next-rung": "next rung", same: "the same", "step-back": "a rung down", stop: "not for now" };
+const heads: Record<NextStep["change"], string> = {
+  more: "a little more",
+  "next-rung": "next rung",
+  same: "the same",
+  "step-back": "a rung down",
+  stop: "not for now",
+};
 
 /** The next step of every drill in a log: what, how much, and why. */
 export function WhatFollows({ view, log }: { view: AthleteView; log: Log }) {
@@ -21,11 +27,25 @@ export function WhatFollows({ view, log }: { view: AthleteView; log: Log }) {
       <p className="text-sm text-muted">The next prep starts from here.</p>
       <ul className="mt-1 border-t border-line">
         {steps.map(({ drill, step }) => (
-          <li key={drill.id} className="grid items-baseline gap-x-4 border-b border-line py-1.5 sm:grid-cols-[13rem_7rem_11rem_1fr]">
+          <li
+            key={drill.id}
+            className="grid items-baseline gap-x-4 border-b border-line py-1.5 sm:grid-cols-[13rem_7rem_11rem_1fr]"
+          >
             <b className="font-display">{drill.name}</b>
-            <span className={step.change === "stop" || step.change === "step-back" ? "text-clay" : step.change === "same" ? "text-muted" : "font-semibold text-lichen"}>{heads[step.change]}</span>
+            <span
+              className={
+                step.change === "stop" || step.change === "step-back"
+                  ? "text-clay"
+                  : step.change === "same"
+                    ? "text-muted"
+                    : "font-semibold text-lichen"
+              }
+            >
+              {heads[step.change]}
+            </span>
             <span className="text-sm">
-              {step.change === "stop" ? "–" : rungOf(drill, step.rungId).name} <span className="figures">{step.change === "stop" ? "" : writeDose(step.dose)}</span>
+              {step.change === "stop" ? "–" : rungOf(drill, step.rungId).name}{" "}
+              <span className="figures">{step.change === "stop" ? "" : writeDose(step.dose)}</span>
             </span>
             <span className="text-sm text-muted">{step.why}</span>
           </li>

@@ -2,7 +2,13 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { markGeometry, notchPath, type Reading } from "./geometry";
 
-const reading = (margin: number | null, side: Reading["side"] = "left"): Reading => ({ side, margin, se: 3, verdict: "short", asked: true });
+const reading = (margin: number | null, side: Reading["side"] = "left"): Reading => ({
+  side,
+  margin,
+  se: 3,
+  verdict: "short",
+  asked: true,
+});
 
 describe("the margin mark", () => {
   it("puts short left of the demand and spare right of it, to scale", () => {
@@ -13,19 +19,32 @@ describe("the margin mark", () => {
     expect(left!.bar!.width).toBeCloseTo(2 * right!.bar!.width, 6);
   });
   it("has the left side above the rule, the right below, the trunk on it", () => {
-    const [left, right, mid] = markGeometry([reading(0), reading(0, "right"), reading(0, "mid")], 300, 44, 30).sides;
+    const [left, right, mid] = markGeometry(
+      [reading(0), reading(0, "right"), reading(0, "mid")],
+      300,
+      44,
+      30,
+    ).sides;
     expect(left!.y).toBeLessThan(22);
     expect(right!.y).toBeGreaterThan(22);
     expect(mid!.y).toBe(22);
   });
-  it("draws nothing for what was not measured", () => expect(markGeometry([reading(null)], 300, 44, 30).sides[0]).toMatchObject({ x: null, bar: null, whisker: null, notch: "" }));
+  it("draws nothing for what was not measured", () =>
+    expect(markGeometry([reading(null)], 300, 44, 30).sides[0]).toMatchObject({
+      x: null,
+      bar: null,
+      whisker: null,
+      notch: "",
+    }));
   it("never leaves its box, and says when the value lies beyond", () =>
-    fc.assert(fc.property(fc.integer({ min: -200, max: 200 }), (margin) => {
-      const [side] = markGeometry([reading(margin)], 300, 44, 30).sides;
-      expect(side!.x).toBeGreaterThanOrEqual(0);
-      expect(side!.x).toBeLessThanOrEqual(300);
-      expect(side!.beyond).toBe(margin < -30 ? "left" : margin > 16.5 ? "right" : null);
-    })));
+    fc.assert(
+      fc.property(fc.integer({ min: -200, max: 200 }), (margin) => {
+        const [side] = markGeometry([reading(margin)], 300, 44, 30).sides;
+        expect(side!.x).toBeGreaterThanOrEqual(0);
+        expect(side!.x).toBeLessThanOrEqual(300);
+        expect(side!.beyond).toBe(margin < -30 ? "left" : margin > 16.5 ? "right" : null);
+      }),
+    ));
   it("notches point left for left and right for right", () => {
     expect(notchPath("left", 10, 5)).toMatch(/^M10 5l8/);
     expect(notchPath("right", 10, 5)).toMatch(/^M10 5l-8/);

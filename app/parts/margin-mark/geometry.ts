@@ -2,7 +2,13 @@ import type { Side } from "#core/body/side";
 import type { Verdict } from "#core/aim/gap";
 
 /** One side on the rule: margin and error in degrees, or unmeasured. */
-export type Reading = { side: Side; margin: number | null; se: number; verdict: Verdict; asked: boolean };
+export type Reading = {
+  side: Side;
+  margin: number | null;
+  se: number;
+  verdict: Verdict;
+  asked: boolean;
+};
 
 /** Where everything of a margin mark lies, in a box `width` wide; the demand is at `middle`. */
 export type MarkGeometry = {
@@ -29,20 +35,37 @@ const lane = 9;
  * the right side below, a trunk value on the rule itself.
  * @param span degrees from the demand to the left end; the right end is at two fifths of it
  */
-export function markGeometry(readings: readonly Reading[], width: number, height: number, span: number): MarkGeometry {
+export function markGeometry(
+  readings: readonly Reading[],
+  width: number,
+  height: number,
+  span: number,
+): MarkGeometry {
   const spare = span * 0.55;
   const perDegree = width / (span + spare);
   const middle = span * perDegree;
   const centre = height / 2;
   const place = (margin: number) => Math.min(width - 2, Math.max(2, middle + margin * perDegree));
   const ticks: { x: number; heavy: boolean }[] = [];
-  for (let degree = -Math.floor(span / 5) * 5; degree <= spare; degree += 5) ticks.push({ x: middle + degree * perDegree, heavy: degree % 10 === 0 });
+  for (let degree = -Math.floor(span / 5) * 5; degree <= spare; degree += 5)
+    ticks.push({ x: middle + degree * perDegree, heavy: degree % 10 === 0 });
   return {
     middle,
     ticks,
     sides: readings.map(({ side, margin, se, verdict, asked }) => {
       const y = centre + (side === "left" ? -lane : side === "right" ? lane : 0);
-      if (margin === null) return { side, y, x: null, bar: null, whisker: null, notch: "", beyond: null, verdict, asked };
+      if (margin === null)
+        return {
+          side,
+          y,
+          x: null,
+          bar: null,
+          whisker: null,
+          notch: "",
+          beyond: null,
+          verdict,
+          asked,
+        };
       const x = place(margin);
       return {
         side,

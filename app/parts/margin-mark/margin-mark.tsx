@@ -6,13 +6,21 @@ const sideName = { left: "left", right: "right", mid: "middle" } as const;
 
 /** A demand's sides as readings for the mark. */
 export const readingsOf = (gap: DemandGap): Reading[] =>
-  gap.sides.map(({ side, margin, have, verdict, asked }) => ({ side, margin, se: have?.se ?? 0, verdict, asked }));
+  gap.sides.map(({ side, margin, have, verdict, asked }) => ({
+    side,
+    margin,
+    se: have?.se ?? 0,
+    verdict,
+    asked,
+  }));
 
 /** The mark in words, for those who do not see it. */
 function inWords(readings: readonly Reading[]): string {
   return readings
     .map(({ side, margin, se, verdict }) =>
-      margin === null ? `${sideName[side]} not measured` : `${sideName[side]} ${Math.abs(margin).toFixed(0)}° ${margin < 0 ? "short" : "spare"}, ± ${se.toFixed(0)}°, ${verdict}`,
+      margin === null
+        ? `${sideName[side]} not measured`
+        : `${sideName[side]} ${Math.abs(margin).toFixed(0)}° ${margin < 0 ? "short" : "spare"}, ± ${se.toFixed(0)}°, ${verdict}`,
     )
     .join("; ");
 }
@@ -21,41 +29,106 @@ function inWords(readings: readonly Reading[]): string {
  * The line between have and need: the middle tick is the demand, the notch is the athlete, the whisker the
  * error. Hatched clay is short, plain lichen is spare. The same in a row, in a plan and in print.
  */
-export function MarginMark({ readings, width = 280, height = 44, span = 32 }: { readings: readonly Reading[]; width?: number; height?: number; span?: number }) {
+export function MarginMark({
+  readings,
+  width = 280,
+  height = 44,
+  span = 32,
+}: {
+  readings: readonly Reading[];
+  width?: number;
+  height?: number;
+  span?: number;
+}) {
   const hatch = useId();
   const mark = markGeometry(readings, width, height, span);
   const centre = height / 2;
   return (
-    <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} role="img" aria-label={inWords(readings)} className="block max-w-full">
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width={width}
+      height={height}
+      role="img"
+      aria-label={inWords(readings)}
+      className="block max-w-full"
+    >
       <defs>
-        <pattern id={hatch} width="4.5" height="4.5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <pattern
+          id={hatch}
+          width="4.5"
+          height="4.5"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
           <rect width="4.5" height="4.5" fill="var(--clay-soft)" opacity="0.45" />
           <line x1="0" y1="0" x2="0" y2="4.5" stroke="var(--clay)" strokeWidth="2.2" />
         </pattern>
       </defs>
       <line x1="0" x2={width} y1={centre} y2={centre} stroke="var(--hair)" strokeWidth="1" />
       {mark.ticks.map(({ x, heavy }) => (
-        <line key={x} x1={x} x2={x} y1={centre - (heavy ? 3.5 : 2)} y2={centre + (heavy ? 3.5 : 2)} stroke="var(--hair)" strokeWidth="1" />
+        <line
+          key={x}
+          x1={x}
+          x2={x}
+          y1={centre - (heavy ? 3.5 : 2)}
+          y2={centre + (heavy ? 3.5 : 2)}
+          stroke="var(--hair)"
+          strokeWidth="1"
+        />
       ))}
       {mark.sides.map(({ side, y, bar, asked }) =>
         bar && bar.width > 0.5 ? (
-          <rect key={side} x={bar.x} y={y - 4} width={bar.width} height="8" fill={bar.short ? `url(#${hatch})` : "var(--lichen-soft)"} opacity={asked ? 1 : 0.4} />
+          <rect
+            key={side}
+            x={bar.x}
+            y={y - 4}
+            width={bar.width}
+            height="8"
+            fill={bar.short ? `url(#${hatch})` : "var(--lichen-soft)"}
+            opacity={asked ? 1 : 0.4}
+          />
         ) : null,
       )}
-      <line x1={mark.middle} x2={mark.middle} y1={2} y2={height - 2} stroke="var(--ink)" strokeWidth="2.4" />
+      <line
+        x1={mark.middle}
+        x2={mark.middle}
+        y1={2}
+        y2={height - 2}
+        stroke="var(--ink)"
+        strokeWidth="2.4"
+      />
       {mark.sides.map(({ side, y, x, whisker, notch, verdict, asked, beyond }) =>
         x === null || !whisker ? (
           <g key={side} stroke="var(--muted)" strokeWidth="1.2">
             <line x1="4" x2={mark.middle - 12} y1={y} y2={y} strokeDasharray="2 5" />
-            <text x={mark.middle - 9} y={y + 4} fontSize="11" fill="var(--muted)" stroke="none" fontWeight="700">
+            <text
+              x={mark.middle - 9}
+              y={y + 4}
+              fontSize="11"
+              fill="var(--muted)"
+              stroke="none"
+              fontWeight="700"
+            >
               ?
             </text>
           </g>
         ) : (
           <g key={side} opacity={asked ? 1 : 0.45} stroke="var(--ink)" strokeWidth="1.4">
-            <path d={`M${whisker.from} ${y - 3.5}v7M${whisker.from} ${y}H${whisker.to}M${whisker.to} ${y - 3.5}v7`} fill="none" />
+            <path
+              d={`M${whisker.from} ${y - 3.5}v7M${whisker.from} ${y}H${whisker.to}M${whisker.to} ${y - 3.5}v7`}
+              fill="none"
+            />
             <path d={notch} fill={verdict === "unsure" ? "var(--paper)" : "var(--ink)"} />
-            {beyond ? <path d={beyond === "left" ? `M7 ${y - 4}L1 ${y}L7 ${y + 4}` : `M${width - 7} ${y - 4}L${width - 1} ${y}L${width - 7} ${y + 4}`} fill="none" /> : null}
+            {beyond ? (
+              <path
+                d={
+                  beyond === "left"
+                    ? `M7 ${y - 4}L1 ${y}L7 ${y + 4}`
+                    : `M${width - 7} ${y - 4}L${width - 1} ${y}L${width - 7} ${y + 4}`
+                }
+                fill="none"
+              />
+            ) : null}
           </g>
         ),
       )}

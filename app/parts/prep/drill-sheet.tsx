@@ -5,7 +5,15 @@ import type { PrepItem } from "#core/exchange/records";
 import { PosePicture } from "../figure/pose-picture";
 
 /** One drill as it is done: picture, cue, steps, what to look at and what to do then. */
-export function DrillSheet({ item, library, close }: { item: PrepItem; library: Library; close: () => void }) {
+export function DrillSheet({
+  item,
+  library,
+  close,
+}: {
+  item: PrepItem;
+  library: Library;
+  close: () => void;
+}) {
   const drill = drillOf(library, item.drillId);
   if (!drill) return <p className="text-muted">This drill is no longer in the library.</p>;
   const rung = rungOf(drill, item.rungId);
@@ -20,7 +28,11 @@ export function DrillSheet({ item, library, close }: { item: PrepItem; library: 
       <p className="text-sm text-muted">
         rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}: {rung.name.toLowerCase()}
       </p>
-      <PosePicture picture={rung.picture} label={`${drill.name}, ${rung.name}: start and end`} className="mt-3 max-h-60 w-full" />
+      <PosePicture
+        picture={rung.picture}
+        label={`${drill.name}, ${rung.name}: start and end`}
+        className="mt-3 max-h-60 w-full"
+      />
       <p className="mt-3 font-display text-lg font-bold">{rung.cue}</p>
       <ol className="mt-1 list-decimal pl-6 marker:text-muted">
         {rung.steps.map((step) => (
@@ -40,11 +52,15 @@ export function DrillSheet({ item, library, close }: { item: PrepItem; library: 
         {drill.rungs.map((step) => (
           <li key={step.id} className={step.id === rung.id ? "font-bold" : ""}>
             {step.name}
-            {step.kit.length > 0 ? <span className="font-normal text-muted"> · {step.kit.join(", ")}</span> : null}
+            {step.kit.length > 0 ? (
+              <span className="font-normal text-muted"> · {step.kit.join(", ")}</span>
+            ) : null}
           </li>
         ))}
       </ol>
-      {drill.cautions.length > 0 ? <p className="mt-3 border-l-4 border-clay pl-3 text-sm">{drill.cautions.join(" ")}</p> : null}
+      {drill.cautions.length > 0 ? (
+        <p className="mt-3 border-l-4 border-clay pl-3 text-sm">{drill.cautions.join(" ")}</p>
+      ) : null}
     </div>
   );
 }

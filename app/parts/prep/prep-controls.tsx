@@ -8,7 +8,17 @@ const shortest = 2;
 const longest = 120;
 
 /** Minutes, kind, place, already warm: a change of any plans anew; what is locked stays. */
-export function PrepControls({ prep, places, editable, plan }: { prep: Prep; places: readonly Place[]; editable: boolean; plan: (changes: Partial<Prep>) => void }) {
+export function PrepControls({
+  prep,
+  places,
+  editable,
+  plan,
+}: {
+  prep: Prep;
+  places: readonly Place[];
+  editable: boolean;
+  plan: (changes: Partial<Prep>) => void;
+}) {
   const minutes = Math.round(prep.budget / 60);
   const set = (wanted: number) => {
     const bounded = Math.min(longest, Math.max(shortest, Math.round(wanted)));
@@ -19,10 +29,22 @@ export function PrepControls({ prep, places, editable, plan }: { prep: Prep; pla
       <div className="flex items-end gap-1">
         <h1 className="figures text-[2.6rem] leading-none">{clock(prep.budget)}</h1>
         <span className="no-print flex">
-          <button type="button" className="quiet" disabled={!editable || minutes <= shortest} onClick={() => set(minutes - 1)} aria-label="One minute less">
+          <button
+            type="button"
+            className="quiet"
+            disabled={!editable || minutes <= shortest}
+            onClick={() => set(minutes - 1)}
+            aria-label="One minute less"
+          >
             <Minus size={17} />
           </button>
-          <button type="button" className="quiet" disabled={!editable || minutes >= longest} onClick={() => set(minutes + 1)} aria-label="One minute more">
+          <button
+            type="button"
+            className="quiet"
+            disabled={!editable || minutes >= longest}
+            onClick={() => set(minutes + 1)}
+            aria-label="One minute more"
+          >
             <Plus size={17} />
           </button>
         </span>
@@ -30,14 +52,24 @@ export function PrepControls({ prep, places, editable, plan }: { prep: Prep; pla
       </div>
       <label className="grid">
         <span className="label">Kind</span>
-        <select className="field" value={prep.session} disabled={!editable} onChange={(event) => plan({ session: event.target.value as Prep["session"] })}>
+        <select
+          className="field"
+          value={prep.session}
+          disabled={!editable}
+          onChange={(event) => plan({ session: event.target.value as Prep["session"] })}
+        >
           <option value="warm-up">before training</option>
           <option value="mobility">a session of its own</option>
         </select>
       </label>
       <label className="grid">
         <span className="label">Where</span>
-        <select className="field max-w-44" value={prep.placeId ?? ""} disabled={!editable} onChange={(event) => plan({ placeId: event.target.value || null })}>
+        <select
+          className="field max-w-44"
+          value={prep.placeId ?? ""}
+          disabled={!editable}
+          onChange={(event) => plan({ placeId: event.target.value || null })}
+        >
           <option value="">any kit</option>
           {places.map((place) => (
             <option key={place.id} value={place.id}>
@@ -47,14 +79,28 @@ export function PrepControls({ prep, places, editable, plan }: { prep: Prep; pla
         </select>
       </label>
       <label className="flex min-h-10 items-center gap-2">
-        <input type="checkbox" className="size-4 accent-[var(--spruce)]" checked={prep.alreadyWarm} disabled={!editable} onChange={(event) => plan({ alreadyWarm: event.target.checked })} />
+        <input
+          type="checkbox"
+          className="size-4 accent-[var(--spruce)]"
+          checked={prep.alreadyWarm}
+          disabled={!editable}
+          onChange={(event) => plan({ alreadyWarm: event.target.checked })}
+        />
         already warm
       </label>
     </div>
   );
 }
 
-function MinutesField({ minutes, editable, set }: { minutes: number; editable: boolean; set: (minutes: number) => void }) {
+function MinutesField({
+  minutes,
+  editable,
+  set,
+}: {
+  minutes: number;
+  editable: boolean;
+  set: (minutes: number) => void;
+}) {
   const [text, setText] = useState(String(minutes));
   useEffect(() => setText(String(minutes)), [minutes]);
   const take = () => {

@@ -1,5 +1,17 @@
-import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from "@dnd-kit/core";
-import { arrayMove, SortableContext, sortableKeyboardCoordinates, verticalListSortingStrategy } from "@dnd-kit/sortable";
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
 import { Play, Printer } from "lucide-react";
 import { useEffect } from "react";
 import { toast } from "sonner";
@@ -16,12 +28,22 @@ import { PrepControls } from "./prep-controls";
 import { PrepRow } from "./prep-row";
 import { itemSpans, PrepStrip } from "./strip";
 
-type DeskProps = { view: AthleteView; prep: Prep | null; kept: boolean; leftOut: { drillId: string; reason: string }[]; picked: string | null; pick: (id: string | null) => void };
+type DeskProps = {
+  view: AthleteView;
+  prep: Prep | null;
+  kept: boolean;
+  leftOut: { drillId: string; reason: string }[];
+  picked: string | null;
+  pick: (id: string | null) => void;
+};
 
 /** The prep as a timed list: to be looked over, moved about, locked, thinned out, printed and run. */
 export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps) {
   const { act, answer, busy } = useAct<{ refused?: string } | null>();
-  const sensors = useSensors(useSensor(PointerSensor, { activationConstraint: { distance: 5 } }), useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }));
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
   useEffect(() => {
     if (answer?.refused) toast.error(answer.refused);
   }, [answer]);
@@ -32,7 +54,10 @@ export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps)
         <p className="mt-2 text-muted">Go back to today to plan one.</p>
       </>
     );
-  const editable = prep.on === view.today && !view.runs.some((run) => run.prep.id === prep.id) && !view.logs.some((log) => log.prepId === prep.id);
+  const editable =
+    prep.on === view.today &&
+    !view.runs.some((run) => run.prep.id === prep.id) &&
+    !view.logs.some((log) => log.prepId === prep.id);
   const spans = itemSpans(prep.items, view.library);
   const moveTo = (from: number, to: number) => {
     if (to < 0 || to >= prep.items.length || from === to) return;
@@ -40,14 +65,25 @@ export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps)
   };
   return (
     <>
-      <PrepControls prep={prep} places={view.places} editable={editable} plan={(changes) => act("plan", { prep: { ...prep, ...changes } })} />
+      <PrepControls
+        prep={prep}
+        places={view.places}
+        editable={editable}
+        plan={(changes) => act("plan", { prep: { ...prep, ...changes } })}
+      />
       <p className="mt-1 text-sm text-muted" role="status">
         {statusLine(prep, kept, editable, view)}
       </p>
       {prep.items.length > 0 ? (
         <>
           <div className="mt-4">
-            <PrepStrip items={prep.items} library={view.library} budget={prep.budget} picked={picked} pick={pick} />
+            <PrepStrip
+              items={prep.items}
+              library={view.library}
+              budget={prep.budget}
+              picked={picked}
+              pick={pick}
+            />
           </div>
           <DndContext
             sensors={sensors}
@@ -57,7 +93,10 @@ export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps)
               if (over) moveTo(index(active.id), index(over.id));
             }}
           >
-            <SortableContext items={prep.items.map(({ id }) => id)} strategy={verticalListSortingStrategy}>
+            <SortableContext
+              items={prep.items.map(({ id }) => id)}
+              strategy={verticalListSortingStrategy}
+            >
               <ol className="mt-3 border-t border-ink">
                 {spans.map(({ item, seconds }, index) => (
                   <PrepRow
@@ -81,15 +120,30 @@ export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps)
         <p className="mt-6">Nothing safe fits: see below what was left out and why.</p>
       )}
       <p className="no-print mt-4 flex flex-wrap gap-3">
-        <button type="button" className="press press-main" disabled={prep.items.length === 0 || busy || !editable} onClick={() => act("run", { prep })}>
+        <button
+          type="button"
+          className="press press-main"
+          disabled={prep.items.length === 0 || busy || !editable}
+          onClick={() => act("run", { prep })}
+        >
           <Play size={16} /> Run it
         </button>
         <button type="button" className="press" onClick={() => window.print()}>
           <Printer size={16} /> Print
         </button>
-        {view.runs.length > 0 ? <span className="self-center text-sm text-muted">A run is under way: go back to it under Run.</span> : null}
+        {view.runs.length > 0 ? (
+          <span className="self-center text-sm text-muted">
+            A run is under way: go back to it under Run.
+          </span>
+        ) : null}
       </p>
-      <LeftOut leftOut={leftOut} view={view} bring={(drillId) => act("bring-back", { prep, drillId })} dropped={prep.dropped} editable={editable} />
+      <LeftOut
+        leftOut={leftOut}
+        view={view}
+        bring={(drillId) => act("bring-back", { prep, drillId })}
+        dropped={prep.dropped}
+        editable={editable}
+      />
       <p className="mt-4 text-sm text-muted print:hidden">
         {phases.map((phase) => (
           <span key={phase} className="mr-4 inline-block">
@@ -107,20 +161,42 @@ export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps)
 function statusLine(prep: Prep, kept: boolean, editable: boolean, view: AthleteView): string {
   const seconds = prepSeconds(prep.items, view.library);
   const under = prep.budget - seconds;
-  const fit = under === 0 ? "Filled to the second." : under > 0 ? `${clock(seconds)} planned, ${under} s spare: nothing safe is left to add.` : `${-under} s over: what is locked and what safety asks for takes longer than there is.`;
-  if (!editable && view.logs.some((log) => log.prepId === prep.id)) return `Done and logged, ${longDay(prep.on)}. ${fit}`;
-  if (!editable && prep.on !== view.today) return `As it was planned for ${longDay(prep.on)}. ${fit}`;
+  const fit =
+    under === 0
+      ? "Filled to the second."
+      : under > 0
+        ? `${clock(seconds)} planned, ${under} s spare: nothing safe is left to add.`
+        : `${-under} s over: what is locked and what safety asks for takes longer than there is.`;
+  if (!editable && view.logs.some((log) => log.prepId === prep.id))
+    return `Done and logged, ${longDay(prep.on)}. ${fit}`;
+  if (!editable && prep.on !== view.today)
+    return `As it was planned for ${longDay(prep.on)}. ${fit}`;
   return `${fit} ${kept ? "" : "A proposal: any change, or running it, keeps it."}`;
 }
 
-function LeftOut({ leftOut, view, bring, dropped, editable }: { leftOut: DeskProps["leftOut"]; view: AthleteView; bring: (drillId: string) => void; dropped: readonly string[]; editable: boolean }) {
+function LeftOut({
+  leftOut,
+  view,
+  bring,
+  dropped,
+  editable,
+}: {
+  leftOut: DeskProps["leftOut"];
+  view: AthleteView;
+  bring: (drillId: string) => void;
+  dropped: readonly string[];
+  editable: boolean;
+}) {
   if (leftOut.length === 0) return null;
   return (
     <details className="no-print mt-4">
       <summary className="label min-h-9 py-2">Left out, and why ({leftOut.length})</summary>
       <ul className="text-sm">
         {leftOut.map(({ drillId, reason }) => (
-          <li key={drillId} className="flex min-h-8 flex-wrap items-center gap-x-3 border-b border-line">
+          <li
+            key={drillId}
+            className="flex min-h-8 flex-wrap items-center gap-x-3 border-b border-line"
+          >
             <b>{drillOf(view.library, drillId)?.name}</b>
             <span className="text-muted">{reason}</span>
             {dropped.includes(drillId) && editable ? (

@@ -24,11 +24,29 @@ type RowProps = {
 };
 
 /** One drill of the prep: picture, dose, seconds, the margin it serves and why it is there. */
-export const PrepRow = memo(function PrepRow({ item, seconds, view, picked, editable, pick, move, lock, drop }: RowProps) {
-  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id: item.id, disabled: !editable });
+export const PrepRow = memo(function PrepRow({
+  item,
+  seconds,
+  view,
+  picked,
+  editable,
+  pick,
+  move,
+  lock,
+  drop,
+}: RowProps) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: item.id,
+    disabled: !editable,
+  });
   const drill = drillOf(view.library, item.drillId);
   const gap = view.gaps.find(({ demand }) => demand.motion === item.serves[0]);
-  if (!drill) return <li className="border-b border-line py-3 text-muted">A drill that the library no longer has ({item.drillId}).</li>;
+  if (!drill)
+    return (
+      <li className="border-b border-line py-3 text-muted">
+        A drill that the library no longer has ({item.drillId}).
+      </li>
+    );
   const rung = rungOf(drill, item.rungId);
   return (
     <li
@@ -41,11 +59,28 @@ export const PrepRow = memo(function PrepRow({ item, seconds, view, picked, edit
         move(event.key === "ArrowUp" ? -1 : 1);
       }}
     >
-      <button type="button" className="quiet no-print !min-w-6 cursor-grab touch-none" {...attributes} {...listeners} disabled={!editable} aria-label={`Move ${drill.name}: drag, or Alt with the arrow keys`}>
+      <button
+        type="button"
+        className="quiet no-print !min-w-6 cursor-grab touch-none"
+        {...attributes}
+        {...listeners}
+        disabled={!editable}
+        aria-label={`Move ${drill.name}: drag, or Alt with the arrow keys`}
+      >
         <GripVertical size={16} />
       </button>
-      <button type="button" onClick={pick} className="h-14" aria-label={`Show ${drill.name}`} aria-pressed={picked}>
-        <PosePicture picture={rung.picture} label={`${drill.name}: start and end`} className="h-full w-full" />
+      <button
+        type="button"
+        onClick={pick}
+        className="h-14"
+        aria-label={`Show ${drill.name}`}
+        aria-pressed={picked}
+      >
+        <PosePicture
+          picture={rung.picture}
+          label={`${drill.name}: start and end`}
+          className="h-full w-full"
+        />
       </button>
       <div className="min-w-0">
         <p className="font-display text-[1.05rem] font-bold leading-tight">{drill.name}</p>
@@ -57,7 +92,11 @@ export const PrepRow = memo(function PrepRow({ item, seconds, view, picked, edit
         </p>
       </div>
       <p className="figures hidden text-sm xl:block">
-        {item.sides.length > 0 ? <span aria-label={`${item.sides.join(" then ")} side`}>{item.sides.map((side) => notch[side]).join("")} </span> : null}
+        {item.sides.length > 0 ? (
+          <span aria-label={`${item.sides.join(" then ")} side`}>
+            {item.sides.map((side) => notch[side]).join("")}{" "}
+          </span>
+        ) : null}
         {writeDose(item.dose)}
       </p>
       <p className="figures text-right font-bold">{clock(seconds)}</p>
@@ -66,10 +105,25 @@ export const PrepRow = memo(function PrepRow({ item, seconds, view, picked, edit
         <p className={gap ? "text-muted" : ""}>{item.why}</p>
       </div>
       <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:flex-col">
-        <button type="button" className={`quiet ${item.locked ? "!text-ink" : ""}`} onClick={lock} disabled={!editable} aria-pressed={item.locked} aria-label={`Lock ${drill.name}`} title={item.locked ? "Locked: stays when the plan changes" : "Lock"}>
+        <button
+          type="button"
+          className={`quiet ${item.locked ? "!text-ink" : ""}`}
+          onClick={lock}
+          disabled={!editable}
+          aria-pressed={item.locked}
+          aria-label={`Lock ${drill.name}`}
+          title={item.locked ? "Locked: stays when the plan changes" : "Lock"}
+        >
           {item.locked ? <Lock size={16} /> : <LockOpen size={16} />}
         </button>
-        <button type="button" className="quiet" onClick={drop} disabled={!editable} aria-label={`Drop ${drill.name}`} title="Drop">
+        <button
+          type="button"
+          className="quiet"
+          onClick={drop}
+          disabled={!editable}
+          aria-label={`Drop ${drill.name}`}
+          title="Drop"
+        >
           <X size={17} />
         </button>
       </div>

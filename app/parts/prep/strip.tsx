@@ -5,7 +5,10 @@ import { clock } from "#core/drill/dose";
 import { secondsOf, timelineOf } from "#core/prep/timeline";
 
 /** The seconds of each item, the transition before it included. */
-export function itemSpans(items: readonly PrepItem[], library: Library): { item: PrepItem; from: number; seconds: number }[] {
+export function itemSpans(
+  items: readonly PrepItem[],
+  library: Library,
+): { item: PrepItem; from: number; seconds: number }[] {
   const steps = timelineOf(items, library);
   let from = 0;
   return items.map((item, index) => {
@@ -25,9 +28,24 @@ const tone: Record<Phase, string> = {
 };
 
 /** The session to scale: each drill as long as it takes, under its phase, over a rule of minutes. */
-export function PrepStrip({ items, library, budget, picked, pick }: { items: readonly PrepItem[]; library: Library; budget: number; picked: string | null; pick: (id: string) => void }) {
+export function PrepStrip({
+  items,
+  library,
+  budget,
+  picked,
+  pick,
+}: {
+  items: readonly PrepItem[];
+  library: Library;
+  budget: number;
+  picked: string | null;
+  pick: (id: string) => void;
+}) {
   const spans = itemSpans(items, library);
-  const total = Math.max(budget, spans.reduce((sum, span) => sum + span.seconds, 0));
+  const total = Math.max(
+    budget,
+    spans.reduce((sum, span) => sum + span.seconds, 0),
+  );
   const share = (seconds: number) => `${(100 * seconds) / total}%`;
   const named = phases.flatMap((phase) => {
     const first = spans.find(({ item }) => item.phase === phase);
@@ -57,10 +75,21 @@ export function PrepStrip({ items, library, budget, picked, pick }: { items: rea
       </div>
       <div className="relative h-5" aria-hidden="true">
         {Array.from({ length: Math.floor(total / 60) + 1 }, (_, minute) => (
-          <span key={minute} className="absolute top-0 w-px bg-ink" style={{ left: `min(calc(100% - 1px), ${share(minute * 60)})`, height: (minute * 60) % every === 0 ? 7 : 4 }} />
+          <span
+            key={minute}
+            className="absolute top-0 w-px bg-ink"
+            style={{
+              left: `min(calc(100% - 1px), ${share(minute * 60)})`,
+              height: (minute * 60) % every === 0 ? 7 : 4,
+            }}
+          />
         ))}
         {Array.from({ length: Math.floor(total / every) + 1 }, (_, i) => (
-          <span key={i} className={`figures absolute top-1.5 text-xs ${i === 0 ? "" : i * every >= total - 30 ? "-translate-x-full" : "-translate-x-1/2"}`} style={{ left: share(i * every) }}>
+          <span
+            key={i}
+            className={`figures absolute top-1.5 text-xs ${i === 0 ? "" : i * every >= total - 30 ? "-translate-x-full" : "-translate-x-1/2"}`}
+            style={{ left: share(i * every) }}
+          >
             {clock(i * every)}
           </span>
         ))}

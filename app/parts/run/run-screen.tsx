@@ -1,4 +1,14 @@
-import { ChevronLeft, ChevronRight, Pause, Play, SkipForward, TriangleAlert, Volume2, VolumeX, X } from "lucide-react";
+import {
+  ChevronLeft,
+  ChevronRight,
+  Pause,
+  Play,
+  SkipForward,
+  TriangleAlert,
+  Volume2,
+  VolumeX,
+  X,
+} from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
 import { toast } from "sonner";
@@ -21,7 +31,21 @@ import { useAwake, useWallClock } from "./use-clock";
 import { countWord, stepWord } from "./words";
 
 /** The run: black and enormous, one thing at a time. */
-export function RunScreen({ view, run, sound, setSound, end, leave }: { view: AthleteView; run: Run; sound: boolean; setSound: (on: boolean) => void; end: () => void; leave: () => void }) {
+export function RunScreen({
+  view,
+  run,
+  sound,
+  setSound,
+  end,
+  leave,
+}: {
+  view: AthleteView;
+  run: Run;
+  sound: boolean;
+  setSound: (on: boolean) => void;
+  end: () => void;
+  leave: () => void;
+}) {
   const quiet = run.events.at(-1)?.type === "pause";
   const time = useWallClock(!quiet);
   const state = runAt(run, view.library, time);
@@ -30,15 +54,30 @@ export function RunScreen({ view, run, sound, setSound, end, leave }: { view: At
   useTones(state.at, state.steps[state.at]?.kind ?? "end", sound);
 
   const { status } = state;
-  const tell = useCallback((...events: Parameters<typeof happened>[1][]) => void happened(run, ...events), [run]);
-  const toggle = useCallback(() => tell({ type: status === "running" ? "pause" : "resume" }), [status, tell]);
+  const tell = useCallback(
+    (...events: Parameters<typeof happened>[1][]) => void happened(run, ...events),
+    [run],
+  );
+  const toggle = useCallback(
+    () => tell({ type: status === "running" ? "pause" : "resume" }),
+    [status, tell],
+  );
   const hurt = useCallback(() => {
     if (status === "running") tell({ type: "pause" });
     setHurting(true);
   }, [status, tell]);
-  useRunKeys({ toggle, next: () => tell({ type: "next" }), back: () => tell({ type: "back" }), skip: () => tell({ type: "skip" }), hurt, mute: () => setSound(!sound), off: hurting });
+  useRunKeys({
+    toggle,
+    next: () => tell({ type: "next" }),
+    back: () => tell({ type: "back" }),
+    skip: () => tell({ type: "skip" }),
+    hurt,
+    mute: () => setSound(!sound),
+    off: hurting,
+  });
 
-  if (status === "finished") return <RunEnd minutes={worked(state)} end={end} back={() => tell({ type: "back" })} />;
+  if (status === "finished")
+    return <RunEnd minutes={worked(state)} end={end} back={() => tell({ type: "back" })} />;
   const step = state.steps[state.at]!;
   const item = run.prep.items[step.item]!;
   const drill = drillOf(view.library, item.drillId)!;
@@ -46,9 +85,16 @@ export function RunScreen({ view, run, sound, setSound, end, leave }: { view: At
   const left = Math.ceil(step.seconds - state.into - 0.001);
   const following = run.prep.items[step.item + 1];
   const nextDrill = following ? drillOf(view.library, following.drillId) : null;
-  const resting = step.kind === "rest" || step.kind === "transition" || step.kind === "set-up" || step.kind === "side-change";
+  const resting =
+    step.kind === "rest" ||
+    step.kind === "transition" ||
+    step.kind === "set-up" ||
+    step.kind === "side-change";
   return (
-    <div data-run className="flex min-h-dvh flex-col bg-[#0e1213] p-5 text-[#f2eee4] sm:p-9 lg:h-dvh">
+    <div
+      data-run
+      className="flex min-h-dvh flex-col bg-[#0e1213] p-5 text-[#f2eee4] sm:p-9 lg:h-dvh"
+    >
       <div className="flex items-start justify-between gap-6">
         <div className="min-w-0">
           <h1 className="text-[clamp(1.9rem,4.3vw,3.6rem)] leading-[1.05]">{drill.name}</h1>
@@ -56,18 +102,35 @@ export function RunScreen({ view, run, sound, setSound, end, leave }: { view: At
         </div>
         <p className="shrink-0 text-right font-display text-[clamp(1.7rem,3.8vw,3.2rem)] font-bold leading-none text-[#e9d9a6]">
           {stepWord(step, item.dose)}
-          {step.side ? <span className="mt-2 block text-[0.72em] text-[#f2eee4]">{step.side === "left" ? "◂ left" : "right ▸"}</span> : null}
+          {step.side ? (
+            <span className="mt-2 block text-[0.72em] text-[#f2eee4]">
+              {step.side === "left" ? "◂ left" : "right ▸"}
+            </span>
+          ) : null}
         </p>
       </div>
       <div className="flex min-h-0 flex-1 flex-col items-center justify-between gap-4 sm:flex-row">
         <div className="min-h-0 w-full flex-1 self-stretch py-4 sm:max-w-[56%]">
-          <PosePicture key={item.id} picture={step.side === "left" ? mirroredPicture(rung.picture) : rung.picture} label={`${drill.name}: ${resting ? "start" : "end"} position`} only={resting || !rung.picture.end ? "start" : "end"} tones={runTones} className="h-full max-h-[46vh] w-full" />
+          <PosePicture
+            key={item.id}
+            picture={step.side === "left" ? mirroredPicture(rung.picture) : rung.picture}
+            label={`${drill.name}: ${resting ? "start" : "end"} position`}
+            only={resting || !rung.picture.end ? "start" : "end"}
+            tones={runTones}
+            className="h-full max-h-[46vh] w-full"
+          />
         </div>
         <div className="shrink-0 text-center sm:text-right">
-          <p role="timer" aria-label={`${left} seconds left`} className={`font-display text-[clamp(8rem,25vw,19rem)] font-extrabold leading-[0.82] tracking-[-0.05em] tabular-nums ${status === "paused" ? "opacity-35" : ""}`}>
+          <p
+            role="timer"
+            aria-label={`${left} seconds left`}
+            className={`font-display text-[clamp(8rem,25vw,19rem)] font-extrabold leading-[0.82] tracking-[-0.05em] tabular-nums ${status === "paused" ? "opacity-35" : ""}`}
+          >
             {left > 99 ? clock(left) : left}
           </p>
-          <p className="mt-5 min-h-8 text-[clamp(1.1rem,2vw,1.7rem)] text-[#c9c3b3]">{status === "paused" ? "paused" : countWord(step, item.dose)}</p>
+          <p className="mt-5 min-h-8 text-[clamp(1.1rem,2vw,1.7rem)] text-[#c9c3b3]">
+            {status === "paused" ? "paused" : countWord(step, item.dose)}
+          </p>
         </div>
       </div>
       <RunStrip state={state} items={run.prep.items} />
@@ -100,7 +163,12 @@ export function RunScreen({ view, run, sound, setSound, end, leave }: { view: At
         <RunButton onClick={() => setSound(!sound)} label={sound ? "Mute" : "Sound"} small>
           {sound ? <Volume2 /> : <VolumeX />}
         </RunButton>
-        <Link to={`/at/${view.athlete.id}/prep`} className="flex min-h-16 items-center justify-center gap-2 border border-[#4a504f] px-4 hover:border-[#f2eee4]" title="Leave the screen; the run waits" onClick={() => status === "running" && tell({ type: "pause" })}>
+        <Link
+          to={`/at/${view.athlete.id}/prep`}
+          className="flex min-h-16 items-center justify-center gap-2 border border-[#4a504f] px-4 hover:border-[#f2eee4]"
+          title="Leave the screen; the run waits"
+          onClick={() => status === "running" && tell({ type: "pause" })}
+        >
           <X aria-hidden="true" /> <span className="sr-only sm:not-sr-only">Leave</span>
         </Link>
       </div>
@@ -121,12 +189,31 @@ export function RunScreen({ view, run, sound, setSound, end, leave }: { view: At
 }
 
 /** Pictures show the right side at work; for the left they are turned over. */
-const mirroredPicture = (picture: Picture): Picture => ({ ...picture, start: mirrored(picture.start), ...(picture.end ? { end: mirrored(picture.end) } : {}), props: picture.props.map(otherProp) });
-const otherProp = (prop: Prop): Prop => ("side" in prop && prop.side ? { ...prop, side: otherSide(prop.side) } : prop);
+const mirroredPicture = (picture: Picture): Picture => ({
+  ...picture,
+  start: mirrored(picture.start),
+  ...(picture.end ? { end: mirrored(picture.end) } : {}),
+  props: picture.props.map(otherProp),
+});
+const otherProp = (prop: Prop): Prop =>
+  "side" in prop && prop.side ? { ...prop, side: otherSide(prop.side) } : prop;
 
-const worked = (state: ReturnType<typeof runAt>): number => state.items.reduce((sum, item) => sum + item.worked, 0);
+const worked = (state: ReturnType<typeof runAt>): number =>
+  state.items.reduce((sum, item) => sum + item.worked, 0);
 
-function RunButton({ children, label, onClick, main = false, small = false }: { children: React.ReactNode; label: string; onClick: () => void; main?: boolean; small?: boolean }) {
+function RunButton({
+  children,
+  label,
+  onClick,
+  main = false,
+  small = false,
+}: {
+  children: React.ReactNode;
+  label: string;
+  onClick: () => void;
+  main?: boolean;
+  small?: boolean;
+}) {
   return (
     <button
       type="button"
@@ -141,14 +228,28 @@ function RunButton({ children, label, onClick, main = false, small = false }: { 
 
 function RunEnd({ minutes, end, back }: { minutes: number; end: () => void; back: () => void }) {
   return (
-    <div data-run className="grid min-h-dvh content-center gap-6 bg-[#0e1213] p-8 text-[#f2eee4] sm:p-16">
+    <div
+      data-run
+      className="grid min-h-dvh content-center gap-6 bg-[#0e1213] p-8 text-[#f2eee4] sm:p-16"
+    >
       <h1 className="text-[clamp(2.6rem,7vw,6rem)]">Done.</h1>
-      <p className="text-xl text-[#c9c3b3]">{clock(Math.round(minutes))} of work. Write down how it felt while it is fresh.</p>
+      <p className="text-xl text-[#c9c3b3]">
+        {clock(Math.round(minutes))} of work. Write down how it felt while it is fresh.
+      </p>
       <p className="flex flex-wrap gap-3">
-        <button type="button" autoFocus className="min-h-16 bg-[#e9d9a6] px-8 text-xl font-bold text-[#0e1213]" onClick={end}>
+        <button
+          type="button"
+          autoFocus
+          className="min-h-16 bg-[#e9d9a6] px-8 text-xl font-bold text-[#0e1213]"
+          onClick={end}
+        >
           Log it
         </button>
-        <button type="button" className="min-h-16 border border-[#4a504f] px-8 text-lg" onClick={back}>
+        <button
+          type="button"
+          className="min-h-16 border border-[#4a504f] px-8 text-lg"
+          onClick={back}
+        >
           Back to the last drill
         </button>
       </p>
@@ -166,12 +267,21 @@ function useTones(at: number, kind: Parameters<typeof changeTone>[0], sound: boo
   }, [at, kind, sound]);
 }
 
-function useRunKeys(keys: { toggle: () => void; next: () => void; back: () => void; skip: () => void; hurt: () => void; mute: () => void; off: boolean }): void {
+function useRunKeys(keys: {
+  toggle: () => void;
+  next: () => void;
+  back: () => void;
+  skip: () => void;
+  hurt: () => void;
+  mute: () => void;
+  off: boolean;
+}): void {
   useEffect(() => {
     if (keys.off) return;
     const onKey = (event: KeyboardEvent) => {
       if (event.ctrlKey || event.metaKey || event.altKey) return;
-      const onButton = event.target instanceof HTMLElement && event.target.closest("button, a") !== null;
+      const onButton =
+        event.target instanceof HTMLElement && event.target.closest("button, a") !== null;
       const act = {
         " ": onButton ? undefined : keys.toggle,
         ArrowRight: keys.next,

@@ -25,7 +25,8 @@ function tone(frequency: number, seconds: number, delay = 0): void {
 /** The tone at a change: high to begin work, low to let go, two for the other side, three at the end. */
 export function changeTone(kind: StepKind | "end"): void {
   if (kind === "end") [523, 659, 784].forEach((frequency, i) => tone(frequency, 0.35, i * 0.25));
-  else if (kind === "side-change") [587, 587].forEach((frequency, i) => tone(frequency, 0.18, i * 0.22));
+  else if (kind === "side-change")
+    [587, 587].forEach((frequency, i) => tone(frequency, 0.18, i * 0.22));
   else if (kind === "work" || kind === "contract") tone(784, 0.35);
   else if (kind === "deepen") tone(659, 0.35);
   else tone(392, 0.3);

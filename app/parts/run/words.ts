@@ -23,6 +23,12 @@ export function stepWord(step: Step, dose: Dose): string {
 
 /** Which of how many: "round 2 of 3", "set 1 of 2". */
 export function countWord(step: Step, dose: Dose): string {
-  if (step.sets < 2 || step.kind === "transition" || step.kind === "set-up" || step.kind === "side-change") return "";
+  if (
+    step.sets < 2 ||
+    step.kind === "transition" ||
+    step.kind === "set-up" ||
+    step.kind === "side-change"
+  )
+    return "";
   return `${dose.type === "contract-relax" ? "round" : "set"} ${step.set} of ${step.sets}`;
 }

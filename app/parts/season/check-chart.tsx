@@ -1,10 +1,21 @@
 import { format, parseISO } from "date-fns";
-import { Area, CartesianGrid, ComposedChart, Line, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
+import {
+  Area,
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from "recharts";
 import type { Side } from "#core/body/side";
 import type { HistoryLine } from "#core/season/history";
 import { notchPath } from "../margin-mark/geometry";
 
-type Row = { time: number } & Partial<Record<Side, number>> & Partial<Record<`${Side}Band`, [number, number]>>;
+type Row = { time: number } & Partial<Record<Side, number>> &
+  Partial<Record<`${Side}Band`, [number, number]>>;
 
 /** The lines of a chart as rows by day, with the error as a band. */
 function rowsOf(lines: readonly HistoryLine[]): Row[] {
@@ -28,26 +39,80 @@ const stroke: Record<Side, { colour: string; dash: string }> = {
 const sideText: Record<Side, string> = { left: "◂ left", right: "▸ right", mid: "middle" };
 
 /** One motion over the weeks: the notches are the checks, the band their error, the rule the demand. */
-export function CheckChart({ lines, need, from, to }: { lines: readonly HistoryLine[]; need: number | null; from: string; to: string }) {
+export function CheckChart({
+  lines,
+  need,
+  from,
+  to,
+}: {
+  lines: readonly HistoryLine[];
+  need: number | null;
+  from: string;
+  to: string;
+}) {
   const rows = rowsOf(lines);
-  const values = lines.flatMap(({ points }) => points.flatMap(({ degrees, se }) => [degrees - se, degrees + se]));
+  const values = lines.flatMap(({ points }) =>
+    points.flatMap(({ degrees, se }) => [degrees - se, degrees + se]),
+  );
   const low = Math.floor((Math.min(...values, need ?? Infinity) - 4) / 5) * 5;
   const high = Math.ceil((Math.max(...values, need ?? -Infinity) + 4) / 5) * 5;
   const day = (time: number) => format(time, "d MMM");
   return (
     <ResponsiveContainer width="100%" height={190}>
-      <ComposedChart data={rows} margin={{ top: 6, right: 46, bottom: 0, left: -18 }} accessibilityLayer>
+      <ComposedChart
+        data={rows}
+        margin={{ top: 6, right: 46, bottom: 0, left: -18 }}
+        accessibilityLayer
+      >
         <CartesianGrid stroke="var(--line)" vertical={false} />
-        <XAxis dataKey="time" type="number" domain={[parseISO(from).getTime(), parseISO(to).getTime()]} tickFormatter={day} tick={{ fill: "var(--muted)", fontSize: 11 }} stroke="var(--hair)" tickCount={7} />
-        <YAxis domain={[low, high]} tick={{ fill: "var(--muted)", fontSize: 11 }} stroke="var(--hair)" tickFormatter={(degrees: number) => `${degrees}°`} />
+        <XAxis
+          dataKey="time"
+          type="number"
+          domain={[parseISO(from).getTime(), parseISO(to).getTime()]}
+          tickFormatter={day}
+          tick={{ fill: "var(--muted)", fontSize: 11 }}
+          stroke="var(--hair)"
+          tickCount={7}
+        />
+        <YAxis
+          domain={[low, high]}
+          tick={{ fill: "var(--muted)", fontSize: 11 }}
+          stroke="var(--hair)"
+          tickFormatter={(degrees: number) => `${degrees}°`}
+        />
         <Tooltip
           labelFormatter={(time) => day(Number(time))}
-          formatter={(value, name) => (Array.isArray(value) ? [`${Number(value[0]).toFixed(0)}–${Number(value[1]).toFixed(0)}°`, "error"] : [`${String(value)}°`, String(name)])}
-          contentStyle={{ background: "var(--raised)", border: "1px solid var(--ink)", borderRadius: 0, color: "var(--ink)" }}
+          formatter={(value, name) =>
+            Array.isArray(value)
+              ? [`${Number(value[0]).toFixed(0)}–${Number(value[1]).toFixed(0)}°`, "error"]
+              : [`${String(value)}°`, String(name)]
+          }
+          contentStyle={{
+            background: "var(--raised)",
+            border: "1px solid var(--ink)",
+            borderRadius: 0,
+            color: "var(--ink)",
+          }}
         />
-        {need !== null ? <ReferenceLine y={need} stroke="var(--ink)" strokeWidth={2} label={{ value: `needs ${need}°`, position: "right", fill: "var(--ink)", fontSize: 11 }} /> : null}
+        {need !== null ? (
+          <ReferenceLine
+            y={need}
+            stroke="var(--ink)"
+            strokeWidth={2}
+            label={{ value: `needs ${need}°`, position: "right", fill: "var(--ink)", fontSize: 11 }}
+          />
+        ) : null}
         {lines.map(({ side }) => (
-          <Area key={`${side}-band`} dataKey={`${side}Band`} stroke="none" fill={stroke[side].colour} fillOpacity={0.13} isAnimationActive={false} activeDot={false} tooltipType="none" />
+          <Area
+            key={`${side}-band`}
+            dataKey={`${side}Band`}
+            stroke="none"
+            fill={stroke[side].colour}
+            fillOpacity={0.13}
+            isAnimationActive={false}
+            activeDot={false}
+            tooltipType="none"
+          />
         ))}
         {lines.map(({ side }) => (
           <Line
@@ -59,7 +124,13 @@ export function CheckChart({ lines, need, from, to }: { lines: readonly HistoryL
             strokeWidth={1.6}
             isAnimationActive={false}
             connectNulls
-            dot={(dot: { cx?: number; cy?: number; index?: number }) => <path key={dot.index} d={notchPath(side, dot.cx ?? 0, dot.cy ?? 0)} fill={stroke[side].colour} />}
+            dot={(dot: { cx?: number; cy?: number; index?: number }) => (
+              <path
+                key={dot.index}
+                d={notchPath(side, dot.cx ?? 0, dot.cy ?? 0)}
+                fill={stroke[side].colour}
+              />
+            )}
           />
         ))}
       </ComposedChart>

@@ -3,7 +3,15 @@ import type { WeekSummary } from "#core/season/weeks";
 import { shortDay } from "../words";
 
 /** The weeks: planned and done, minutes, checks, stops, and why a week is empty. */
-export function WeekTable({ weeks, athleteId, today }: { weeks: readonly WeekSummary[]; athleteId: string; today: string }) {
+export function WeekTable({
+  weeks,
+  athleteId,
+  today,
+}: {
+  weeks: readonly WeekSummary[];
+  athleteId: string;
+  today: string;
+}) {
   const longest = Math.max(1, ...weeks.map((week) => week.minutes));
   return (
     <div className="overflow-x-auto" tabIndex={0} role="region" aria-label="The weeks">
@@ -21,7 +29,10 @@ export function WeekTable({ weeks, athleteId, today }: { weeks: readonly WeekSum
           {[...weeks].reverse().map((week) => (
             <tr key={week.monday} className="border-b border-line">
               <td className="figures py-1.5">
-                <Link className="hover:underline" to={`/at/${athleteId}/season?day=${week.monday <= today ? week.monday : today}`}>
+                <Link
+                  className="hover:underline"
+                  to={`/at/${athleteId}/season?day=${week.monday <= today ? week.monday : today}`}
+                >
                   {shortDay(week.monday)}
                 </Link>
               </td>
@@ -29,9 +40,14 @@ export function WeekTable({ weeks, athleteId, today }: { weeks: readonly WeekSum
                 <Marks week={week} />
               </td>
               <td className="py-1.5 text-sm text-muted">{inWords(week)}</td>
-              <td className="figures py-1.5 text-right">{week.minutes ? Math.round(week.minutes) : "–"}</td>
+              <td className="figures py-1.5 text-right">
+                {week.minutes ? Math.round(week.minutes) : "–"}
+              </td>
               <td className="w-28 py-1.5 pl-2">
-                <div className="h-2.5 bg-[var(--phase-own)]" style={{ width: `${(100 * week.minutes) / longest}%` }} />
+                <div
+                  className="h-2.5 bg-[var(--phase-own)]"
+                  style={{ width: `${(100 * week.minutes) / longest}%` }}
+                />
               </td>
               <td className="figures py-1.5 text-right">{week.checks || "–"}</td>
               <td className="py-1.5 pl-4 text-sm">
@@ -48,14 +64,23 @@ export function WeekTable({ weeks, athleteId, today }: { weeks: readonly WeekSum
 
 /** A box a prep: filled done, half partly, empty missed, dotted still to come. */
 function Marks({ week }: { week: WeekSummary }) {
-  const boxes = [...Array<string>(week.done).fill("done"), ...Array<string>(week.partly).fill("partly"), ...Array<string>(week.missed).fill("missed"), ...Array<string>(week.open).fill("open")];
+  const boxes = [
+    ...Array<string>(week.done).fill("done"),
+    ...Array<string>(week.partly).fill("partly"),
+    ...Array<string>(week.missed).fill("missed"),
+    ...Array<string>(week.open).fill("open"),
+  ];
   return (
     <span className="flex gap-1" aria-hidden="true">
       {boxes.map((kind, i) => (
         <span
           key={i}
           className={`inline-block h-4 w-2.5 border ${kind === "open" ? "border-dotted border-ink" : "border-ink"} ${kind === "done" ? "bg-ink" : ""}`}
-          style={kind === "partly" ? { background: "linear-gradient(to top, var(--ink) 50%, transparent 50%)" } : undefined}
+          style={
+            kind === "partly"
+              ? { background: "linear-gradient(to top, var(--ink) 50%, transparent 50%)" }
+              : undefined
+          }
         />
       ))}
     </span>
@@ -63,6 +88,8 @@ function Marks({ week }: { week: WeekSummary }) {
 }
 
 function inWords(week: WeekSummary): string {
-  const parts = (["done", "partly", "missed", "open"] as const).filter((key) => week[key] > 0).map((key) => `${week[key]} ${key}`);
+  const parts = (["done", "partly", "missed", "open"] as const)
+    .filter((key) => week[key] > 0)
+    .map((key) => `${week[key]} ${key}`);
   return parts.length > 0 ? parts.join(", ") : week.absence ? "" : "nothing planned";
 }
