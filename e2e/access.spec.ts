@@ -1,0 +1,125 @@
+import { createRequire } from "node:module";
+import { readFileSync } from "node:fs";
+import { expect, test } from "@playwright/test";
+import { openDemo, stations } from "./walk";
+
+const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+
+type Finding = {
+  id: string;
+  impact: string | null;
+  nodes: { html: string; failureSummary: string }[];
+};
+
+async function findings(page: import("@playwright/test").Page): Promise<string[]> {
+  await page.evaluate(axe);
+  const { violations } = await page.evaluate(() =>
+    (
+      window as unknown as { axe: { run: (options: object) => Promise<{ violations: Finding[] }> } }
+    ).axe.run({ resultTypes: ["violations"] }),
+  );
+  return violations
+    .filter(({ impact }) => impact === "serious" || impact === "critical")
+    .flatMap(({ id, nodes }) =>
+      nodes.map(
+        (node) => `${id}: ${node.html.slice(0, 160)} — ${node.failureSummary.slice(0, 200)}`,
+      ),
+    );
+}
+
+for (const scheme of ["light", "dark"] as const)
+  test(`no serious finding on any station, ${scheme}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: scheme });
+    await openDemo(page);
+    expect(await findings(page), "troupe").toEqual([]);
+    for (const athlete of ["odalys", "wren"])
+      for (const station of stations) {
+        await page.goto(`/at/${athlete}/${station}`);
+        await page.getByRole("heading", { level: 1 }).first().waitFor();
+        await page.waitForTimeout(150);
+        expect(await findings(page), `${athlete}, ${station}`).toEqual([]);
+      }
+    for (const path of [
+      "/file",
+      "/library",
+      "/library/drill/prayer",
+      "/library/skill/handstand",
+      "/library/cautions",
+    ]) {
+      await page.goto(path);
+      await page.getByRole("heading", { level: 1 }).first().waitFor();
+      expect(await findings(page), path).toEqual([]);
+    }
+    await page.goto("/at/odalys/prep");
+    await page.getByRole("button", { name: "Run it" }).click();
+    await page.getByRole("timer").waitFor();
+    expect(await findings(page), "the run").toEqual([]);
+    await page.getByRole("button", { name: "It hurts" }).click();
+    await page.getByRole("dialog").waitFor();
+    expect(await findings(page), "the pain dialog").toEqual([]);
+  });
+
+test("at phone width nothing runs off the side, and the next move is within reach", async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openDemo(page);
+  for (const path of [
+    "/",
+    "/file",
+    "/library",
+    ...stations.map((station) => `/at/odalys/${station}`),
+  ]) {
+    await page.goto(path);
+    await page.getByRole("heading", { level: 1 }).first().waitFor();
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+    expect(wide, path).toBeLessThanOrEqual(390);
+  }
+});
+
+test("the figure leads to a joint's check, by mouse and by key", async ({ page }) => {
+  await openDemo(page, "/at/odalys/gap");
+  await page.getByRole("button", { name: /^Shoulder flexion: short/ }).click();
+  await expect(page).toHaveURL(/check\?focus=shoulder-flexion/);
+  await page.goto("/at/odalys/gap");
+  await page.getByRole("button", { name: /^Wrist extension/ }).focus();
+  await page.keyboard.press("Enter");
+  await expect(page).toHaveURL(/check\?focus=wrist-extension/);
+  await page.goto("/at/odalys/gap");
+  await page.getByLabel(/turn/).fill("90");
+  await expect(page.getByText("front", { exact: true })).toBeVisible();
+});
+
+test("the tape shows a day as it was known then", async ({ page }) => {
+  await openDemo(page, "/at/odalys/gap");
+  const tape = page.getByRole("slider", { name: "Day looked at" });
+  await tape.focus();
+  await page.keyboard.press("PageDown");
+  await expect(page.getByText("what was known then", { exact: false })).toBeVisible();
+  await expect(page).toHaveURL(/day=/);
+  await page.getByRole("button", { name: "Back to today" }).click();
+  await expect(page).not.toHaveURL(/day=/);
+});
+
+test("a wrong address says so and leads back", async ({ page }) => {
+  await openDemo(page);
+  await page.goto("/at/nobody/gap");
+  await expect(page.getByRole("heading", { name: "Nothing is kept here." })).toBeVisible();
+  await page.getByRole("link", { name: "To the troupe" }).click();
+  await expect(page.getByRole("heading", { name: "Lanternfield" })).toBeVisible();
+});
+
+test("every page comes with its security headers", async ({ request }) => {
+  for (const path of ["/", "/at/odalys/gap", "/library", "/library/drill/prayer"]) {
+    const headers = (await request.get(path)).headers();
+    expect(headers["content-security-policy"]).toContain("default-src 'self'");
+    expect(headers["content-security-policy"]).toMatch(
+      /script-src 'self' 'wasm-unsafe-eval' 'sha256-/,
+    );
+    expect(headers["content-security-policy"]!.split("style-src")[0]).not.toContain(
+      "unsafe-inline",
+    );
+    expect(headers["x-content-type-options"]).toBe("nosniff");
+    expect(headers["referrer-policy"]).toBe("no-referrer");
+  }
+});

@@ -1,0 +1,129 @@
+import { expect, test } from "@playwright/test";
+import { addAthlete, downloaded, openDemo, openOwn, saved } from "./walk";
+
+const give = (page: import("@playwright/test").Page, name: string, text: string) =>
+  page
+    .getByLabel("Notebook file (.json)")
+    .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
+const notebook = (page: import("@playwright/test").Page) =>
+  downloaded(page, () => page.getByRole("button", { name: "The whole notebook" }).click());
+const withoutTime = (text: string) => {
+  const file = JSON.parse(text) as Record<string, unknown>;
+  for (const [key, list] of Object.entries(file))
+    if (Array.isArray(list))
+      file[key] = (list as { id: string }[]).sort((a, b) => a.id.localeCompare(b.id));
+  return { ...file, savedAt: "" };
+};
+
+test("export, wipe, import: the same data; the demo stays out of the user's own notebook", async ({
+  page,
+}) => {
+  await openDemo(page, "/file");
+  const before = await notebook(page);
+  await give(page, "lanternfield.json", before);
+  await expect(
+    page.getByRole("heading", { name: "What “lanternfield.json” will do" }),
+  ).toBeVisible();
+  await expect(page.getByRole("row", { name: /Athletes 6 0 0 0/ })).toBeVisible();
+  await page.getByRole("button", { name: "Add to my notebook" }).click();
+  await expect(page.getByRole("heading", { name: "Open: your own notebook" })).toBeVisible();
+  await saved(page);
+  expect(withoutTime(await notebook(page))).toEqual(withoutTime(before));
+
+  await page.getByRole("button", { name: "Empty this notebook" }).click();
+  await expect(page.getByText("It is empty.")).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText("It is empty.")).toBeVisible();
+  await give(page, "lanternfield.json", before);
+  await page.getByRole("button", { name: "Add to my notebook" }).click();
+  await expect(page.getByText(/records are in your own notebook/)).toBeVisible();
+  await saved(page);
+  await page.reload();
+  expect(withoutTime(await notebook(page))).toEqual(withoutTime(before));
+});
+
+test("a wrong, cut-off, foreign or newer file is refused with its reason, and nothing changes", async ({
+  page,
+}) => {
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+  await page.getByRole("link", { name: "File" }).click();
+  const good = await notebook(page);
+  const refused = page.getByRole("alert");
+  const cases: [name: string, text: string, says: string][] = [
+    ["cut.json", good.slice(0, good.length / 2), "cut off or damaged"],
+    ["foreign.json", '{"workouts":[]}', "not a Yearling notebook"],
+    ["notes.json", "hello", "not JSON"],
+    ["newer.json", good.replace('"version": 1', '"version": 9'), "newer Yearling (version 9"],
+    [
+      "wrong.json",
+      good.replace('"statureCm": 165', '"statureCm": "tall"'),
+      "athletes → 0 → statureCm",
+    ],
+    ["empty.json", "", "empty"],
+  ];
+  for (const [name, text, says] of cases) {
+    await give(page, name, text);
+    await expect(refused).toContainText(says);
+    await expect(refused).toContainText("Nothing was changed.");
+    await expect(page.getByRole("button", { name: "Add to my notebook" })).toBeHidden();
+  }
+  expect(withoutTime(await notebook(page))).toEqual(withoutTime(good));
+});
+
+test("the checks as a table", async ({ page }) => {
+  await openDemo(page, "/file");
+  const csv = await downloaded(page, () => page.getByRole("button", { name: /CSV/ }).click());
+  const [head, first] = csv.replace("\uFEFF", "").split("\n");
+  expect(head).toContain("date,athlete,check,version,side,mode,temperature");
+  expect(first).toMatch(/^\d{4}-\d{2}-\d{2},/);
+});
+
+test("a clean start is one action; the user's notebook is never mixed with the demo", async ({
+  page,
+}) => {
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+  await saved(page);
+  await page.goto("/file");
+  await page.getByRole("button", { name: "See Lanternfield" }).click();
+  await expect(page.getByRole("heading", { name: "Lanternfield" })).toBeVisible();
+  await expect(page.getByText("Mirela Osei")).toBeHidden();
+  await page.getByRole("button", { name: "Start my own notebook" }).click();
+  await expect(page.getByRole("link", { name: /Mirela Osei/ })).toBeVisible();
+  await expect(page.getByText("Odalys Brenner")).toBeHidden();
+});
+
+test("two tabs: a change in one is seen in the other", async ({ page, context }) => {
+  await openDemo(page, "/at/odalys/aim");
+  const other = await context.newPage();
+  await other.goto("/at/odalys/aim");
+  await other.getByRole("button", { name: "Close it" }).click();
+  await expect(page.getByRole("heading", { name: "What is it for?" })).toBeVisible();
+});
+
+test("an unreadable record is set aside, shown, and can be saved", async ({ page }) => {
+  await openDemo(page);
+  await page.evaluate(
+    () =>
+      new Promise<void>((done, failed) => {
+        const open = indexedDB.open("yearling");
+        open.onerror = () => failed(new Error("no database"));
+        open.onsuccess = () => {
+          const put = open.result
+            .transaction("demo", "readwrite")
+            .objectStore("demo")
+            .put({ rev: 1, record: { kind: "athlete", name: 7 } }, "athlete/odalys");
+          put.onsuccess = () => done();
+        };
+      }),
+  );
+  await page.reload();
+  await expect(page.getByRole("alert")).toContainText("could not be read");
+  await page.getByRole("link", { name: "See and save" }).click();
+  const aside = await downloaded(page, () =>
+    page.getByRole("button", { name: "Save them to a file" }).click(),
+  );
+  expect(JSON.parse(aside)[0]).toMatchObject({ found: { record: { name: 7 } } });
+});

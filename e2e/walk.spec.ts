@@ -1,0 +1,150 @@
+import { expect, test } from "@playwright/test";
+import { addAthlete, downloaded, keys, openDemo, openOwn, saved, watch } from "./walk";
+
+test("the whole walk by mouse: from an empty notebook to a handstand's first log, with no request to another origin", async ({
+  page,
+}) => {
+  const seen = watch(page);
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+
+  await page.getByRole("button", { name: "Keep the aim" }).click();
+  await expect(page.getByText(/Clean handstand by/)).toBeVisible();
+  await page.getByLabel("Looseness screen, of nine").selectOption("2");
+  await page.getByRole("button", { name: "Keep the intake" }).click();
+  await expect(page.getByText("Asked", { exact: false })).toBeVisible();
+
+  await page.getByRole("link", { name: "2 Check" }).click();
+  await expect(page.getByRole("heading", { name: /4 motions are open/ })).toBeVisible();
+  const type = (name: string, ...trials: string[]) =>
+    Promise.all(trials.map(() => null)).then(async () => {
+      for (const [n, trial] of trials.entries())
+        await page.getByRole("textbox", { name: `${name}, trial ${n + 1}, degrees` }).fill(trial);
+    });
+  await type("Shoulder flexion, left", "158", "158");
+  await type("Shoulder flexion, right", "161", "161");
+  await expect(
+    page.getByText("Left and right 3.0° apart: within measurement error."),
+  ).toBeVisible();
+  await type("Wrist extension, left", "91", "91");
+  await type("Wrist extension, right", "101", "101");
+  await expect(page.getByText("Left 10.0° less (10 %): real, too small to act on.")).toBeVisible();
+  await type("Upper-back extension, middle", "6", "6");
+  await page.getByRole("button", { name: "Keep the round" }).click();
+  await expect(
+    page.getByText("Today, ", { exact: false }).or(page.getByText("5 checks kept.")),
+  ).toBeVisible();
+
+  await page.getByRole("link", { name: "3 Gap" }).click();
+  await expect(
+    page.getByRole("heading", { name: "The shoulders hold it back: 22° short, both sides." }),
+  ).toBeVisible();
+  await expect(page.getByText("Hip extension not measured", { exact: false })).toBeVisible();
+  const shoulder = page.getByRole("listitem").filter({ hasText: "180°, arms overhead" });
+  await expect(shoulder.getByRole("img")).toHaveAccessibleName(
+    "left 22° short, ± 3°, short; right 19° short, ± 3°, short",
+  );
+
+  await page.getByRole("link", { name: "4 Prep" }).click();
+  await expect(page.getByRole("heading", { name: "15:00" })).toBeVisible();
+  await expect(page.getByText("Filled to the second.")).toBeVisible();
+  await page.getByRole("button", { name: "Run it" }).click();
+
+  await expect(page.getByRole("timer")).toBeVisible();
+  await page.getByRole("button", { name: "Skip drill" }).click();
+  await page.getByRole("button", { name: "It hurts" }).click();
+  await page.getByRole("radio", { name: "3", exact: true }).click();
+  await page.getByRole("button", { name: "Stop this drill" }).click();
+  await page.getByRole("button", { name: "It hurts" }).click();
+  await page.getByRole("button", { name: "End the whole run" }).click();
+
+  await expect(page.getByRole("heading", { name: "Today, as it went" })).toBeVisible();
+  await page.getByRole("button", { name: "All clean" }).click();
+  await page.getByRole("button", { name: "Keep the changes" }).click();
+  await expect(page.getByText("The log is kept.")).toBeVisible();
+
+  await page.getByRole("link", { name: "7 Season" }).click();
+  await expect(page.getByRole("heading", { name: /1 of 1 preps done in 1 week/ })).toBeVisible();
+  await saved(page);
+
+  await page.getByRole("link", { name: "File" }).click();
+  const file = JSON.parse(
+    await downloaded(page, () => page.getByRole("button", { name: "The whole notebook" }).click()),
+  ) as {
+    checks: unknown[];
+    logs: { items: { done: string }[] }[];
+  };
+  expect(file.checks).toHaveLength(5);
+  expect(file.logs[0]!.items.some(({ done }) => done === "stopped")).toBe(true);
+  expect(seen).toEqual({ strangers: [], errors: [] });
+});
+
+test("the walk by keyboard only", async ({ page }) => {
+  await openDemo(page);
+  await keys(page, "/");
+  await expect(page.getByRole("combobox", { name: "Find" })).toBeFocused();
+  await keys(page, "odal", "[ArrowDown]", "[Enter]");
+  await expect(page).toHaveURL(/\/at\/odalys\/gap/);
+  await keys(page, "1");
+  await expect(page.getByRole("heading", { name: "What it is for" })).toBeVisible();
+  await keys(page, "?");
+  await expect(page.getByRole("dialog")).toContainText("the stations");
+  await keys(page, "[Escape]");
+  await expect(page.getByRole("dialog")).toBeHidden();
+
+  await keys(page, "/");
+  await expect(page.getByRole("combobox", { name: "Find" })).toBeFocused();
+  await keys(page, "hip ext", "[ArrowDown]", "[Enter]");
+  await expect(
+    page.getByRole("textbox", { name: "Hip extension, left, trial 1, degrees" }),
+  ).toBeFocused();
+  await keys(page, "14", "[Tab]", "13", "[Tab]");
+  await expect(
+    page.getByRole("textbox", { name: "Hip extension, left, pain 0 to 10" }),
+  ).toBeFocused();
+  await keys(page, "[Enter]");
+  await expect(page.getByText("1 checks kept.").or(page.getByText("1 check kept."))).toBeVisible();
+
+  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await keys(page, "4");
+  await expect(page.getByRole("heading", { name: "15:00" })).toBeVisible();
+  await keys(page, "[Enter]");
+  await expect(page).toHaveURL(/\/run$/);
+  await expect(page.getByRole("heading", { name: "Ready when you are." })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Start" })).toBeFocused();
+  await keys(page, "[Enter]");
+  await expect(page.getByRole("timer")).toBeVisible();
+  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+  await keys(page, "[Space]");
+  await expect(page.getByText("paused")).toBeVisible();
+  await keys(page, "[Space]");
+  await expect(page.getByText("paused")).toBeHidden();
+  const first = await page.getByRole("heading", { level: 1 }).textContent();
+  await keys(page, "s");
+  await expect(page.getByRole("heading", { level: 1 })).not.toHaveText(first!);
+  for (let i = 0; i < 12; i += 1) {
+    if (await page.getByRole("heading", { name: "Done." }).isVisible()) break;
+    await keys(page, "s");
+    await page.waitForTimeout(120);
+  }
+  await expect(page.getByRole("button", { name: "Log it" })).toBeFocused();
+  await keys(page, "[Enter]");
+  await expect(page.getByRole("heading", { name: "Today, as it went" })).toBeVisible();
+  await keys(page, "7");
+  await expect(page.getByRole("heading", { name: /preps done in/ })).toBeVisible();
+  await keys(page, "[Control+z]");
+  await expect(page.getByText("Taken back: log the run")).toBeVisible();
+});
+
+test("undo and redo of a change, with the saved mark", async ({ page }) => {
+  await openDemo(page, "/at/wren/aim");
+  await page.getByRole("button", { name: "Close it" }).click();
+  await expect(page.getByRole("heading", { name: "What is it for?" })).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText(/Clean front split, right front leg/)).toBeVisible();
+  await page.getByRole("button", { name: "Redo" }).click();
+  await expect(page.getByRole("heading", { name: "What is it for?" })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole("heading", { name: "What is it for?" })).toBeVisible();
+});
