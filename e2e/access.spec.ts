@@ -29,6 +29,7 @@ async function findings(page: import("@playwright/test").Page): Promise<string[]
 
 for (const scheme of ["light", "dark"] as const)
   test(`no serious finding on any station, ${scheme}`, async ({ page }) => {
+    test.slow();
     await page.emulateMedia({ colorScheme: scheme });
     await openDemo(page);
     expect(await findings(page), "troupe").toEqual([]);
@@ -55,7 +56,7 @@ for (const scheme of ["light", "dark"] as const)
     await page.getByRole("timer").waitFor();
     expect(await findings(page), "the run").toEqual([]);
     await page.getByRole("button", { name: "It hurts" }).click();
-    await page.getByRole("dialog").waitFor();
+    await page.getByRole("heading", { name: /hurts\. How much/ }).waitFor();
     expect(await findings(page), "the pain dialog").toEqual([]);
   });
 

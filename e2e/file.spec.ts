@@ -24,7 +24,7 @@ test("export, wipe, import: the same data; the demo stays out of the user's own 
   await expect(
     page.getByRole("heading", { name: "What “lanternfield.json” will do" }),
   ).toBeVisible();
-  await expect(page.getByRole("row", { name: /Athletes 6 0 0 0/ })).toBeVisible();
+  await expect(page.getByRole("row", { name: /athletes 6 0 0 0/i })).toBeVisible();
   await page.getByRole("button", { name: "Add to my notebook" }).click();
   await expect(page.getByRole("heading", { name: "Open: your own notebook" })).toBeVisible();
   await saved(page);

@@ -1,17 +1,10 @@
 import { useEffect, useSyncExternalStore } from "react";
-import { openNotebook, presentNotebook } from "../storage/open";
+import { presentNotebook, subscribeNotebook } from "../storage/open";
 
 /** Follows the theme setting of the open notebook; the system's own where it is left open. */
 export function useTheme(): void {
   const theme = useSyncExternalStore(
-    (listener) => {
-      let leave: (() => void) | null = null;
-      void openNotebook().then(({ notebook }) => {
-        leave = notebook.subscribe(listener);
-        listener();
-      });
-      return () => leave?.();
-    },
+    subscribeNotebook,
     () => presentNotebook()?.notebook.get("settings", "settings")?.theme ?? "system",
     () => "system" as const,
   );

@@ -3,7 +3,7 @@ import { useAct } from "../parts/use-act";
 import { useFreshData } from "../parts/frame/use-notebook";
 import { RunScreen } from "../parts/run/run-screen";
 import { startRun } from "../storage/preps";
-import { finishRun, happened } from "../storage/runs";
+import { finishRun } from "../storage/runs";
 import { openNotebook } from "../storage/open";
 import { useFrameKeys } from "../parts/frame/keys";
 import { athleteView } from "../view";
@@ -36,7 +36,6 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
       return null;
     case "end": {
       if (!run) return null;
-      await happened(run, { type: "finish" });
       const log = await finishRun(view, run.id);
       return redirect(`/at/${params.athleteId}/log?log=${log}`);
     }

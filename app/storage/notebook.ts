@@ -72,6 +72,7 @@ export class Notebook {
   async emptyQuarantine(): Promise<void> {
     await this.around.quarantine.clear();
     this.quarantined = [];
+    this.outside += 1;
     this.changed();
   }
 
@@ -120,7 +121,8 @@ export class Notebook {
   }
 
   /** Writes without a step of undo: the beat of a run, which has its own way back. */
-  jot(record: AnyRecord): Promise<void> {
+  jot(record: AnyRecord, fromAction = true): Promise<void> {
+    if (!fromAction) this.outside += 1;
     return this.write([{ key: keyOf(record), before: null, after: AnyRecord.parse(record) }]);
   }
 
@@ -167,6 +169,7 @@ export class Notebook {
       return { refused: `“${change.label}” was changed since in another tab; it stays as it is.` };
     from.pop();
     to.push(change);
+    this.outside += 1;
     void this.write(edits);
     return { done: change.label };
   }
@@ -211,6 +214,7 @@ export class Notebook {
         if ((there?.rev ?? 0) > rev) {
           this.conflicts.push({ key, mine: after });
           this.kept.set(key, there!);
+          this.outside += 1;
           return;
         }
         if (after)
@@ -231,6 +235,7 @@ export class Notebook {
       if (parsed.success) this.kept.set(key, parsed.data);
       else this.kept.delete(key);
     }
+    this.outside += 1;
     this.changed();
   }
 
@@ -238,6 +243,7 @@ export class Notebook {
   settle(key: string, keepMine: boolean): void {
     const conflict = this.conflicts.find((c) => c.key === key);
     this.conflicts = this.conflicts.filter((c) => c.key !== key);
+    this.outside += 1;
     if (keepMine && conflict)
       void this.commit(
         "keep my version",
@@ -258,6 +264,11 @@ export class Notebook {
     for (const listener of this.listeners) listener();
   }
 
-  /** Counts up with every change; lets a view know that it is stale. */
+  /** Counts up with every change. */
   version = 0;
+  /**
+   * Counts up with every change that did not come from a route's action: undo, another tab, the beat of a run.
+   * Actions read their page afresh by themselves; for these the page has to be told.
+   */
+  outside = 0;
 }

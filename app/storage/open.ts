@@ -18,6 +18,8 @@ export function openNotebook(): Promise<{ name: NotebookName; notebook: Notebook
   opened ??= (async () => {
     const name = ((await meta.read("open")) as NotebookName | null) ?? "demo";
     current = await bring(name);
+    current.notebook.subscribe(tell);
+    tell();
     return current;
   })();
   return opened;
@@ -25,6 +27,16 @@ export function openNotebook(): Promise<{ name: NotebookName; notebook: Notebook
 
 /** The notebook if it is open already: for views that must not wait. */
 export const presentNotebook = (): { name: NotebookName; notebook: Notebook } | null => current;
+
+const listeners = new Set<() => void>();
+const tell = (): void => listeners.forEach((listener) => listener());
+
+/** Hears of every change of the open notebook, whichever it is by then. Opens one when none is. */
+export function subscribeNotebook(listener: () => void): () => void {
+  listeners.add(listener);
+  void openNotebook().then(listener);
+  return () => void listeners.delete(listener);
+}
 
 /** Turns to the other notebook. What is in either stays where it is. */
 export async function turnTo(name: NotebookName): Promise<void> {

@@ -11,19 +11,25 @@ export async function happened(run: Run, ...events: Happening[]): Promise<void> 
   const { notebook } = await openNotebook();
   const latest = notebook.get("run", run.id);
   if (!latest) return;
-  const at = moment();
-  await notebook.jot({
-    ...latest,
-    events: [...latest.events, ...events.map((event) => ({ ...event, at }) as RunEvent)],
-  });
+  await notebook.jot(withEvents(latest, events), false);
 }
 
-/** Turns a run into its log, and ends it. */
+const withEvents = (run: Run, events: readonly Happening[]): Run => {
+  const at = moment();
+  return {
+    ...run,
+    events: [...run.events, ...events.map((event) => ({ ...event, at }) as RunEvent)],
+  };
+};
+
+/** Turns a run into its log, and ends it. Undone, the run is there again, paused where it was. */
 export async function finishRun(view: AthleteView, runId: string): Promise<string | null> {
   const { notebook } = await openNotebook();
   const run = notebook.get("run", runId);
   if (!run) return null;
-  const log = logOf(run, view.library, now().getTime(), newId("log"));
+  const ended = withEvents(run, [{ type: "finish" }]);
+  const log = logOf(ended, view.library, now().getTime(), newId("log"));
+  await notebook.jot(withEvents(run, [{ type: "pause" }]));
   await change("log the run", [log], [`run/${run.id}`]);
   return log.id;
 }

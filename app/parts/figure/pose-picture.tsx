@@ -73,8 +73,7 @@ export function PosePicture({
   return (
     <svg
       viewBox={`0 ${top} ${width} ${5 - top}`}
-      role="img"
-      aria-label={label}
+      {...(label ? { role: "img", "aria-label": label } : { "aria-hidden": true })}
       className={className}
       preserveAspectRatio="xMidYMax meet"
     >

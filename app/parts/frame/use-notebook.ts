@@ -1,20 +1,6 @@
 import { useEffect, useRef, useSyncExternalStore } from "react";
-import { useFetchers, useNavigation, useRevalidator } from "react-router";
-import { openNotebook, presentNotebook } from "../../storage/open";
-
-const subscribe = (listener: () => void) => {
-  let leave: (() => void) | null = null;
-  let gone = false;
-  void openNotebook().then(({ notebook }) => {
-    if (gone) return;
-    leave = notebook.subscribe(listener);
-    listener();
-  });
-  return () => {
-    gone = true;
-    leave?.();
-  };
-};
+import { useRevalidator } from "react-router";
+import { presentNotebook, subscribeNotebook } from "../../storage/open";
 
 export type NotebookState = {
   name: "demo" | "own";
@@ -24,7 +10,7 @@ export type NotebookState = {
   redo: string | null;
   conflicts: number;
   quarantined: number;
-  version: number;
+  outside: number;
 };
 
 let last: NotebookState | null = null;
@@ -42,7 +28,7 @@ function snapshot(): NotebookState | null {
     redo: notebook.redoLabel,
     conflicts: notebook.conflicts.length,
     quarantined: notebook.quarantined.length,
-    version: notebook.version,
+    outside: notebook.outside,
   };
   if (
     !last ||
@@ -54,26 +40,16 @@ function snapshot(): NotebookState | null {
 
 /** Whether everything is saved, what can be undone, and whether another tab disagrees. */
 export const useNotebookState = (): NotebookState | null =>
-  useSyncExternalStore(subscribe, snapshot, () => null);
+  useSyncExternalStore(subscribeNotebook, snapshot, () => null);
 
-/**
- * Reads the page's data again when the notebook changed behind it: by undo, by a commit, by another tab.
- * While an act or a navigation is under way it waits: those read afresh by themselves, and a revalidation
- * in between would call off their redirect.
- */
+/** Reads the page's data again when the notebook changed otherwise than by an action: by undo, another tab, a run. */
 export function useFreshData(): void {
-  const version = useNotebookState()?.version ?? 0;
+  const outside = useNotebookState()?.outside ?? 0;
   const { revalidate } = useRevalidator();
-  const acting = useFetchers().some(({ state }) => state !== "idle");
-  const busy = useNavigation().state !== "idle" || acting;
-  const seen = useRef(version);
+  const seen = useRef(outside);
   useEffect(() => {
-    if (busy || seen.current === version) return;
-    // The notebook tells of a change before the router has shown that an act is under way: give it a moment.
-    const timer = setTimeout(() => {
-      seen.current = version;
-      void revalidate();
-    }, 60);
-    return () => clearTimeout(timer);
-  }, [version, busy, revalidate]);
+    if (seen.current === outside) return;
+    seen.current = outside;
+    void revalidate();
+  }, [outside, revalidate]);
 }

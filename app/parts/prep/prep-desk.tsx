@@ -7,7 +7,6 @@ import {
   useSensors,
 } from "@dnd-kit/core";
 import {
-  arrayMove,
   SortableContext,
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
@@ -61,7 +60,7 @@ export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps)
   const spans = itemSpans(prep.items, view.library);
   const moveTo = (from: number, to: number) => {
     if (to < 0 || to >= prep.items.length || from === to) return;
-    act("order", { prep: { ...prep, items: arrayMove(prep.items, from, to) } });
+    act("order", { prep, from, to });
   };
   return (
     <>
@@ -69,7 +68,7 @@ export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps)
         prep={prep}
         places={view.places}
         editable={editable}
-        plan={(changes) => act("plan", { prep: { ...prep, ...changes } })}
+        plan={(changes) => act("plan", { prep, changes })}
       />
       <p className="mt-1 text-sm text-muted" role="status">
         {statusLine(prep, kept, editable, view)}
