@@ -29,5 +29,9 @@ export default ts.config(
       "jsx-a11y/no-noninteractive-element-interactions": "off",
     },
   },
+  {
+    files: ["scripts/offline-worker.js"],
+    languageOptions: { globals: { ...globals.serviceworker, __FILES__: "readonly" } },
+  },
   { files: [".dependency-cruiser.cjs"], languageOptions: { globals: globals.node } },
 );

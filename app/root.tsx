@@ -6,9 +6,11 @@ import {
   Scripts,
   ScrollRestoration,
 } from "react-router";
+import { useEffect } from "react";
 import { Toaster } from "sonner";
 import type { Route } from "./+types/root";
 import "./app.css";
+import { keepForOffline } from "./offline";
 import { useTheme } from "./parts/theme";
 
 export function Layout({ children }: { children: React.ReactNode }) {
@@ -42,6 +44,7 @@ export const meta: Route.MetaFunction = () => [
 
 export default function Root() {
   useTheme();
+  useEffect(keepForOffline, []);
   return (
     <>
       <Outlet />

@@ -124,3 +124,29 @@ test("every page comes with its security headers", async ({ request }) => {
     expect(headers["referrer-policy"]).toBe("no-referrer");
   }
 });
+
+test("without a signal the whole application still opens, and keeps what is done", async ({
+  page,
+  context,
+}) => {
+  await openDemo(page);
+  await page.evaluate(() => navigator.serviceWorker.ready);
+  await expect
+    .poll(() => page.evaluate(() => Boolean(navigator.serviceWorker.controller)))
+    .toBe(true);
+  await context.setOffline(true);
+  for (const path of ["/at/odalys/gap", "/library/drill/prayer", "/at/wren/prep"]) {
+    await page.goto(path);
+    await expect(page.getByRole("heading", { level: 1 }).first()).toBeVisible();
+  }
+  await page.getByRole("button", { name: "Lock Leg swings" }).click();
+  await expect(page.getByRole("button", { name: "Lock Leg swings" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await page.reload();
+  await expect(page.getByRole("button", { name: "Lock Leg swings" })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+});

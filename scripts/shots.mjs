@@ -30,6 +30,7 @@ const views = [
 ];
 
 async function typeRound(page) {
+  await page.getByRole("textbox", { name: "Shoulder flexion, left, trial 1, degrees" }).click();
   for (const text of ["162", "Tab", "161", "Tab", "166", "Tab", "166"])
     await (text === "Tab" ? page.keyboard.press("Tab") : page.keyboard.type(text));
 }

@@ -7,6 +7,7 @@ import { skillOf, withPacks } from "#core/library";
 import { library as shipped } from "#library/index";
 import { today } from "../clock";
 import { AthleteForm } from "../parts/athlete-form";
+import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
 import { saveAthlete, archiveAthlete, savePlace } from "../storage/athletes";
 import { openNotebook, turnTo } from "../storage/open";
@@ -24,11 +25,9 @@ export async function clientLoader() {
         .sort((a, b) => a.by.localeCompare(b.by))[0] ?? null;
     const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
     const checks = notebook.all("check").filter((check) => check.athleteId === athlete.id);
-    const reading =
-      aim && skill
-        ? headlineOf(gapOf({ athlete, aim, skill, checks, library }), skill).title
-        : "Choose a skill and a date.";
-    return { athlete, aim: aimSentence({ aim, skill }), reading };
+    const gaps = aim && skill ? gapOf({ athlete, aim, skill, checks, library }) : [];
+    const reading = skill ? headlineOf(gaps, skill).title : "Choose a skill and a date.";
+    return { athlete, aim: aimSentence({ aim, skill }), reading, first: gaps[0] ?? null };
   });
   return {
     notebook: name,
@@ -134,7 +133,12 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
   );
 }
 
-function AthleteRow({ athlete, aim, reading }: Route.ComponentProps["loaderData"]["rows"][number]) {
+function AthleteRow({
+  athlete,
+  aim,
+  reading,
+  first,
+}: Route.ComponentProps["loaderData"]["rows"][number]) {
   const fetcher = useFetcher();
   const put = () =>
     fetcher.submit(
@@ -152,7 +156,14 @@ function AthleteRow({ athlete, aim, reading }: Route.ComponentProps["loaderData"
           <span className="text-sm text-muted">{athlete.discipline}</span>
         </span>
         <span className="first-letter:uppercase">{aim}</span>
-        <span className="text-sm sm:text-base">{reading}</span>
+        <span className="text-sm sm:text-base">
+          {reading}
+          {first ? (
+            <span className="mt-0.5 block">
+              <MarginMark readings={readingsOf(first)} width={230} height={36} span={27} />
+            </span>
+          ) : null}
+        </span>
       </Link>
       <button
         type="button"

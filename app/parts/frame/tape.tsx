@@ -1,5 +1,5 @@
 import { format, parseISO } from "date-fns";
-import { useRef } from "react";
+import { useEffect, useRef } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { daysBetween, mondayOf, plusDays, type DayText } from "#core/season/days";
 import { dayMarks, type DayMark } from "#core/season/weeks";
@@ -25,6 +25,11 @@ export function Tape({ view }: { view: AthleteView }) {
   const [params] = useSearchParams();
   const strip = useRef<HTMLDivElement>(null);
   const step = width / marks.length;
+  const seen = daysBetween(from, day) / marks.length;
+  useEffect(() => {
+    const node = strip.current;
+    if (node) node.scrollLeft = seen * node.scrollWidth - node.clientWidth * 0.7;
+  }, [seen]);
   const look = (wanted: DayText) => {
     const next = new URLSearchParams(params);
     const bounded = wanted > today ? today : wanted < from ? from : wanted;

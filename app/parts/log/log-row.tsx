@@ -21,8 +21,8 @@ export function LogRow({
   const name = drill?.name ?? item.drillId;
   const off = item.done === "skipped";
   return (
-    <li className="grid gap-x-4 gap-y-1 border-b border-line py-2.5 md:grid-cols-[minmax(9rem,1fr)_auto_auto_auto_auto] md:items-end">
-      <div className="min-w-0 self-center">
+    <li className="grid grid-cols-[1fr_auto_auto] gap-x-4 gap-y-2 border-b border-line py-2.5 md:grid-cols-[minmax(9rem,1fr)_auto_auto_auto_auto] md:items-end">
+      <div className="col-span-full min-w-0 self-center md:col-span-1">
         <p className="font-display font-bold leading-tight">{name}</p>
         <p className="text-sm text-muted">
           {drill ? rungOf(drill, item.rungId).name : item.rungId} ·{" "}
@@ -79,7 +79,7 @@ export function LogRow({
         />
       </label>
       {item.pain > 0 ? (
-        <div className="flex flex-wrap items-end gap-x-4 md:col-span-5">
+        <div className="col-span-full flex flex-wrap items-end gap-x-4">
           <label className="grid flex-1">
             <span className="label">Where it hurt</span>
             <input
@@ -127,7 +127,10 @@ function Choice<T extends string>({
   off?: boolean;
 }) {
   return (
-    <fieldset disabled={off} className={off ? "opacity-40" : ""}>
+    <fieldset
+      disabled={off}
+      className={`${off ? "opacity-40" : ""} ${label === "Done" ? "col-span-full md:col-span-1" : ""}`}
+    >
       <legend className="label">
         {label}
         <span className="sr-only">: {name}</span>

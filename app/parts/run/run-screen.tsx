@@ -144,7 +144,7 @@ export function RunScreen({
           {clock(Math.ceil(state.left))} left · done at {format(time + state.left * 1000, "HH:mm")}
         </p>
       </div>
-      <div className="mt-4 grid grid-cols-3 gap-2 sm:grid-cols-[1.3fr_1fr_1fr_1fr_1fr_auto_auto]">
+      <div className="mt-4 grid grid-cols-6 gap-2 sm:grid-cols-[1.3fr_1fr_1fr_1fr_1fr_auto_auto]">
         <RunButton main onClick={toggle} label={status === "running" ? "Pause" : "Go on"}>
           {status === "running" ? <Pause /> : <Play />}
         </RunButton>
@@ -165,7 +165,7 @@ export function RunScreen({
         </RunButton>
         <Link
           to={`/at/${view.athlete.id}/prep`}
-          className="flex min-h-16 items-center justify-center gap-2 border border-[#4a504f] px-4 hover:border-[#f2eee4]"
+          className="flex min-h-16 items-center justify-center gap-2 border border-[#4a504f] px-2 hover:border-[#f2eee4]"
           title="Leave the screen; the run waits"
           onClick={() => status === "running" && tell({ type: "pause" })}
         >
@@ -218,7 +218,7 @@ function RunButton({
     <button
       type="button"
       onClick={onClick}
-      className={`flex min-h-16 items-center justify-center gap-2 px-4 text-lg font-semibold ${main ? "bg-[#e9d9a6] text-[#0e1213] hover:bg-[#f2eee4]" : "border border-[#4a504f] hover:border-[#f2eee4]"}`}
+      className={`flex min-h-16 items-center justify-center gap-2 px-2 text-lg leading-tight font-semibold ${small ? "" : "col-span-2 sm:col-span-1"} ${main ? "bg-[#e9d9a6] text-[#0e1213] hover:bg-[#f2eee4]" : "border border-[#4a504f] hover:border-[#f2eee4]"}`}
     >
       <span aria-hidden="true">{children}</span>
       <span className={small ? "sr-only" : ""}>{label}</span>
