@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { redirect } from "react-router";
-import { planPrep } from "#core/prep/plan";
+import type { Prep } from "#core/exchange/records";
+import { planPrep, type Plan } from "#core/prep/plan";
 import { requestOf, blankPrep, planned } from "../planning";
 import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";
@@ -12,6 +13,15 @@ import type { Route } from "./+types/prep";
 
 let proposal: { view: AthleteView; prep: ReturnType<typeof planned>["prep"] } | null = null;
 
+let lastPlan: { view: AthleteView; prep: Prep; plan: Plan } | null = null;
+
+/** What a new plan would be; worked out once for a view and prep. */
+function planFor(view: AthleteView, prep: Prep): Plan {
+  if (lastPlan?.view !== view || lastPlan.prep !== prep)
+    lastPlan = { view, prep, plan: planPrep(requestOf(view, prep)) };
+  return lastPlan.plan;
+}
+
 /** The prep of the day looked at; for today, a proposal where there is none yet. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
@@ -22,7 +32,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   if (!kept && view.day === view.today && proposal?.view !== view)
     proposal = { view, prep: planned(view, blankPrep(view, view.today)).prep };
   const prep = kept ?? (view.day === view.today ? proposal!.prep : null);
-  const leftOut = prep && view.day === view.today ? planPrep(requestOf(view, prep)) : null;
+  const leftOut = prep && view.day === view.today ? planFor(view, prep) : null;
   return {
     view,
     prep,

@@ -1,8 +1,9 @@
 import { useMemo } from "react";
-import { drawingOf, type Drawing } from "#core/figure/drawing";
+import type { Drawing } from "#core/figure/drawing";
 import type { Picture } from "#core/figure/picture";
 import type { Pose } from "#core/figure/pose";
 import { propShapes } from "#core/figure/props";
+import { drawn } from "./drawn";
 import { Floor, InkBody, Props } from "./body";
 
 type Tones = { ink: string; far: string; ground: string; line: string; fill: string };
@@ -61,7 +62,7 @@ export function PosePicture({
           : [picture.start, picture.end];
     let x = 0;
     return poses.map((pose) => {
-      const drawing = drawingOf(pose, picture.view);
+      const drawing = drawn(pose, picture.view);
       const box = boxOf(drawing, picture);
       const shift = x - box.left + 5;
       x = shift + box.right + 5;

@@ -1,10 +1,11 @@
-import { useMemo, useState } from "react";
+import { useState } from "react";
 import type { MotionId } from "#core/body/motions";
-import { drawingOf, type Drawing } from "#core/figure/drawing";
+import type { Drawing } from "#core/figure/drawing";
 import type { Landmark } from "#core/figure/picture";
 import type { LeftRight } from "#core/body/side";
 import type { Shape } from "#core/shape/shape";
 import { ChalkBody, Floor, InkBody } from "./body";
+import { drawn } from "./drawn";
 import { Notes, type Box } from "./notes";
 
 export type JointSpot = { motion: MotionId; at: Landmark; side: LeftRight; text: string };
@@ -25,8 +26,8 @@ export function ShapeFigure({
   onJoint: (motion: MotionId) => void;
 }) {
   const [turn, setTurn] = useState(0);
-  const chalk = useMemo(() => drawingOf(asked.pose, turn), [asked, turn]);
-  const ink = useMemo(() => drawingOf((had ?? asked).pose, turn), [had, asked, turn]);
+  const chalk = drawn(asked.pose, turn);
+  const ink = drawn((had ?? asked).pose, turn);
   const shape = had ?? asked;
   const anchor = anchorShift(shape, chalk, ink);
   const box = frameOf(chalk, ink, anchor);
