@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { useNavigate } from "react-router";
 import type { MotionId } from "#core/body/motions";
 import { motionOf } from "#core/body/motions";
@@ -32,7 +33,7 @@ function jointsOf(view: AthleteView): JointSpot[] {
 }
 
 /** The aim's figure beside a station, or a line that says what is missing for it. */
-export function StationFigure({ view }: { view: AthleteView }) {
+export const StationFigure = memo(function StationFigure({ view }: { view: AthleteView }) {
   const navigate = useNavigate();
   if (!view.shapes || !view.skill)
     return (
@@ -65,4 +66,4 @@ export function StationFigure({ view }: { view: AthleteView }) {
       </div>
     </>
   );
-}
+});

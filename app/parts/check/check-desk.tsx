@@ -1,4 +1,4 @@
-import { useEffect, useRef } from "react";
+import { memo, useEffect, useRef } from "react";
 import { toast } from "sonner";
 import type { Side } from "#core/body/side";
 import { wantsCheck } from "#core/aim/gap";
@@ -11,7 +11,7 @@ import { readySides, roundToSend, type SideEntry } from "./round";
 import { useRound } from "./use-round";
 
 /** The round: what holds for all of it above, the motions the aim asks first, the others below. */
-export function CheckDesk({
+export const CheckDesk = memo(function CheckDesk({
   view,
   focus,
   setFocus,
@@ -130,7 +130,7 @@ export function CheckDesk({
       <PastChecks view={view} />
     </form>
   );
-}
+});
 
 function headline(wanted: number, asked: number): string {
   if (asked === 0) return "Measure what you like; an aim says what to measure.";

@@ -1,8 +1,9 @@
+import { memo } from "react";
 import { unitOf, type Protocol } from "#core/measure/protocol";
 import { PosePicture } from "../figure/pose-picture";
 
 /** How it is measured, for somebody who never has: picture, landmarks, steps, what to look for. */
-export function ProtocolSheet({ protocol }: { protocol: Protocol }) {
+export const ProtocolSheet = memo(function ProtocolSheet({ protocol }: { protocol: Protocol }) {
   const unit = unitOf(protocol);
   return (
     <div className="lg:overflow-y-auto">
@@ -45,4 +46,4 @@ export function ProtocolSheet({ protocol }: { protocol: Protocol }) {
       <p className="mt-3 border-l-4 border-clay pl-3 text-sm">{protocol.cautions.join(" ")}</p>
     </div>
   );
-}
+});

@@ -56,7 +56,7 @@ export function useFrameKeys({
         return;
       if (event.key === "Enter" && move && athleteId && !takesEnter(event.target)) {
         event.preventDefault();
-        void navigate(`/at/${athleteId}/${move.to}`, { flushSync: true });
+        void navigate(`/at/${athleteId}/${move.to}`);
         return;
       }
       if (takesText(event.target)) return;
@@ -64,7 +64,7 @@ export function useFrameKeys({
         event.preventDefault();
         open(event.key === "/" ? "find" : "keys");
       } else if (athleteId && /^[1-7]$/.test(event.key)) {
-        void navigate(`/at/${athleteId}/${stations[Number(event.key) - 1]}`, { flushSync: true });
+        void navigate(`/at/${athleteId}/${stations[Number(event.key) - 1]}`);
       }
     };
     window.addEventListener("keydown", onKey);

@@ -1,5 +1,5 @@
 import { format, parseISO } from "date-fns";
-import { useEffect, useRef } from "react";
+import { memo, useEffect, useRef } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { daysBetween, mondayOf, plusDays, type DayText } from "#core/season/days";
 import { dayMarks, type DayMark } from "#core/season/weeks";
@@ -17,7 +17,7 @@ export function tapeSpan(today: DayText, aimBy: DayText | null): { from: DayText
 }
 
 /** The tape: a strip of weeks with checks, preps, stops, absences and aim dates. Arrow keys or a press choose the day looked at. */
-export function Tape({ view }: { view: AthleteView }) {
+export const Tape = memo(function Tape({ view }: { view: AthleteView }) {
   const { today, day, aim } = view;
   const { from, to } = tapeSpan(today, aim?.by ?? null);
   const marks = dayMarks(view, from, to, today);
@@ -124,7 +124,7 @@ export function Tape({ view }: { view: AthleteView }) {
       ) : null}
     </div>
   );
-}
+});
 
 function spoken(mark: DayMark | undefined, isToday: boolean): string {
   if (!mark) return "";

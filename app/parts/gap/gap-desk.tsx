@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Link } from "react-router";
 import { headlineOf } from "#core/aim/headline";
 import { wantsCheck, type DemandGap } from "#core/aim/gap";
@@ -9,7 +10,7 @@ import { notch, shortDay } from "../words";
 import { SideDifferences } from "./side-differences";
 
 /** The verdict, and each demand with its margin mark, what the athlete has, and why. */
-export function GapDesk({ view }: { view: AthleteView }) {
+export const GapDesk = memo(function GapDesk({ view }: { view: AthleteView }) {
   const { skill, gaps, athlete } = view;
   if (!skill || !view.aim)
     return (
@@ -50,7 +51,7 @@ export function GapDesk({ view }: { view: AthleteView }) {
       <SideDifferences view={view} />
     </>
   );
-}
+});
 
 function GapRow({ gap, span, athleteId }: { gap: DemandGap; span: number; athleteId: string }) {
   const { demand, sides, verdict, need } = gap;

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { memo, useEffect, useState } from "react";
 import { toast } from "sonner";
 import type { Log } from "#core/exchange/records";
 import type { AthleteView } from "../../view";
@@ -8,7 +8,15 @@ import { LogRow } from "./log-row";
 import { unplanned } from "./draft";
 
 /** A log to be completed: after a run, or written without one. */
-export function LogForm({ view, start, isNew }: { view: AthleteView; start: Log; isNew: boolean }) {
+export const LogForm = memo(function LogForm({
+  view,
+  start,
+  isNew,
+}: {
+  view: AthleteView;
+  start: Log;
+  isNew: boolean;
+}) {
   const [log, setLog] = useState(start);
   const { act, answer, busy } = useAct<{ error?: string; kept?: string }>();
   useEffect(() => {
@@ -128,4 +136,4 @@ export function LogForm({ view, start, isNew }: { view: AthleteView; start: Log;
       </p>
     </form>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { Trash2 } from "lucide-react";
 import { Link } from "react-router";
 import { outcomeOf } from "#core/season/weeks";
@@ -6,7 +7,13 @@ import { useAct } from "../use-act";
 import { longDay } from "../words";
 
 /** The last logs, newest first; each opens, each can be removed and brought back by undo. */
-export function LogList({ view, shown }: { view: AthleteView; shown: string | null }) {
+export const LogList = memo(function LogList({
+  view,
+  shown,
+}: {
+  view: AthleteView;
+  shown: string | null;
+}) {
   const { act } = useAct();
   const recent = [...view.logs].sort((a, b) => b.on.localeCompare(a.on)).slice(0, 12);
   if (recent.length === 0) return null;
@@ -46,4 +53,4 @@ export function LogList({ view, shown }: { view: AthleteView; shown: string | nu
       </ul>
     </section>
   );
-}
+});

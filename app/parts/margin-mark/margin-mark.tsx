@@ -1,4 +1,4 @@
-import { useId } from "react";
+import { memo, useId } from "react";
 import type { DemandGap } from "#core/aim/gap";
 import { markGeometry, type Reading } from "./geometry";
 
@@ -29,7 +29,7 @@ function inWords(readings: readonly Reading[]): string {
  * The line between have and need: the middle tick is the demand, the notch is the athlete, the whisker the
  * error. Hatched clay is short, plain lichen is spare. The same in a row, in a plan and in print.
  */
-export function MarginMark({
+export const MarginMark = memo(function MarginMark({
   readings,
   width = 280,
   height = 44,
@@ -134,4 +134,4 @@ export function MarginMark({
       )}
     </svg>
   );
-}
+});

@@ -12,7 +12,7 @@ import {
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
 import { Play, Printer } from "lucide-react";
-import { useEffect } from "react";
+import { memo, useEffect } from "react";
 import { toast } from "sonner";
 import { drillOf } from "#core/library";
 import { clock } from "#core/drill/dose";
@@ -37,7 +37,14 @@ type DeskProps = {
 };
 
 /** The prep as a timed list: to be looked over, moved about, locked, thinned out, printed and run. */
-export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps) {
+export const PrepDesk = memo(function PrepDesk({
+  view,
+  prep,
+  kept,
+  leftOut,
+  picked,
+  pick,
+}: DeskProps) {
   const { act, answer, busy } = useAct<{ refused?: string } | null>();
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
@@ -155,7 +162,7 @@ export function PrepDesk({ view, prep, kept, leftOut, picked, pick }: DeskProps)
       </div>
     </>
   );
-}
+});
 
 function statusLine(prep: Prep, kept: boolean, editable: boolean, view: AthleteView): string {
   const seconds = prepSeconds(prep.items, view.library);

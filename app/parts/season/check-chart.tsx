@@ -1,3 +1,4 @@
+import { memo } from "react";
 import { format, parseISO } from "date-fns";
 import {
   Area,
@@ -39,7 +40,7 @@ const stroke: Record<Side, { colour: string; dash: string }> = {
 const sideText: Record<Side, string> = { left: "◂ left", right: "▸ right", mid: "middle" };
 
 /** One motion over the weeks: the notches are the checks, the band their error, the rule the demand. */
-export function CheckChart({
+export const CheckChart = memo(function CheckChart({
   lines,
   need,
   from,
@@ -136,4 +137,4 @@ export function CheckChart({
       </ComposedChart>
     </ResponsiveContainer>
   );
-}
+});

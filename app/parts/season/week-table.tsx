@@ -1,9 +1,10 @@
+import { memo } from "react";
 import { Link } from "react-router";
 import type { WeekSummary } from "#core/season/weeks";
 import { shortDay } from "../words";
 
 /** The weeks: planned and done, minutes, checks, stops, and why a week is empty. */
-export function WeekTable({
+export const WeekTable = memo(function WeekTable({
   weeks,
   athleteId,
   today,
@@ -60,7 +61,7 @@ export function WeekTable({
       </table>
     </div>
   );
-}
+});
 
 /** A box a prep: filled done, half partly, empty missed, dotted still to come. */
 function Marks({ week }: { week: WeekSummary }) {
