@@ -1,9 +1,6 @@
-import { createRequire } from "node:module";
-import { readFileSync } from "node:fs";
 import { expect, test } from "@playwright/test";
+import axe from "axe-core";
 import { openDemo, stations } from "./walk";
-
-const axe = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 
 type Finding = {
   id: string;
@@ -12,7 +9,7 @@ type Finding = {
 };
 
 async function findings(page: import("@playwright/test").Page): Promise<string[]> {
-  await page.evaluate(axe);
+  await page.evaluate(axe.source);
   const { violations } = await page.evaluate(() =>
     (
       window as unknown as { axe: { run: (options: object) => Promise<{ violations: Finding[] }> } }
