@@ -4,7 +4,7 @@ module.exports = {
     {
       name: "core-stands-alone",
       severity: "error",
-      from: { path: "^core" },
+      from: { path: "^core", pathNot: "(\\.test\\.ts$|^core/test/)" },
       to: { path: "^(app|library|scripts|bench)/" },
     },
     {
