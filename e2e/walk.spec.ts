@@ -106,8 +106,7 @@ test("the walk by keyboard only", async ({ page }) => {
   await keys(page, "[Enter]");
   await expect(page.getByText("1 checks kept.").or(page.getByText("1 check kept."))).toBeVisible();
 
-  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
-  await keys(page, "4");
+  await keys(page, "[Escape]", "4");
   await expect(page.getByRole("heading", { name: "15:00" })).toBeVisible();
   await keys(page, "[Enter]");
   await expect(page).toHaveURL(/\/run$/);
@@ -115,7 +114,6 @@ test("the walk by keyboard only", async ({ page }) => {
   await expect(page.getByRole("button", { name: "Start" })).toBeFocused();
   await keys(page, "[Enter]");
   await expect(page.getByRole("timer")).toBeVisible();
-  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
   await keys(page, "[Space]");
   await expect(page.getByText("paused")).toBeVisible();
   await keys(page, "[Space]");

@@ -2,6 +2,7 @@ import { useFetcher } from "react-router";
 import type { Athlete } from "#core/exchange/athlete";
 import type { Place } from "#core/exchange/records";
 import type { FormErrors } from "../storage/athletes";
+import { PlaceSelect } from "./place-select";
 import { readNumber } from "./words";
 
 /** Who the athlete is: enough to convert readings, choose kit and mind the growing. */
@@ -96,17 +97,12 @@ export function AthleteForm({
           <option value="right">right</option>
         </select>
       </label>
-      <label className="grid content-start">
-        <span className="label">Usual place</span>
-        <select name="placeId" className="field" defaultValue={athlete?.placeId ?? ""}>
-          <option value="">any kit</option>
-          {places.map((place) => (
-            <option key={place.id} value={place.id}>
-              {place.name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <PlaceSelect
+        label="Usual place"
+        name="placeId"
+        places={places}
+        defaultValue={athlete?.placeId ?? ""}
+      />
       <p className="flex items-end gap-2 sm:col-span-2">
         <button type="submit" className="press press-main">
           Keep

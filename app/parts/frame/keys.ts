@@ -12,6 +12,7 @@ export const keyHelp: readonly [key: string, does: string][] = [
   ["Tab · Shift Tab", "walk the fields; left, right, trial by trial"],
   ["Space, ←, → in a run", "pause, back, next"],
   ["Alt ↑ · Alt ↓ in a prep", "move a drill"],
+  ["Esc", "leave a field, so that the keys above work again"],
   ["?", "these keys"],
 ];
 
@@ -59,6 +60,7 @@ export function useFrameKeys({
         void navigate(`/at/${athleteId}/${move.to}`);
         return;
       }
+      if (event.key === "Escape" && event.target instanceof HTMLElement) event.target.blur();
       if (takesText(event.target)) return;
       if (event.key === "/" || event.key === "?") {
         event.preventDefault();

@@ -2,6 +2,7 @@ import { Minus, Plus } from "lucide-react";
 import { useEffect, useState } from "react";
 import type { Place, Prep } from "#core/exchange/records";
 import { clock } from "#core/drill/dose";
+import { PlaceSelect } from "../place-select";
 import { readNumber } from "../words";
 
 const shortest = 2;
@@ -25,7 +26,7 @@ export function PrepControls({
     if (bounded !== minutes) plan({ budget: bounded * 60 });
   };
   return (
-    <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+    <div className="flex flex-wrap items-end gap-x-6 gap-y-2 print:[&>label]:hidden">
       <div className="flex items-end gap-1">
         <h1 className="figures text-[2.6rem] leading-none">{clock(prep.budget)}</h1>
         <span className="no-print flex">
@@ -62,22 +63,13 @@ export function PrepControls({
           <option value="mobility">a session of its own</option>
         </select>
       </label>
-      <label className="grid">
-        <span className="label">Where</span>
-        <select
-          className="field max-w-44"
-          value={prep.placeId ?? ""}
-          disabled={!editable}
-          onChange={(event) => plan({ placeId: event.target.value || null })}
-        >
-          <option value="">any kit</option>
-          {places.map((place) => (
-            <option key={place.id} value={place.id}>
-              {place.name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <PlaceSelect
+        label="Where"
+        places={places}
+        value={prep.placeId ?? ""}
+        disabled={!editable}
+        onChange={(event) => plan({ placeId: event.target.value || null })}
+      />
       <label className="flex min-h-10 items-center gap-2">
         <input
           type="checkbox"

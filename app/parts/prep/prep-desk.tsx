@@ -22,7 +22,7 @@ import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../view";
 import { CautionLines } from "../cautions";
 import { useAct } from "../use-act";
-import { longDay } from "../words";
+import { aimSentence, longDay } from "../words";
 import { PrepControls } from "./prep-controls";
 import { PrepRow } from "./prep-row";
 import { itemSpans, PrepStrip } from "./strip";
@@ -71,6 +71,12 @@ export const PrepDesk = memo(function PrepDesk({
   };
   return (
     <>
+      <p className="mb-2 hidden font-display text-xl font-bold print:block">
+        {view.athlete.name}, {aimSentence(view)} · {longDay(prep.on)}
+        {view.places.find(({ id }) => id === prep.placeId)?.name
+          ? ` · ${view.places.find(({ id }) => id === prep.placeId)!.name}`
+          : ""}
+      </p>
       <PrepControls
         prep={prep}
         places={view.places}

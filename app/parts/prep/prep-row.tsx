@@ -52,7 +52,7 @@ export const PrepRow = memo(function PrepRow({
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      className={`grid grid-cols-[1.4rem_6rem_1fr_auto] items-center gap-x-2.5 border-b border-line bg-paper py-2 print:break-inside-avoid xl:grid-cols-[1.3rem_7rem_minmax(9rem,1fr)_6.4rem_2.7rem_11rem_2.1rem] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
+      className={`grid grid-cols-[1.4rem_6rem_1fr_auto] items-center gap-x-2.5 border-b border-line bg-paper py-2 print:grid-cols-[6.5rem_1fr_6rem_3rem_11rem] print:break-inside-avoid xl:grid-cols-[1.3rem_7rem_minmax(9rem,1fr)_6.4rem_2.7rem_11rem_2.1rem] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
       onKeyDown={(event) => {
         if (!event.altKey || (event.key !== "ArrowUp" && event.key !== "ArrowDown")) return;
         event.preventDefault();
@@ -87,11 +87,11 @@ export const PrepRow = memo(function PrepRow({
         <p className="text-sm text-muted">
           {rung.name} · rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
         </p>
-        <p className="text-sm xl:hidden">
+        <p className="text-sm xl:hidden print:hidden">
           <span className="figures">{writeDose(item.dose)}</span> · {item.why}
         </p>
       </div>
-      <p className="figures hidden text-sm xl:block">
+      <p className="figures hidden text-sm xl:block print:block">
         {item.sides.length > 0 ? (
           <span aria-label={`${item.sides.join(" then ")} side`}>
             {item.sides.map((side) => notch[side]).join("")}{" "}
@@ -100,7 +100,7 @@ export const PrepRow = memo(function PrepRow({
         {writeDose(item.dose)}
       </p>
       <p className="figures text-right font-bold">{clock(seconds)}</p>
-      <div className="hidden text-sm xl:block">
+      <div className="hidden text-sm xl:block print:block">
         {gap ? <MarginMark readings={readingsOf(gap)} width={168} height={34} span={26} /> : null}
         <p className={gap ? "text-muted" : ""}>{item.why}</p>
       </div>

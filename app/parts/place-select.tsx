@@ -1,0 +1,22 @@
+import type { Place } from "#core/exchange/records";
+
+/** The choice of a place, or of none: then any kit may be used. */
+export function PlaceSelect({
+  label,
+  places,
+  ...select
+}: { label: string; places: readonly Place[] } & React.SelectHTMLAttributes<HTMLSelectElement>) {
+  return (
+    <label className="grid content-start">
+      <span className="label">{label}</span>
+      <select {...select} className="field max-w-52">
+        <option value="">any kit</option>
+        {places.map((place) => (
+          <option key={place.id} value={place.id}>
+            {place.name}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}
