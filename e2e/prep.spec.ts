@@ -84,13 +84,22 @@ test("a place without the kit gets another rung or another drill, and the plan s
   await expect(page.getByText("needs roller, not at this place")).toBeVisible();
 });
 
-test("a prep prints as a sheet: no rail, no buttons, the drills and their margin marks", async ({
+test("a prep prints as a sheet: the drills, their cues and margin marks, no rail, no buttons, no health notes", async ({
   page,
 }) => {
   await openDemo(page, "/at/odalys/prep");
-  await page.emulateMedia({ media: "print" });
+  await expect(page.getByText("Cleared by Dr", { exact: false })).toBeVisible();
+  await page.setViewportSize({ width: 794, height: 1123 });
+  await page.emulateMedia({ media: "print", colorScheme: "dark" });
   await expect(page.getByRole("navigation", { name: "Stations" })).toBeHidden();
   await expect(page.getByRole("button", { name: "Run it" })).toBeHidden();
+  await expect(page.getByText(/Odalys Brenner, clean handstand/)).toBeVisible();
   await expect(page.getByText("Elevated prayer", { exact: true })).toBeVisible();
+  await expect(page.getByText("Hands behind the head; sink.")).toBeVisible();
   await expect(page.getByRole("img", { name: /short, ± 3°/ }).first()).toBeVisible();
+  await expect(page.getByText("Cleared by Dr", { exact: false })).toBeHidden();
+  const ground = await page.evaluate(
+    () => getComputedStyle(document.documentElement).backgroundColor,
+  );
+  expect(ground).toBe("rgb(255, 255, 255)");
 });

@@ -16,11 +16,10 @@ test("the whole walk by mouse: from an empty notebook to a handstand's first log
 
   await page.getByRole("link", { name: "2 Check" }).click();
   await expect(page.getByRole("heading", { name: /4 motions are open/ })).toBeVisible();
-  const type = (name: string, ...trials: string[]) =>
-    Promise.all(trials.map(() => null)).then(async () => {
-      for (const [n, trial] of trials.entries())
-        await page.getByRole("textbox", { name: `${name}, trial ${n + 1}, degrees` }).fill(trial);
-    });
+  const type = async (name: string, ...trials: string[]) => {
+    for (const [n, trial] of trials.entries())
+      await page.getByRole("textbox", { name: `${name}, trial ${n + 1}, degrees` }).fill(trial);
+  };
   await type("Shoulder flexion, left", "158", "158");
   await type("Shoulder flexion, right", "161", "161");
   await expect(
@@ -31,9 +30,7 @@ test("the whole walk by mouse: from an empty notebook to a handstand's first log
   await expect(page.getByText("Left 10.0° less (10 %): real, too small to act on.")).toBeVisible();
   await type("Upper-back extension, middle", "6", "6");
   await page.getByRole("button", { name: "Keep the round" }).click();
-  await expect(
-    page.getByText("Today, ", { exact: false }).or(page.getByText("5 checks kept.")),
-  ).toBeVisible();
+  await expect(page.getByText("5 checks kept.")).toBeVisible();
 
   await page.getByRole("link", { name: "3 Gap" }).click();
   await expect(
@@ -104,7 +101,7 @@ test("the walk by keyboard only", async ({ page }) => {
     page.getByRole("textbox", { name: "Hip extension, left, pain 0 to 10" }),
   ).toBeFocused();
   await keys(page, "[Enter]");
-  await expect(page.getByText("1 checks kept.").or(page.getByText("1 check kept."))).toBeVisible();
+  await expect(page.getByText("1 check kept.")).toBeVisible();
 
   await keys(page, "[Escape]", "4");
   await expect(page.getByRole("heading", { name: "15:00" })).toBeVisible();

@@ -46,7 +46,7 @@ export const CheckDesk = memo(function CheckDesk({
   const keep = () => {
     if (ready.length === 0) return;
     act("round", roundToSend(round, ready));
-    toast(`${ready.length} checks kept.`);
+    toast(`${ready.length} check${ready.length > 1 ? "s" : ""} kept.`);
     clear();
   };
   const row = (protocol: Protocol) => (

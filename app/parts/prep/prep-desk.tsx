@@ -18,6 +18,7 @@ import { drillOf } from "#core/library";
 import { clock } from "#core/drill/dose";
 import { phaseMeaning, phases } from "#core/drill/drill";
 import type { Prep } from "#core/exchange/records";
+import { cliniciansFirst } from "#core/safety/intake";
 import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../view";
 import { CautionLines } from "../cautions";
@@ -163,9 +164,13 @@ export const PrepDesk = memo(function PrepDesk({
           </span>
         ))}
       </p>
-      <div className="mt-4">
+      <div className="mt-4 print:hidden">
         <CautionLines cautions={view.cautions} />
       </div>
+      <p className="mt-4 hidden text-sm print:block">
+        Stretch feeling up to 4/10 is fine; sharp, pinching or spreading pain ends the drill.{" "}
+        {cliniciansFirst}
+      </p>
     </>
   );
 });

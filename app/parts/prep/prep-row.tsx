@@ -87,6 +87,7 @@ export const PrepRow = memo(function PrepRow({
         <p className="text-sm text-muted">
           {rung.name} · rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
         </p>
+        <p className="hidden text-sm print:block">{rung.cue}</p>
         <p className="text-sm xl:hidden print:hidden">
           <span className="figures">{writeDose(item.dose)}</span> · {item.why}
         </p>

@@ -1,0 +1,64 @@
+import { expect, test } from "@playwright/test";
+import { openDemo, saved } from "./walk";
+
+test("a log is written without a run, with pain, a loose-at number and a note, and kept", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/ilvar/log");
+  await expect(page.getByRole("heading", { name: "How did it go?" })).toBeVisible();
+  const row = page.getByRole("listitem").filter({ hasText: "Rock back on all fours" });
+  await row.getByText("part", { exact: true }).click();
+  await row.getByText("wobble", { exact: true }).click();
+  await row.getByLabel("Rock back on all fours: loose at").fill("14");
+  await row.getByLabel("Rock back on all fours: pain").selectOption("3");
+  await row.getByLabel("Rock back on all fours: where it hurt").fill("left hip");
+  await page.getByLabel("Note").fill("hall cold");
+  await page.getByRole("button", { name: "Keep the log" }).click();
+  await expect(page.getByRole("heading", { name: "Today, as it went" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "What follows" })).toBeVisible();
+  await expect(page.getByText("wobbled last time: the same again").first()).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(row.getByLabel("Rock back on all fours: loose at")).toHaveValue("14");
+  await expect(page.getByLabel("Note")).toHaveValue("hall cold");
+  await page.getByRole("link", { name: "4 Prep" }).click();
+  await expect(page.getByText(/^Done and logged/)).toBeVisible();
+});
+
+test("a log without any plan: drills are added by hand, on an earlier day too", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/kaito/log?log=new&day=2020-01-01");
+  await page.getByLabel("Add a drill that was done").selectOption({ label: "Leg swings" });
+  await expect(page.getByText("not planned")).toBeVisible();
+  await page.getByLabel("Minutes").fill("12");
+  await page.getByRole("button", { name: "Keep the log" }).click();
+  await expect(page.getByText("The log is kept.")).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByText("Taken back: log")).toBeVisible();
+});
+
+test("a round of checks: wrong numbers are refused in place, disagreeing trials asked for again, pain stops", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/odalys/check");
+  const trial = (n: number) =>
+    page.getByRole("textbox", { name: `Shoulder flexion, left, trial ${n}, degrees` });
+  await trial(1).fill("1580");
+  await expect(page.getByText("Not possible here: between 60 and 210°.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Keep the round" })).toBeDisabled();
+  await trial(1).fill("158,5");
+  await trial(2).fill("168");
+  await expect(page.getByText("The trials are more than 6° apart: take one more.")).toBeVisible();
+  await page.getByRole("textbox", { name: "Shoulder flexion, left, pain 0 to 10" }).fill("7");
+  await expect(page.getByText("stop measuring this motion", { exact: false })).toBeVisible();
+  await page.reload();
+  await expect(trial(1)).toHaveValue("158,5");
+  await page.getByRole("button", { name: "Keep the round" }).click();
+  await expect(page.getByText("1 check kept.")).toBeVisible();
+  await page.getByRole("link", { name: "4 Prep" }).click();
+  await page.getByText(/Left out, and why/).click();
+  await page.getByLabel("minutes", { exact: true }).fill("16");
+  await page.keyboard.press("Enter");
+  await expect(page.getByText("shoulder flexion is locked after pain").first()).toBeVisible();
+});
