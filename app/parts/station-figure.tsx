@@ -2,9 +2,10 @@ import { memo } from "react";
 import { useNavigate } from "react-router";
 import type { MotionId } from "#core/body/motions";
 import { motionOf } from "#core/body/motions";
-import type { Landmark } from "#core/figure/picture";
+import type { Landmark, Picture } from "#core/figure/picture";
 import type { LeftRight } from "#core/body/side";
 import type { AthleteView } from "../view";
+import { PosePicture } from "./figure/pose-picture";
 import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
 
 const landmarkOf: Partial<Record<ReturnType<typeof motionOf>["joint"], Landmark>> = {
@@ -35,12 +36,7 @@ function jointsOf(view: AthleteView): JointSpot[] {
 /** The aim's figure beside a station, or a line that says what is missing for it. */
 export const StationFigure = memo(function StationFigure({ view }: { view: AthleteView }) {
   const navigate = useNavigate();
-  if (!view.shapes || !view.skill)
-    return (
-      <p className="m-auto max-w-xs text-center text-muted">
-        The figure appears with the first aim: choose a skill and a date.
-      </p>
-    );
+  if (!view.shapes || !view.skill) return <NoShape />;
   const { asked, had } = view.shapes;
   const measured = view.gaps.some((gap) => gap.shortage !== null);
   const unknown = view.gaps.filter((gap) => gap.verdict === "unknown");
@@ -67,3 +63,15 @@ export const StationFigure = memo(function StationFigure({ view }: { view: Athle
     </>
   );
 });
+
+const standing: Picture = { view: 24, start: { shoulderOut: 10, elbow: 8 }, props: [] };
+
+/** A body that waits: nothing is asked of it yet. */
+function NoShape() {
+  return (
+    <div className="m-auto grid max-w-xs justify-items-center gap-4 text-center text-muted">
+      <PosePicture picture={standing} label="A standing figure" className="h-72" />
+      <p>The shape to work for appears with the first aim: choose a skill and a date.</p>
+    </div>
+  );
+}

@@ -7,8 +7,9 @@ import { today } from "../clock";
 export type NotebookName = "demo" | "own";
 
 const meta = openShelf("meta");
-const inTurn: Exclusive = (task) =>
-  "locks" in navigator ? navigator.locks.request("yearling-write", task) : task();
+/** One tab writes at a time, where the browser has locks. */
+const locks = globalThis.navigator?.locks;
+const inTurn: Exclusive = (task) => (locks ? locks.request("yearling-write", task) : task());
 
 let opened: Promise<{ name: NotebookName; notebook: Notebook }> | null = null;
 let current: { name: NotebookName; notebook: Notebook } | null = null;
@@ -70,9 +71,9 @@ async function bring(name: NotebookName): Promise<{ name: NotebookName; notebook
  * written it. The first is shown its demo at once, while it is still being written.
  */
 async function oneTabAtATime(fill: () => Promise<{ written: Promise<void> }>): Promise<void> {
-  if (!("locks" in navigator)) return void (await fill());
+  if (!locks) return void (await fill());
   await new Promise<void>((ready, failed) => {
-    void navigator.locks
+    void locks
       .request("yearling-demo", async () => {
         const { written } = await fill();
         ready();
@@ -114,15 +115,15 @@ export async function peek(name: NotebookName): Promise<AnyRecord[]> {
   });
 }
 
-/** Commits a change of the user's to the open notebook. */
+/** Commits a change of the user's to the open notebook; at once when it is open, so that reading, working out and committing are one step. */
 export async function change(
   label: string,
   put: readonly AnyRecord[],
   remove: readonly string[] = [],
 ): Promise<void> {
-  const { notebook } = await openNotebook();
-  void touchDemo();
+  const { notebook } = current ?? (await openNotebook());
   void notebook.commit(label, put, remove);
+  await touchDemo();
 }
 
 /** Once the user has changed the demo, it is not renewed behind his back. */

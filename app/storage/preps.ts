@@ -5,17 +5,17 @@ import { drillOf } from "#core/library";
 import { moment, newId } from "../clock";
 import { planned, refitted } from "../planning";
 import type { AthleteView } from "../view";
-import { change, openNotebook } from "./open";
+import { change, openNotebook, presentNotebook } from "./open";
 
 type Answer = { refused: string } | null;
 
 /** The prep as the page has it: it counts only while the notebook has none, for then it is a proposal. */
 const Sent = z.object({ prep: Prep });
 
-/** The prep as the notebook has it now, so that two quick changes do not undo each other. */
-async function latest(sent: unknown): Promise<Prep> {
+/** The prep as the notebook has it now. Read, worked out and committed without a pause, so that two quick changes both count. */
+function latest(sent: unknown): Prep {
   const { prep } = Sent.parse(sent);
-  return (await openNotebook()).notebook.get("prep", prep.id) ?? prep;
+  return presentNotebook()?.notebook.get("prep", prep.id) ?? prep;
 }
 
 const Changes = Prep.pick({
@@ -28,7 +28,7 @@ const Changes = Prep.pick({
 /** Plans anew after a change of kind, minutes, place or warmth; keeps what is locked. */
 export async function planAgain(view: AthleteView, sent: unknown): Promise<Answer> {
   const { changes } = z.object({ changes: Changes }).parse(sent);
-  const prep = await latest(sent);
+  const prep = latest(sent);
   const known = Object.fromEntries(
     Object.entries(changes).filter(([, value]) => value !== undefined),
   );
@@ -39,7 +39,7 @@ export async function planAgain(view: AthleteView, sent: unknown): Promise<Answe
 /** Moves a drill by its place in the list, unless that breaks a rule of safety: then it says which. */
 export async function reorder(view: AthleteView, sent: unknown): Promise<Answer> {
   const { from, to } = z.object({ from: z.int().min(0), to: z.int().min(0) }).parse(sent);
-  const prep = await latest(sent);
+  const prep = latest(sent);
   const items = [...prep.items];
   const [moved] = items.splice(from, 1);
   if (!moved) return null;
@@ -54,7 +54,7 @@ const Item = z.object({ itemId: z.string() });
 
 export async function lockItem(sent: unknown): Promise<Answer> {
   const { itemId } = Item.parse(sent);
-  const prep = await latest(sent);
+  const prep = latest(sent);
   const items = prep.items.map((item) =>
     item.id === itemId ? { ...item, locked: !item.locked } : item,
   );
@@ -65,7 +65,7 @@ export async function lockItem(sent: unknown): Promise<Answer> {
 /** Drops a drill and plans the freed seconds, unless safety needs it: the raise, or the wrists before weight. */
 export async function dropItem(view: AthleteView, sent: unknown): Promise<Answer> {
   const { itemId } = Item.parse(sent);
-  const prep = await latest(sent);
+  const prep = latest(sent);
   const item = prep.items.find(({ id }) => id === itemId);
   if (!item) return null;
   const without = prep.items.filter(({ id }) => id !== itemId);
@@ -81,7 +81,7 @@ export async function dropItem(view: AthleteView, sent: unknown): Promise<Answer
 
 export async function bringBack(view: AthleteView, sent: unknown): Promise<Answer> {
   const { drillId } = z.object({ drillId: z.string() }).parse(sent);
-  const prep = await latest(sent);
+  const prep = latest(sent);
   const dropped = prep.dropped.filter((id) => id !== drillId);
   await change("bring a drill back", [planned(view, { ...prep, dropped }).prep]);
   return null;
@@ -89,7 +89,7 @@ export async function bringBack(view: AthleteView, sent: unknown): Promise<Answe
 
 /** Keeps the prep and opens a run of it; a run under way is not started twice. */
 export async function startRun(view: AthleteView, sent: unknown): Promise<void> {
-  const prep = await latest(sent);
+  const prep = latest(sent);
   const { notebook } = await openNotebook();
   if (notebook.all("run").some((run) => run.athleteId === view.athlete.id)) return;
   if (!notebook.get("prep", prep.id)) await change("keep the prep", [prep]);

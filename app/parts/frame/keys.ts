@@ -19,11 +19,12 @@ export const keyHelp: readonly [key: string, does: string][] = [
 const takesText = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || ["INPUT", "TEXTAREA", "SELECT"].includes(target.tagName));
+/** The link of the page one is on does nothing new: Enter on it is free for the next move. */
 const takesEnter = (target: EventTarget | null): boolean =>
   takesText(target) ||
   (target instanceof Element &&
     target.closest(
-      "button, a, summary, [role='button'], [role='slider'], [role='option'], [role='dialog']",
+      "button, a:not([aria-current='page']), summary, [role='button'], [role='slider'], [role='option'], [role='dialog']",
     ) !== null);
 
 export function useFrameKeys({

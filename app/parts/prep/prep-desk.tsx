@@ -13,6 +13,7 @@ import {
 } from "@dnd-kit/sortable";
 import { Play, Printer } from "lucide-react";
 import { memo, useEffect } from "react";
+import { Link } from "react-router";
 import { toast } from "sonner";
 import { drillOf } from "#core/library";
 import { clock } from "#core/drill/dose";
@@ -87,6 +88,15 @@ export const PrepDesk = memo(function PrepDesk({
       <p className="mt-1 text-sm text-muted" role="status">
         {statusLine(prep, kept, editable, view)}
       </p>
+      {view.aim ? null : (
+        <p className="mt-2 border-l-4 border-tape bg-raised px-4 py-2">
+          Without an aim there is nothing to prepare for but warmth.{" "}
+          <Link className="underlined" to={`/at/${view.athlete.id}/aim`}>
+            Choose a skill and a date
+          </Link>
+          .
+        </p>
+      )}
       {prep.items.length > 0 ? (
         <>
           <div className="mt-4">

@@ -1,0 +1,316 @@
+import { afterEach, describe, expect, it, vi } from "vitest";
+import { prepSeconds } from "#core/prep/timeline";
+import { freshBrowser, sameBrowser } from "./test-notebook";
+
+const day = "2026-11-24";
+afterEach(() => vi.useRealTimers());
+
+const person = {
+  id: null,
+  name: "Mirela Osei",
+  discipline: "dancer",
+  bornOn: "1999-05-04",
+  statureCm: 165,
+  massKg: null,
+  dominantSide: "right",
+  placeId: null,
+};
+
+describe("the demo and the user's own notebook", () => {
+  it("opens on the invented troupe, and keeps it over a reload", async () => {
+    const first = await freshBrowser(day);
+    const notebook = await first.notebook();
+    expect(notebook.all("athlete")).toHaveLength(6);
+    await notebook.settled();
+    const again = await (await sameBrowser(day)).notebook();
+    expect(again.all("log")).toHaveLength(notebook.all("log").length);
+    expect(again.undoLabel).toBeNull();
+  });
+
+  it("an untouched demo is renewed on a later day; a touched one is left as it is", async () => {
+    const first = await freshBrowser(day);
+    await (await first.notebook()).settled();
+    await vi.waitFor(async () =>
+      expect((await first.open.peek("demo")).length).toBeGreaterThan(500),
+    );
+    await new Promise((done) => setTimeout(done, 30));
+    const later = await sameBrowser("2026-12-10");
+    expect((await later.look("odalys")).aim!.by > "2026-12-20").toBe(true);
+    await (await later.notebook()).settled();
+    await new Promise((done) => setTimeout(done, 30));
+    await later.athletes.archiveAthlete({ id: "kaito", archived: true });
+    await (await later.notebook()).settled();
+    await new Promise((done) => setTimeout(done, 30));
+    const muchLater = await sameBrowser("2027-02-01");
+    expect((await muchLater.notebook()).get("athlete", "kaito")!.archived).toBe(true);
+  });
+
+  it("starts empty beside the demo, and neither is mixed into the other", async () => {
+    const browser = await freshBrowser(day);
+    await browser.notebook();
+    await browser.open.turnTo("own");
+    expect((await browser.notebook()).isEmpty).toBe(true);
+    await browser.athletes.saveAthlete(person);
+    await browser.open.turnTo("demo");
+    expect((await browser.notebook()).all("athlete").some(({ name }) => name === person.name)).toBe(
+      false,
+    );
+    expect((await browser.open.peek("own")).map(({ kind }) => kind)).toEqual(["athlete"]);
+    const reloaded = await sameBrowser(day);
+    await reloaded.open.turnTo("own");
+    expect((await reloaded.notebook()).all("athlete")).toHaveLength(1);
+  });
+});
+
+describe("athletes, aims, intake", () => {
+  it("says for each field what cannot be right, and keeps nothing then", async () => {
+    const browser = await freshBrowser(day);
+    await browser.open.turnTo("own");
+    const answer = await browser.athletes.saveAthlete({
+      ...person,
+      name: "  ",
+      statureCm: 16,
+      bornOn: "yesterday",
+    });
+    expect("errors" in answer && Object.keys(answer.errors)).toEqual([
+      "name",
+      "bornOn",
+      "statureCm",
+    ]);
+    expect((await browser.notebook()).isEmpty).toBe(true);
+  });
+
+  it("edits an athlete without losing the intake", async () => {
+    const browser = await freshBrowser(day);
+    const before = (await browser.notebook()).get("athlete", "wren")!;
+    await browser.athletes.saveAthlete({ ...person, id: "wren", name: "Wren C." });
+    const after = (await browser.notebook()).get("athlete", "wren")!;
+    expect(after).toMatchObject({
+      name: "Wren C.",
+      intake: before.intake,
+      absences: before.absences,
+    });
+  });
+
+  it("a new aim lies ahead; an edited one keeps its beginning", async () => {
+    const browser = await freshBrowser(day);
+    const sent = {
+      id: null,
+      skillId: "front-split",
+      quality: "clean",
+      side: "left",
+      by: "2026-11-01",
+    };
+    expect(await browser.aims.saveAim("odalys", sent)).toMatchObject({
+      error: expect.stringContaining("ahead"),
+    });
+    expect(await browser.aims.saveAim("odalys", { ...sent, by: "next week" })).toMatchObject({
+      error: expect.any(String),
+    });
+    await browser.aims.saveAim("odalys", { ...sent, by: "2027-01-01" });
+    const view = await browser.look("odalys");
+    expect(view.aims.map(({ skillId }) => skillId)).toEqual(["handstand", "front-split"]);
+    const [first] = view.aims;
+    await browser.aims.saveAim("odalys", {
+      ...sent,
+      id: first!.id,
+      skillId: "handstand",
+      side: "mid",
+      by: "2027-03-01",
+    });
+    expect((await browser.notebook()).get("aim", first!.id)).toMatchObject({
+      by: "2027-03-01",
+      since: first!.since,
+    });
+    await browser.aims.closeAim({ id: first!.id, closed: true });
+    expect((await browser.look("odalys")).aim!.skillId).toBe("front-split");
+  });
+
+  it("a yes puts a caution on the plan until a clinician clears it; asking again keeps the clearance", async () => {
+    const browser = await freshBrowser(day);
+    const answers = { yes: ["pressure"], note: "", growthSpurt: false, looseness: 2 };
+    await browser.aims.saveIntake("odalys", answers);
+    const blocked = await browser.look("odalys");
+    expect(blocked.cautions.some(({ blocks }) => blocks === "inversions")).toBe(true);
+    const plan = browser.planning.planned(blocked, browser.planning.blankPrep(blocked, day));
+    expect(plan.prep.items.some(({ drillId }) => drillId === "wall-line")).toBe(false);
+    await browser.aims.clearQuestion("odalys", {
+      question: "pressure",
+      who: "Dr Amaru Lindqvist",
+      limits: "short",
+    });
+    await browser.aims.saveIntake("odalys", answers);
+    const cleared = await browser.look("odalys");
+    expect(cleared.athlete.intake!.clearances).toMatchObject([{ question: "pressure", on: day }]);
+    expect(cleared.cautions.some(({ blocks }) => blocks === "inversions")).toBe(false);
+  });
+});
+
+describe("a round of checks", () => {
+  const sent = (over = {}) => ({
+    checks: [
+      {
+        protocolId: "hip-extension",
+        protocolVersion: 1,
+        side: "left",
+        mode: "passive",
+        temperature: "warm",
+        instrument: "goniometer",
+        tester: "Bram",
+        trials: [22, 24],
+        pain: 0,
+        seen: [],
+        note: "",
+        ...over,
+      },
+    ],
+  });
+
+  it("is one change, dated today, and remembers who measured", async () => {
+    const browser = await freshBrowser(day);
+    expect(await browser.checks.saveRound("odalys", sent())).toEqual({ kept: 1 });
+    const view = await browser.look("odalys");
+    expect(view.settings.tester).toBe("Bram");
+    expect(
+      view.gaps.find(({ demand }) => demand.motion === "hip.extension")!.sides[0],
+    ).toMatchObject({ have: { degrees: 23 }, checkedOn: day });
+    expect((await browser.notebook()).undo()).toEqual({ done: "1 check" });
+    expect((await browser.look("odalys")).settings.tester).toBe("Ysolde");
+  });
+
+  it("with pain above the limit takes the motion out of the next plan", async () => {
+    const browser = await freshBrowser(day);
+    await browser.checks.saveRound(
+      "odalys",
+      sent({ protocolId: "shoulder-flexion", trials: [150, 150], pain: 8 }),
+    );
+    const view = await browser.look("odalys");
+    expect(view.locks.map(({ motion }) => motion)).toEqual(["shoulder.flexion"]);
+    const { plan } = browser.planning.planned(view, browser.planning.blankPrep(view, day));
+    expect(plan.leftOut.find(({ drillId }) => drillId === "prayer")!.reason).toContain(
+      "locked after pain",
+    );
+    await browser.aims.clearMotion("odalys", {
+      motion: "shoulder.flexion",
+      who: "Ysolde",
+      reason: "seen, fine",
+    });
+    expect((await browser.look("odalys")).locks).toEqual([]);
+  });
+});
+
+describe("a prep", () => {
+  const proposal = async (browser: Awaited<ReturnType<typeof freshBrowser>>) => {
+    const view = await browser.look("odalys");
+    const prep = view.preps.find((entry) => entry.on === day)!;
+    return { view, prep };
+  };
+
+  it("two quick changes both count", async () => {
+    const browser = await freshBrowser(day);
+    const { view, prep } = await proposal(browser);
+    await Promise.all([
+      browser.preps.planAgain(view, { prep, changes: { session: "mobility" } }),
+      browser.preps.planAgain(view, { prep, changes: { budget: 1800 } }),
+    ]);
+    expect((await browser.notebook()).get("prep", prep.id)).toMatchObject({
+      session: "mobility",
+      budget: 1800,
+    });
+  });
+
+  it("moves a drill and refits the seconds; an unsafe move is refused and changes nothing", async () => {
+    const browser = await freshBrowser(day);
+    const { view, prep } = await proposal(browser);
+    expect(await browser.preps.reorder(view, { prep, from: 2, to: 1 })).toBeNull();
+    const moved = (await browser.notebook()).get("prep", prep.id)!;
+    expect(moved.items[1]!.drillId).toBe(prep.items[2]!.drillId);
+    expect(prepSeconds(moved.items, view.library)).toBeLessThanOrEqual(moved.budget);
+    expect(
+      await browser.preps.reorder(view, { prep, from: 0, to: prep.items.length - 1 }),
+    ).toMatchObject({ refused: expect.stringContaining("Cold tissue") });
+    expect((await browser.notebook()).get("prep", prep.id)).toEqual(moved);
+  });
+
+  it("locks, drops and brings back; what safety needs is not dropped", async () => {
+    const browser = await freshBrowser(day);
+    const { view, prep } = await proposal(browser);
+    const now = async () => (await browser.notebook()).get("prep", prep.id)!;
+    await browser.preps.lockItem({ prep, itemId: "cat-camel" });
+    expect((await now()).items.find(({ id }) => id === "cat-camel")!.locked).toBe(true);
+    expect(await browser.preps.dropItem(view, { prep, itemId: "pulse" })).toMatchObject({
+      refused: expect.stringContaining("stays"),
+    });
+    await browser.preps.dropItem(view, { prep, itemId: "roller" });
+    expect(await now()).toMatchObject({ dropped: ["roller"] });
+    expect((await now()).items.some(({ drillId }) => drillId === "roller")).toBe(false);
+    expect((await now()).items.some(({ drillId }) => drillId === "cat-camel")).toBe(true);
+    await browser.preps.bringBack(view, { prep, drillId: "roller" });
+    expect((await now()).dropped).toEqual([]);
+  });
+
+  it("becomes a run once, and the run becomes a log; undone, the run is there again, paused", async () => {
+    const browser = await freshBrowser(day);
+    const { view, prep } = await proposal(browser);
+    await browser.preps.startRun(view, { prep });
+    await browser.preps.startRun(await browser.look("odalys"), { prep });
+    const running = await browser.look("odalys");
+    expect(running.runs).toHaveLength(1);
+    vi.setSystemTime(new Date(`${day}T09:04:00`));
+    await browser.runs.happened(running.runs[0]!, {
+      type: "pain",
+      level: 3,
+      place: "",
+      sharp: false,
+    });
+    const logId = await browser.runs.finishRun(running, running.runs[0]!.id);
+    const after = await browser.look("odalys");
+    expect(after.runs).toEqual([]);
+    expect(after.logs.find(({ id }) => id === logId)).toMatchObject({ prepId: prep.id, on: day });
+    expect((await browser.notebook()).undo()).toEqual({ done: "log the run" });
+    const back = await browser.look("odalys");
+    expect(back.logs.some(({ id }) => id === logId)).toBe(false);
+    expect(back.runs[0]!.events.map(({ type }) => type)).toEqual(["start", "pain", "pause"]);
+  });
+});
+
+describe("a log", () => {
+  it("is kept as filled in, or refused with the part that cannot be right", async () => {
+    const browser = await freshBrowser(day);
+    const { logs } = await browser.look("odalys");
+    const log = logs.at(-1)!;
+    expect(await browser.logs.saveLog({ log: { ...log, note: "felt light" } })).toEqual({
+      kept: log.id,
+    });
+    expect((await browser.notebook()).get("log", log.id)!.note).toBe("felt light");
+    expect(await browser.logs.saveLog({ log: { ...log, minutes: -3 } })).toMatchObject({
+      error: expect.stringContaining("minutes"),
+    });
+    await browser.logs.removeLog(log.id);
+    expect((await browser.notebook()).get("log", log.id)).toBeNull();
+  });
+});
+
+describe("the view of an athlete", () => {
+  it("is worked out once for the same state, and afresh after a change", async () => {
+    const browser = await freshBrowser(day);
+    const first = await browser.look("odalys");
+    await (await browser.notebook()).settled();
+    const settled = await browser.look("odalys");
+    expect(await browser.look("odalys")).toBe(settled);
+    await browser.athletes.archiveAthlete({ id: "odalys", archived: true });
+    expect(await browser.look("odalys")).not.toBe(first);
+  });
+
+  it("looks at the past as it was known, never at the future, and says when there is nobody", async () => {
+    const browser = await freshBrowser(day);
+    const then = await browser.look("odalys", "?day=2026-09-20");
+    const now = await browser.look("odalys");
+    expect(then.day).toBe("2026-09-20");
+    expect(then.gaps[0]!.sides[0]!.checkedOn! <= "2026-09-20").toBe(true);
+    expect(now.gaps[0]!.sides[0]!.checkedOn! > "2026-11-01").toBe(true);
+    expect((await browser.look("odalys", "?day=2031-01-01")).day).toBe(day);
+    expect((await browser.look("odalys", "?day=tomorrow")).day).toBe(day);
+    await expect(browser.look("nobody")).rejects.toMatchObject({ status: 404 });
+  });
+});
