@@ -9,8 +9,18 @@ export const skillOf = (library: Library, id: string): Skill | undefined =>
   library.skills.find((skill) => skill.id === id);
 export const protocolOf = (library: Library, id: string): Protocol | undefined =>
   library.protocols.find((protocol) => protocol.id === id);
-export const drillOf = (library: Library, id: string): Drill | undefined =>
-  library.drills.find((drill) => drill.id === id);
+const drillIndex = new WeakMap<readonly Drill[], Map<string, Drill>>();
+
+/** A drill by its identifier; looked up in an index, for the planner asks often. */
+export function drillOf(library: Library, id: string): Drill | undefined {
+  let index = drillIndex.get(library.drills);
+  if (!index)
+    drillIndex.set(
+      library.drills,
+      (index = new Map(library.drills.map((drill) => [drill.id, drill]))),
+    );
+  return index.get(id);
+}
 
 /** The library with packs laid over it; a pack's entry replaces one of the same id. */
 export function withPacks(base: Library, packs: readonly Library[]): Library {

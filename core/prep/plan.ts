@@ -1,5 +1,5 @@
 import type { Need } from "../aim/priority";
-import { motionOf, type MotionId } from "../body/motions";
+import { motionOf } from "../body/motions";
 import { bothSides, otherSide, type LeftRight } from "../body/side";
 import { workSeconds, type Dose } from "../drill/dose";
 import { rungOf, type Drill } from "../drill/drill";
@@ -56,9 +56,10 @@ export function planPrep(request: PlanRequest): Plan {
     if ("reason" in result) leftOut.push({ drillId: drill.id, reason: result.reason });
     else pool.push(result);
   }
+  const valueOf = valuerFor(request);
   let items = framework(request, pool);
   for (;;) {
-    const better = bestStep(items, pool, request);
+    const better = bestStep(items, pool, request, valueOf);
     if (!better) break;
     items = better;
   }
@@ -123,14 +124,14 @@ function bestStep(
   items: PrepItem[],
   pool: readonly Eligible[],
   request: PlanRequest,
+  valueOf: Valuer,
 ): PrepItem[] | null {
-  const before = { seconds: prepSeconds(items, request.library), value: valueOf(items, request) };
+  const before = { seconds: prepSeconds(items, request.library), value: valueOf(items) };
   let best: { items: PrepItem[]; rate: number } | null = null;
   const consider = (candidate: PrepItem[]) => {
     const seconds = prepSeconds(candidate, request.library);
     if (seconds > request.budget) return;
-    const rate =
-      (valueOf(candidate, request) - before.value) / Math.max(1, seconds - before.seconds);
+    const rate = (valueOf(candidate) - before.value) / Math.max(1, seconds - before.seconds);
     if (rate > 1e-9 && (!best || rate > best.rate)) best = { items: candidate, rate };
   };
   for (const option of pool) {
@@ -152,28 +153,40 @@ function bestStep(
   return (best as { items: PrepItem[] } | null)?.items ?? null;
 }
 
+type Valuer = (items: readonly PrepItem[]) => number;
+
 /**
- * Σ need × benefit of the seconds on each motion; kinds of work count apart, so that a motion gets dynamic,
- * held, active and skill work before it gets more of one.
+ * Σ need × benefit of the seconds on each motion; phases count apart, so that a motion gets dynamic, held,
+ * active and skill work before it gets more of one. Prepared once a plan: the search asks it thousands of times.
  */
-function valueOf(items: readonly PrepItem[], { library, needs, session }: PlanRequest): number {
-  const seconds = new Map<string, number>();
-  for (const item of items) {
-    const drill = drillOf(library, item.drillId);
-    for (const { motion, share } of drill?.serves ?? []) {
-      const key = `${motion}/${drill!.phase}`;
-      seconds.set(key, (seconds.get(key) ?? 0) + share * workSeconds(item.dose));
+function valuerFor({ library, needs, session }: PlanRequest): Valuer {
+  const cells = new Map<string, number>();
+  const weights: number[] = [];
+  const servedBy = new Map<string, { cell: number; share: number }[]>();
+  for (const drill of library.drills) {
+    const served = drill.serves.map(({ motion, share }) => {
+      const key = `${motion}/${drill.phase}`;
+      let cell = cells.get(key);
+      if (cell === undefined) {
+        cells.set(key, (cell = weights.length));
+        weights.push(
+          (needs.find((need) => need.motion === motion)?.weight ?? 0) *
+            phaseShare[session][drill.phase],
+        );
+      }
+      return { cell, share };
+    });
+    servedBy.set(drill.id, served);
+  }
+  return (items) => {
+    const seconds = new Float64Array(weights.length);
+    for (const item of items) {
+      const work = workSeconds(item.dose);
+      for (const { cell, share } of servedBy.get(item.drillId) ?? [])
+        seconds[cell]! += share * work;
     }
-  }
-  let value = 0;
-  for (const [key, time] of seconds) {
-    const [motion, phase] = key.split("/") as [MotionId, Drill["phase"]];
-    value +=
-      (needs.find((need) => need.motion === motion)?.weight ?? 0) *
-      benefit(time) *
-      phaseShare[session][phase];
-  }
-  return value;
+    return weights.reduce((sum, weight, cell) => sum + weight * benefit(seconds[cell]!), 0);
+  };
 }
 
 /** What a phase's seconds are worth: held stretches less before training, more in a session of their own. */

@@ -10,7 +10,7 @@ import { aim, athlete, check, drill, item, skill } from "../test/people";
 import { eligibility } from "./eligible";
 import { unsafeOrder } from "./order";
 import { benefit, fillExactly, planPrep, type PlanRequest } from "./plan";
-import { itemSeconds, prepSeconds, timelineOf, transition } from "./timeline";
+import { itemSeconds, prepSeconds, secondsOf, timelineOf, transition } from "./timeline";
 
 const hold: Dose = { type: "hold", sets: 2, seconds: 30, rest: 5 };
 const contractRelax: Dose = { type: "contract-relax", rounds: 3, contract: 10, deepen: 25 };
@@ -65,6 +65,47 @@ describe("time, to the second", () => {
       writeDose({ type: "time", sets: 1, seconds: 150, rest: 0 }),
       clock(754),
     ]).toEqual(["2 × 30 s", "3 × (10 + 25 s)", "2:30", "12:34"]);
+  });
+});
+
+describe("the length of a prep", () => {
+  it("is the sum of its timeline, for any drills, doses and sides", () => {
+    const doses: fc.Arbitrary<Dose> = fc.oneof(
+      fc.record({
+        type: fc.constant("hold" as const),
+        sets: fc.integer({ min: 1, max: 5 }),
+        seconds: fc.integer({ min: 5, max: 90 }),
+        rest: fc.integer({ min: 0, max: 30 }),
+      }),
+      fc.record({
+        type: fc.constant("reps" as const),
+        sets: fc.integer({ min: 1, max: 5 }),
+        reps: fc.integer({ min: 1, max: 30 }),
+        tempo: fc.constantFrom(1, 1.5, 2, 4),
+        rest: fc.integer({ min: 0, max: 30 }),
+      }),
+      fc.record({
+        type: fc.constant("contract-relax" as const),
+        rounds: fc.integer({ min: 1, max: 4 }),
+        contract: fc.integer({ min: 5, max: 10 }),
+        deepen: fc.integer({ min: 10, max: 40 }),
+      }),
+    );
+    const items = fc.array(
+      fc
+        .record({
+          entry: fc.constantFrom(...library.drills),
+          dose: doses,
+          rung: fc.nat({ max: 2 }),
+        })
+        .map(({ entry, dose, rung }) => item(entry.id, dose, { rungId: entry.rungs[rung]!.id })),
+      { maxLength: 10 },
+    );
+    fc.assert(
+      fc.property(items, (list) => {
+        expect(prepSeconds(list, library)).toBe(secondsOf(timelineOf(list, library)));
+      }),
+    );
   });
 });
 
