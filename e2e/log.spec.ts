@@ -50,6 +50,7 @@ test("a round of checks: wrong numbers are refused in place, disagreeing trials 
   await trial(1).fill("158,5");
   await trial(2).fill("168");
   await expect(page.getByText("The trials are more than 6° apart: take one more.")).toBeVisible();
+  await page.getByText("pain, what was seen").first().click();
   await page.getByRole("textbox", { name: "Shoulder flexion, left, pain 0 to 10" }).fill("7");
   await expect(page.getByText("stop measuring this motion", { exact: false })).toBeVisible();
   await page.reload();

@@ -98,7 +98,7 @@ test("the walk by keyboard only", async ({ page }) => {
   ).toBeFocused();
   await keys(page, "14", "[Tab]", "13", "[Tab]");
   await expect(
-    page.getByRole("textbox", { name: "Hip extension, left, pain 0 to 10" }),
+    page.getByRole("textbox", { name: "Hip extension, right, trial 1, degrees" }),
   ).toBeFocused();
   await keys(page, "[Enter]");
   await expect(page.getByText("1 check kept.")).toBeVisible();

@@ -64,6 +64,8 @@ for (const [name, path, viewport, colorScheme, before] of views) {
   await page.goto(address + path);
   await page.getByRole("heading", { level: 1 }).first().waitFor();
   await page.clock.runFor(400);
+  const kept = page.getByRole("status").filter({ hasText: /^saved$/ });
+  await kept.waitFor({ state: viewport === phone ? "attached" : "visible" });
   await before?.(page);
   await page.clock.runFor(2_000);
   await page.waitForTimeout(400);

@@ -43,10 +43,11 @@ export function CheckRow(props: RowProps) {
         </button>
         <div className="flex flex-wrap gap-x-6 gap-y-2">
           {sides.map((side) => (
-            <SideFields key={side} side={side} {...props} />
+            <SideTrials key={side} side={side} {...props} />
           ))}
         </div>
       </div>
+      <FeltAndSeen {...props} sides={sides} />
       <Verdicts {...props} sides={sides} />
     </li>
   );
@@ -54,23 +55,15 @@ export function CheckRow(props: RowProps) {
 
 const sideLabel = { left: "left", right: "right", mid: "middle" } as const;
 
-function SideFields({
-  side,
-  protocol,
-  round,
-  checks,
-  focused,
-  onEntry,
-}: RowProps & { side: Side }) {
+/** The trials of one side, the last values greyed in place. */
+function SideTrials({ side, protocol, round, checks, onEntry }: RowProps & { side: Side }) {
   const entry = entryOf(round, protocol, side);
   const last = lastCheck(checks, protocol, side, round);
-  const notes =
-    trialsOf(entry).length > 0 || entry.pain
-      ? entryNotes(trialsOf(entry), painOf(entry), protocol)
-      : [];
+  const notes = notesOn(entry, protocol);
   const refused = notes.some((note) => note.level === "refused");
+  const unit = protocol.reading === "degrees" ? "degrees" : "centimetres";
   return (
-    <fieldset className="max-w-72">
+    <fieldset className="max-w-64">
       <legend className="sr-only">
         {protocol.name}, {sideLabel[side]}
       </legend>
@@ -85,7 +78,7 @@ function SideFields({
             inputMode="decimal"
             autoComplete="off"
             data-entry
-            aria-label={`${protocol.name}, ${sideLabel[side]}, trial ${n + 1}${protocol.reading === "degrees" ? ", degrees" : ", centimetres"}`}
+            aria-label={`${protocol.name}, ${sideLabel[side]}, trial ${n + 1}, ${unit}`}
             aria-invalid={refused || undefined}
             placeholder={last?.trials[n] === undefined ? "–" : String(last.trials[n])}
             value={text}
@@ -99,46 +92,6 @@ function SideFields({
         ))}
         <span className="text-sm text-muted">{unitOf(protocol).trim()}</span>
       </div>
-      {focused ? (
-        <div className="mt-1 grid gap-1 pl-6 text-sm">
-          <label className="flex items-baseline gap-2">
-            pain
-            <input
-              className="field figures w-12 text-center"
-              inputMode="numeric"
-              placeholder="0"
-              aria-label={`${protocol.name}, ${sideLabel[side]}, pain 0 to 10`}
-              tabIndex={trialsOf(entry).length > 0 ? 0 : -1}
-              value={entry.pain}
-              onChange={(event) => onEntry(side, { ...entry, pain: event.target.value })}
-            />
-            <span className="text-muted">/10</span>
-          </label>
-          <details>
-            <summary className="text-muted" tabIndex={trialsOf(entry).length > 0 ? 0 : -1}>
-              seen{entry.seen.length > 0 ? ` (${entry.seen.length})` : ""}
-            </summary>
-            {protocol.compensations.map(({ id, text }) => (
-              <label key={id} className="flex min-h-8 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="size-4 accent-[var(--spruce)]"
-                  checked={entry.seen.includes(id)}
-                  onChange={(event) =>
-                    onEntry(side, {
-                      ...entry,
-                      seen: event.target.checked
-                        ? [...entry.seen, id]
-                        : entry.seen.filter((other) => other !== id),
-                    })
-                  }
-                />
-                {text}
-              </label>
-            ))}
-          </details>
-        </div>
-      ) : null}
       {notes.map((note) => (
         <p
           key={note.text}
@@ -147,6 +100,79 @@ function SideFields({
         >
           {note.text}
         </p>
+      ))}
+    </fieldset>
+  );
+}
+
+const notesOn = (entry: SideEntry, protocol: Protocol) =>
+  trialsOf(entry).length > 0 || entry.pain
+    ? entryNotes(trialsOf(entry), painOf(entry), protocol)
+    : [];
+
+/** Pain and what was seen, both sides: after the trials, so that Tab walks the numbers first. */
+function FeltAndSeen({ protocol, round, sides, onEntry }: RowProps & { sides: readonly Side[] }) {
+  const noted = sides.filter((side) => {
+    const entry = entryOf(round, protocol, side);
+    return entry.pain.trim() !== "" || entry.seen.length > 0;
+  });
+  return (
+    <details className="mt-1 text-sm sm:text-right">
+      <summary className="inline-flex min-h-8 items-center text-muted">
+        pain, what was seen
+        {noted.length > 0 ? `: noted ${noted.map((side) => sideLabel[side]).join(", ")}` : ""}
+      </summary>
+      <div className="flex flex-wrap gap-x-10 gap-y-2 text-left sm:justify-end">
+        {sides.map((side) => (
+          <FeltAndSeenOn
+            key={side}
+            side={side}
+            protocol={protocol}
+            entry={entryOf(round, protocol, side)}
+            onEntry={onEntry}
+          />
+        ))}
+      </div>
+    </details>
+  );
+}
+
+function FeltAndSeenOn({
+  side,
+  protocol,
+  entry,
+  onEntry,
+}: Pick<RowProps, "protocol" | "onEntry"> & { side: Side; entry: SideEntry }) {
+  const see = (id: string, seen: boolean) =>
+    onEntry(side, {
+      ...entry,
+      seen: seen ? [...entry.seen, id] : entry.seen.filter((other) => other !== id),
+    });
+  return (
+    <fieldset>
+      <legend className="label">{sideLabel[side]}</legend>
+      <label className="flex items-baseline gap-2">
+        pain
+        <input
+          className="field figures w-12 text-center"
+          inputMode="numeric"
+          placeholder="0"
+          aria-label={`${protocol.name}, ${sideLabel[side]}, pain 0 to 10`}
+          value={entry.pain}
+          onChange={(event) => onEntry(side, { ...entry, pain: event.target.value })}
+        />
+        <span className="text-muted">/10</span>
+      </label>
+      {protocol.compensations.map(({ id, text }) => (
+        <label key={id} className="flex min-h-8 items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-4 accent-[var(--spruce)]"
+            checked={entry.seen.includes(id)}
+            onChange={(event) => see(id, event.target.checked)}
+          />
+          {text}
+        </label>
       ))}
     </fieldset>
   );
