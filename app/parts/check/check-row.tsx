@@ -34,20 +34,20 @@ export function CheckRow(props: RowProps) {
       onFocus={onFocus}
       className={`border-b border-line py-3 pl-3 ${focused ? "border-l-4 border-l-ink bg-raised" : "border-l-4 border-l-transparent"}`}
     >
-      <div className="grid items-start gap-x-6 gap-y-2 sm:grid-cols-[minmax(10rem,1fr)_auto]">
-        <button type="button" className="text-left" onClick={onFocus}>
+      <div className="grid items-start gap-x-6 gap-y-0.5 sm:grid-cols-[minmax(10rem,1fr)_auto]">
+        <button type="button" className="text-left" tabIndex={-1} onClick={onFocus}>
           <span className="font-display text-lg font-bold leading-tight">{protocol.name}</span>
           <span className="block text-sm text-muted">
             {modeFor(round, protocol)}, {protocol.trials} trials{gap ? ` · needs ${gap.need}°` : ""}
           </span>
         </button>
-        <div className="flex flex-wrap gap-x-6 gap-y-2">
+        <div className="flex flex-wrap gap-x-6 gap-y-2 pr-1 sm:row-span-2">
           {sides.map((side) => (
             <SideTrials key={side} side={side} {...props} />
           ))}
         </div>
+        <FeltAndSeen {...props} sides={sides} />
       </div>
-      <FeltAndSeen {...props} sides={sides} />
       <Verdicts {...props} sides={sides} />
     </li>
   );
@@ -117,12 +117,12 @@ function FeltAndSeen({ protocol, round, sides, onEntry }: RowProps & { sides: re
     return entry.pain.trim() !== "" || entry.seen.length > 0;
   });
   return (
-    <details className="mt-1 text-sm sm:text-right">
-      <summary className="inline-flex min-h-8 items-center text-muted">
+    <details className="text-sm sm:col-start-1 sm:row-start-2">
+      <summary className="inline-flex min-h-7 items-center text-muted">
         pain, what was seen
         {noted.length > 0 ? `: noted ${noted.map((side) => sideLabel[side]).join(", ")}` : ""}
       </summary>
-      <div className="flex flex-wrap gap-x-10 gap-y-2 text-left sm:justify-end">
+      <div className="flex flex-wrap gap-x-10 gap-y-2">
         {sides.map((side) => (
           <FeltAndSeenOn
             key={side}
