@@ -26,7 +26,11 @@ export function ensurePackages() {
     statSync(marker).mtimeMs >= statSync(join(root, "package-lock.json")).mtimeMs;
   if (fresh) return;
   console.log("Installing packages …");
-  run("npm", ["ci", "--no-audit", "--no-fund"]);
+  const quiet = ["--no-audit", "--no-fund"];
+  const exact = spawnSync("npm", ["ci", ...quiet], { cwd: root, stdio: "pipe" });
+  // A registry that lacks optional packages of other platforms leaves them out of the lock file, and then
+  // `npm ci` refuses it; `npm install` keeps to the same versions and does not mind.
+  if (exact.status !== 0) run("npm", ["install", ...quiet]);
 }
 
 export const chromium = "/usr/bin/chromium";
