@@ -1,4 +1,5 @@
 import type { Skill } from "./aim/skill";
+import type { MotionId } from "./body/motions";
 import type { Drill } from "./drill/drill";
 import type { Protocol } from "./measure/protocol";
 
@@ -33,3 +34,10 @@ export function withPacks(base: Library, packs: readonly Library[]): Library {
     drills: over([base.drills, ...packs.map((pack) => pack.drills)]),
   };
 }
+
+/** The drills that serve a motion, those that give it most first. */
+export const drillsFor = (library: Library, motion: MotionId): Drill[] => {
+  const share = (drill: Drill) =>
+    drill.serves.find((served) => served.motion === motion)?.share ?? 0;
+  return library.drills.filter((drill) => share(drill) > 0).sort((a, b) => share(b) - share(a));
+};

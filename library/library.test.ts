@@ -3,6 +3,7 @@ import { drawingOf } from "../core/figure/drawing";
 import { propShapes } from "../core/figure/props";
 import { KitItem } from "../core/exchange/records";
 import { phases } from "../core/drill/drill";
+import { drillsFor } from "../core/library";
 import { library } from "./index";
 
 const rungs = library.drills.flatMap((drill) =>
@@ -40,6 +41,12 @@ describe("the library", () => {
         motion,
       ).toBeGreaterThanOrEqual(2);
     }
+  });
+  it("finds the drills of a motion, those that give it most first", () => {
+    const shoulders = drillsFor(library, "shoulder.flexion").map(({ id }) => id);
+    expect(shoulders[0]).toBe("prayer");
+    expect(shoulders).toContain("lift-offs");
+    expect(shoulders).not.toContain("ankle-bend");
   });
   it("rehearses every skill, and fills every phase", () => {
     for (const { id } of library.skills)

@@ -1,6 +1,6 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
-import { protocolOf } from "#core/library";
+import { drillsFor, protocolOf } from "#core/library";
 import { CheckDesk } from "../parts/check/check-desk";
 import { ProtocolSheet } from "../parts/check/protocol-sheet";
 import { Station } from "../parts/frame/frame";
@@ -26,8 +26,13 @@ export default function CheckStation({ loaderData: view }: Route.ComponentProps)
   const [focus, setFocus] = useState<string | null>(null);
   const at = focus ?? (wish && protocolOf(view.library, wish) ? wish : first);
   const protocol = protocolOf(view.library, at);
+  const motion = protocol?.motion;
+  const drills = useMemo(
+    () => (motion ? drillsFor(view.library, motion) : []),
+    [view.library, motion],
+  );
   return (
-    <Station figure={protocol ? <ProtocolSheet protocol={protocol} /> : null}>
+    <Station figure={protocol ? <ProtocolSheet protocol={protocol} drills={drills} /> : null}>
       <CheckDesk
         key={`${view.notebook}/${view.athlete.id}/${wish}`}
         view={view}

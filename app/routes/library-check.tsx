@@ -1,5 +1,5 @@
 import { library } from "#library/index";
-import { protocolOf } from "#core/library";
+import { drillsFor, protocolOf } from "#core/library";
 import { ProtocolSheet } from "../parts/check/protocol-sheet";
 import { LibraryPage } from "../parts/library/page";
 import type { Route } from "./+types/library-check";
@@ -18,7 +18,7 @@ export default function CheckPage({ loaderData: { protocol } }: Route.ComponentP
   return (
     <LibraryPage title={protocol.name} lead="How it is measured.">
       <div className="mt-4 max-w-2xl">
-        <ProtocolSheet protocol={protocol} />
+        <ProtocolSheet protocol={protocol} drills={drillsFor(library, protocol.motion)} />
       </div>
     </LibraryPage>
   );

@@ -1,9 +1,17 @@
+import { Link } from "react-router";
 import { memo } from "react";
 import { unitOf, type Protocol } from "#core/measure/protocol";
+import type { Drill } from "#core/drill/drill";
 import { PosePicture } from "../figure/pose-picture";
 
 /** How it is measured, for somebody who never has: picture, landmarks, steps, what to look for. */
-export const ProtocolSheet = memo(function ProtocolSheet({ protocol }: { protocol: Protocol }) {
+export const ProtocolSheet = memo(function ProtocolSheet({
+  protocol,
+  drills,
+}: {
+  protocol: Protocol;
+  drills: readonly Drill[];
+}) {
   const unit = unitOf(protocol);
   return (
     <div className="lg:overflow-y-auto">
@@ -44,6 +52,19 @@ export const ProtocolSheet = memo(function ProtocolSheet({ protocol }: { protoco
         </dd>
       </dl>
       <p className="mt-3 border-l-4 border-clay pl-3 text-sm">{protocol.cautions.join(" ")}</p>
+      {drills.length > 0 ? (
+        <p className="mt-3 text-sm">
+          <span className="text-muted">Drills for it: </span>
+          {drills.map(({ id, name }, i) => (
+            <span key={id}>
+              {i > 0 ? ", " : ""}
+              <Link className="underlined" to={`/library/drill/${id}`}>
+                {name.toLowerCase()}
+              </Link>
+            </span>
+          ))}
+        </p>
+      ) : null}
     </div>
   );
 });
