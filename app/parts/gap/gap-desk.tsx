@@ -31,7 +31,7 @@ export const GapDesk = memo(function GapDesk({ view }: { view: AthleteView }) {
     <>
       <h1 className="text-[1.9rem]">{title}</h1>
       <p className="mt-2 text-muted">{rest}</p>
-      <div className="mt-5 grid grid-cols-[1fr_auto] items-end border-b border-ink pb-1 sm:grid-cols-[minmax(11rem,1fr)_minmax(10rem,18rem)_5.5rem_4.5rem]">
+      <div className="mt-5 grid grid-cols-[1fr_auto] items-end border-b border-ink pb-1 sm:grid-cols-[minmax(11rem,1fr)_minmax(10rem,18rem)_5.5rem_5.4rem]">
         <span className="label">What {skill.phrase} asks</span>
         <span className="label hidden sm:block">Margin: short ◂ | ▸ spare</span>
         <span className="label text-right">Has</span>
@@ -57,7 +57,7 @@ function GapRow({ gap, span, athleteId }: { gap: DemandGap; span: number; athlet
   const { demand, sides, verdict, need } = gap;
   const first = sides.find((side) => side.asked) ?? sides[0]!;
   return (
-    <li className="grid grid-cols-[1fr_auto] items-center gap-y-1 border-b border-line py-2.5 sm:grid-cols-[minmax(11rem,1fr)_minmax(10rem,18rem)_5.5rem_4.5rem]">
+    <li className="grid grid-cols-[1fr_auto] items-center gap-y-1 border-b border-line py-2.5 sm:grid-cols-[minmax(11rem,1fr)_minmax(10rem,18rem)_5.5rem_5.4rem]">
       <div>
         <Link
           to={gap.protocolId ? `/at/${athleteId}/check?focus=${gap.protocolId}` : "#"}

@@ -62,7 +62,7 @@ export const CheckChart = memo(function CheckChart({
     <ResponsiveContainer width="100%" height={190}>
       <ComposedChart
         data={rows}
-        margin={{ top: 6, right: 46, bottom: 0, left: -18 }}
+        margin={{ top: 6, right: 70, bottom: 0, left: -18 }}
         accessibilityLayer
       >
         <CartesianGrid stroke="var(--line)" vertical={false} />
