@@ -6,8 +6,7 @@ import {
   Scripts,
   ScrollRestoration,
 } from "react-router";
-import { useEffect } from "react";
-import { Toaster } from "sonner";
+import { lazy, Suspense, useEffect } from "react";
 import type { Route } from "./+types/root";
 import "./app.css";
 import { keepForOffline } from "./offline";
@@ -42,25 +41,29 @@ export const meta: Route.MetaFunction = () => [
   },
 ];
 
+const Toaster = lazy(() => import("sonner").then(({ Toaster: Sayings }) => ({ default: Sayings })));
+
 export default function Root() {
   useTheme();
   useEffect(keepForOffline, []);
   return (
     <>
       <Outlet />
-      <Toaster
-        position="bottom-left"
-        toastOptions={{
-          style: {
-            background: "var(--ink)",
-            color: "var(--paper)",
-            border: 0,
-            borderRadius: 0,
-            fontFamily: "inherit",
-            marginBottom: "3.2rem",
-          },
-        }}
-      />
+      <Suspense>
+        <Toaster
+          position="bottom-left"
+          toastOptions={{
+            style: {
+              background: "var(--ink)",
+              color: "var(--paper)",
+              border: 0,
+              borderRadius: 0,
+              fontFamily: "inherit",
+              marginBottom: "3.2rem",
+            },
+          }}
+        />
+      </Suspense>
     </>
   );
 }

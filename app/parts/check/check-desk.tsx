@@ -1,5 +1,5 @@
 import { memo, useEffect, useRef } from "react";
-import { toast } from "sonner";
+import { say } from "../say";
 import type { Side } from "#core/body/side";
 import { wantsCheck } from "#core/aim/gap";
 import { Instrument, Mode, type Protocol } from "#core/measure/protocol";
@@ -46,7 +46,7 @@ export const CheckDesk = memo(function CheckDesk({
   const keep = () => {
     if (ready.length === 0) return;
     act("round", roundToSend(round, ready));
-    toast(`${ready.length} check${ready.length > 1 ? "s" : ""} kept.`);
+    say(`${ready.length} check${ready.length > 1 ? "s" : ""} kept.`);
     clear();
   };
   const row = (protocol: Protocol) => (

@@ -1,4 +1,4 @@
-import { toast } from "sonner";
+import { say } from "../say";
 import { presentNotebook } from "../../storage/open";
 
 /** Takes the last change back, or makes it again, and says what it was. */
@@ -6,7 +6,7 @@ export function travel(way: "undo" | "redo"): void {
   const notebook = presentNotebook()?.notebook;
   if (!notebook) return;
   const result = notebook[way]();
-  toast(
+  say(
     "done" in result
       ? `${way === "undo" ? "Taken back" : "Made again"}: ${result.done}`
       : result.refused,

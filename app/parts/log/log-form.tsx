@@ -1,5 +1,5 @@
 import { memo, useEffect, useState } from "react";
-import { toast } from "sonner";
+import { say } from "../say";
 import type { Log } from "#core/exchange/records";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
@@ -20,7 +20,7 @@ export const LogForm = memo(function LogForm({
   const [log, setLog] = useState(start);
   const { act, answer, busy } = useAct<{ error?: string; kept?: string }>();
   useEffect(() => {
-    if (answer?.kept) toast("The log is kept.");
+    if (answer?.kept) say("The log is kept.");
   }, [answer]);
   const spare = view.library.drills.filter(
     (drill) => !log.items.some((item) => item.drillId === drill.id),

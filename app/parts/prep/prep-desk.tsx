@@ -14,7 +14,7 @@ import {
 import { Play, Printer } from "lucide-react";
 import { memo, useEffect } from "react";
 import { Link } from "react-router";
-import { toast } from "sonner";
+import { refuse } from "../say";
 import { drillOf } from "#core/library";
 import { clock } from "#core/drill/dose";
 import { phaseMeaning, phases } from "#core/drill/drill";
@@ -53,7 +53,7 @@ export const PrepDesk = memo(function PrepDesk({
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   useEffect(() => {
-    if (answer?.refused) toast.error(answer.refused);
+    if (answer?.refused) refuse(answer.refused);
   }, [answer]);
   if (!prep)
     return (

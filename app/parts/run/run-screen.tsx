@@ -11,7 +11,7 @@ import {
 } from "lucide-react";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { Link } from "react-router";
-import { toast } from "sonner";
+import { say } from "../say";
 import { format } from "date-fns";
 import { clock } from "#core/drill/dose";
 import { otherSide } from "#core/body/side";
@@ -179,7 +179,7 @@ export function RunScreen({
           stop={(level, place, sharp) => {
             setHurting(false);
             tell({ type: "pain", level, place, sharp });
-            toast(`${drill.name} stopped and noted. Go on when ready.`);
+            say(`${drill.name} stopped and noted. Go on when ready.`);
           }}
           leaveRun={leave}
         />
