@@ -13,6 +13,7 @@ export default [
   route("at/:athleteId", "routes/athlete.tsx", [
     route("aim", "routes/aim.tsx"),
     route("check", "routes/check.tsx"),
+    route("check/record", "routes/record.tsx"),
     route("gap", "routes/gap.tsx"),
     route("prep", "routes/prep.tsx"),
     route("log", "routes/log.tsx"),

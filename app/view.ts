@@ -2,7 +2,7 @@ import { gapOf, type DemandGap } from "#core/aim/gap";
 import { needsOf, type Need } from "#core/aim/priority";
 import type { Skill } from "#core/aim/skill";
 import type { Athlete } from "#core/exchange/athlete";
-import type { Aim, Check, Log, Place, Prep, Run, Settings } from "#core/exchange/records";
+import type { Aim, Check, Log, Photo, Place, Prep, Run, Settings } from "#core/exchange/records";
 import { skillOf, withPacks, type Library } from "#core/library";
 import { cautionsOf, type Caution } from "#core/safety/intake";
 import { lockedMotions, type MotionLock } from "#core/safety/pain";
@@ -24,10 +24,13 @@ export type AthleteView = {
   preps: Prep[];
   logs: Log[];
   runs: Run[];
+  photos: Photo[];
   places: Place[];
   place: Place | null;
   library: Library;
   gaps: DemandGap[];
+  /** The gaps of every open aim: what a measuring round is proposed from. */
+  allGaps: DemandGap[];
   needs: Need[];
   shapes: { asked: Shape; had: Shape } | null;
   cautions: Caution[];
@@ -46,6 +49,8 @@ export const plainSettings: Settings = {
   theme: "system",
   sound: true,
   tester: "",
+  length: "cm",
+  pointing: null,
 };
 
 let remembered: { key: string; notebook: Notebook; view: AthleteView } | null = null;
@@ -85,6 +90,10 @@ function gather(
   const aim = open.find(({ id }) => id === aimId) ?? open[0] ?? null;
   const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
   const gaps = aim && skill ? gapOf({ athlete, aim, skill, checks, library, on: day }) : [];
+  const allGaps = open.flatMap((one) => {
+    const asks = skillOf(library, one.skillId);
+    return asks ? gapOf({ athlete, aim: one, skill: asks, checks, library, on: day }) : [];
+  });
   const places = notebook.all("place");
   return {
     athlete,
@@ -95,10 +104,12 @@ function gather(
     logs,
     preps: own(notebook.all("prep")),
     runs: own(notebook.all("run")),
+    photos: own(notebook.all("photo")),
     places,
     place: places.find(({ id }) => id === athlete.placeId) ?? null,
     library,
     gaps,
+    allGaps,
     needs: aim ? needsOf(gaps, daysBetween(day, aim.by)) : [],
     shapes: aim && skill ? shapesOf(skill, aim, athlete, gaps) : null,
     cautions: cautionsOf(athlete, day),

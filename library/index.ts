@@ -5,13 +5,19 @@ import type { Library } from "../core/library";
 import { Protocol } from "../core/measure/protocol";
 import cautionsPack from "./cautions.json";
 import drillsPack from "./drills.json";
-import protocolsPack from "./protocols.json";
+import arm from "./protocols/arm.json";
+import hip from "./protocols/hip.json";
+import leg from "./protocols/leg.json";
+import screens from "./protocols/screens.json";
+import shoulder from "./protocols/shoulder.json";
+import splits from "./protocols/splits.json";
+import trunk from "./protocols/trunk.json";
 import skillsPack from "./skills.json";
 
 /** The library that ships with the application, read by the same schema as a coach's own pack. */
 export const library: Library = {
   skills: z.array(Skill).parse(skillsPack),
-  protocols: z.array(Protocol).parse(protocolsPack),
+  protocols: z.array(Protocol).parse([shoulder, arm, trunk, hip, splits, leg, screens].flat()),
   drills: z.array(Drill).parse(drillsPack),
 };
 

@@ -18,7 +18,10 @@ export default function CheckPage({ loaderData: { protocol } }: Route.ComponentP
   return (
     <LibraryPage title={protocol.name} lead="How it is measured.">
       <div className="mt-4 max-w-2xl">
-        <ProtocolSheet protocol={protocol} drills={drillsFor(library, protocol.motion)} />
+        <ProtocolSheet
+          protocol={protocol}
+          drills={protocol.motion ? drillsFor(library, protocol.motion) : []}
+        />
       </div>
     </LibraryPage>
   );

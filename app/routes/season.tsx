@@ -1,14 +1,13 @@
 import { Link } from "react-router";
-import { motionOf } from "#core/body/motions";
 import { changeSince } from "#core/measure/change";
 import { changeSentence } from "#core/measure/sentences";
-import { checksOf } from "#core/measure/value";
+import { angleUnit, checksOf } from "#core/measure/value";
 import { historyOf, type HistoryLine } from "#core/season/history";
 import { weekSummaries } from "#core/season/weeks";
 import { plusDays } from "#core/season/days";
 import { tapeSpan } from "../parts/frame/tape";
 import { Station } from "../parts/frame/frame";
-import { CheckChart } from "../parts/season/check-chart";
+import { CheckChart } from "../parts/record/check-chart";
 import { WeekTable } from "../parts/season/week-table";
 import { StationFigure } from "../parts/station-figure";
 import { notch, shortDay } from "../parts/words";
@@ -100,14 +99,18 @@ export default function SeasonStation({
             className="mt-5 break-inside-avoid"
           >
             <figcaption className="flex flex-wrap items-baseline gap-x-4">
-              <span className="font-display text-lg font-bold">
-                {motionOf(protocol.motion).name}
-              </span>
+              <span className="font-display text-lg font-bold">{protocol.name}</span>
               <span className="text-sm text-muted">
                 {[...new Set(lines.map((line) => `${line.mode}, ${line.temperature}`))].join("; ")}
               </span>
             </figcaption>
-            <CheckChart lines={lines} need={gap?.need ?? null} from={from} to={view.today} />
+            <CheckChart
+              lines={lines}
+              need={gap?.need ?? null}
+              from={from}
+              to={view.today}
+              unit={angleUnit(protocol)}
+            />
             <ul className="text-sm">
               {lines.map((line) => (
                 <li key={`${line.side}-${line.mode}-${line.temperature}`}>

@@ -1,29 +1,21 @@
 import * as z from "zod";
-import { Check } from "#core/exchange/records";
+import { Athlete } from "#core/exchange/athlete";
+import { Check, Photo, Settings } from "#core/exchange/records";
 import { moment, newId, today } from "../clock";
 import { change, openNotebook } from "./open";
 import { plainSettings } from "../view";
 
-const Sent = Check.pick({
-  protocolId: true,
-  protocolVersion: true,
-  side: true,
-  mode: true,
-  temperature: true,
-  instrument: true,
-  tester: true,
-  trials: true,
-  pain: true,
-  seen: true,
-  note: true,
-});
+const Sent = Check.omit({ kind: true, id: true, athleteId: true, on: true, at: true });
 
-/** Keeps a round of checks as one change, dated today; remembers who measured. */
+/** Keeps a round of checks as one change, dated today; remembers who measured and in which unit lengths were typed. */
 export async function saveRound(athleteId: string, sent: unknown): Promise<{ kept: number }> {
-  const { checks } = z.object({ checks: z.array(Sent).min(1) }).parse(sent);
+  const { checks, length } = z
+    .object({ checks: z.array(Sent).min(1), length: Settings.shape.length })
+    .parse(sent);
   const { notebook } = await openNotebook();
   const settings = notebook.get("settings", "settings") ?? plainSettings;
-  const tester = checks[0]!.tester;
+  const { tester } = checks[0]!;
+  const same = tester === settings.tester && length === settings.length;
   await change(`${checks.length} check${checks.length > 1 ? "s" : ""}`, [
     ...checks.map((check): Check => ({
       kind: "check",
@@ -33,7 +25,7 @@ export async function saveRound(athleteId: string, sent: unknown): Promise<{ kep
       at: moment(),
       ...check,
     })),
-    ...(tester !== settings.tester ? [{ ...settings, tester }] : []),
+    ...(same ? [] : [{ ...settings, tester, length }]),
   ]);
   return { kept: checks.length };
 }
@@ -41,5 +33,41 @@ export async function saveRound(athleteId: string, sent: unknown): Promise<{ kep
 export async function removeCheck(sent: unknown): Promise<null> {
   const { id } = z.object({ id: z.string() }).parse(sent);
   await change("remove a check", [], [`check/${id}`]);
+  return null;
+}
+
+/** Keeps the width of the athlete's own finger. */
+export async function saveFinger(athleteId: string, sent: unknown): Promise<null> {
+  const { fingerCm } = z.object({ fingerCm: z.number().min(1).max(3) }).parse(sent);
+  const athlete = (await openNotebook()).notebook.get("athlete", athleteId);
+  if (athlete)
+    await change("calibrate finger widths", [
+      Athlete.parse({ ...athlete, measures: { ...athlete.measures, fingerCm } }),
+    ]);
+  return null;
+}
+
+/** Keeps the user's own pointing error on photographs; null goes back to the usual one. */
+export async function savePointing(sent: unknown): Promise<null> {
+  const { pointing } = z.object({ pointing: Settings.shape.pointing.unwrap() }).parse(sent);
+  const settings = (await openNotebook()).notebook.get("settings", "settings") ?? plainSettings;
+  await change("use my pointing error", [{ ...settings, pointing }]);
+  return null;
+}
+
+/** Keeps a photograph that angles were read from, because the user said so. */
+export async function savePhoto(athleteId: string, sent: unknown): Promise<null> {
+  const { photo } = z
+    .object({ photo: Photo.omit({ kind: true, id: true, athleteId: true, on: true }) })
+    .parse(sent);
+  await change("keep a photograph", [
+    { kind: "photo", id: newId("photo"), athleteId, on: today(), ...photo },
+  ]);
+  return null;
+}
+
+export async function removePhoto(sent: unknown): Promise<null> {
+  const { id } = z.object({ id: z.string() }).parse(sent);
+  await change("remove a photograph", [], [`photo/${id}`]);
   return null;
 }

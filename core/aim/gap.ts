@@ -4,8 +4,9 @@ import { otherSide, type Side } from "../body/side";
 import type { Athlete } from "../exchange/athlete";
 import type { Aim, Check } from "../exchange/records";
 import type { Library } from "../library";
+import type { Protocol } from "../measure/protocol";
 import { normalBelow } from "../measure/normal";
-import { angleOf, checksOf, legMeasures, valueOf, type Angle } from "../measure/value";
+import { angleOf, bodyOf, checksOf, valueOf, type Angle } from "../measure/value";
 import { isLooseJointed } from "../safety/intake";
 import type { Why } from "../why";
 import type { Demand, Skill } from "./skill";
@@ -84,7 +85,7 @@ const byLimit = (a: DemandGap, b: DemandGap) =>
 
 function demandGap(demand: Demand, input: GapInput): DemandGap {
   const need = input.aim.quality === "clean" ? demand.clean : demand.passable;
-  const protocol = input.library.protocols.find(({ motion }) => motion === demand.motion) ?? null;
+  const protocol = protocolFor(demand, input);
   const sides = sidesOfRole(demand, input.aim.side).map(({ side, asked }): SideMargin => {
     const check =
       protocol &&
@@ -94,8 +95,9 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
         mode: demand.mode,
         ...(input.on ? { on: input.on } : {}),
       })[0];
-    if (!protocol || !check) return unmeasured(side, asked, demand);
-    const have = angleOf(valueOf(check.trials, protocol), protocol, legMeasures(input.athlete));
+    const have =
+      protocol && check && angleOf(valueOf(check, protocol), protocol, bodyOf(input.athlete));
+    if (!have) return unmeasured(side, asked, demand);
     return { ...marginOf(have, need), side, asked, have, checkedOn: check.on };
   });
   const asked = sides.filter((side) => side.asked);
@@ -112,6 +114,26 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
     protocolId: protocol?.id ?? null,
     passiveOnly: demand.mode === "passive" && verdict === "clear" && isLooseJointed(input.athlete),
   };
+}
+
+/**
+ * The check that answers a demand: of those for its motion the one measured last, the library's first where none
+ * was.
+ */
+function protocolFor(demand: Demand, { checks, library, on }: GapInput): Protocol | null {
+  const able = library.protocols.filter(
+    ({ motion, modes }) => motion === demand.motion && modes.includes(demand.mode),
+  );
+  const lastOn = ({ id }: Protocol): string =>
+    checks
+      .filter(
+        (check) => check.protocolId === id && check.mode === demand.mode && (!on || check.on <= on),
+      )
+      .reduce((last, check) => (check.on > last ? check.on : last), "");
+  return able.reduce<Protocol | null>(
+    (best, protocol) => (best && lastOn(best) >= lastOn(protocol) ? best : protocol),
+    null,
+  );
 }
 
 /**

@@ -23,6 +23,11 @@ export const lengths = {
   halfHips: 0.058,
 } as const;
 
+/** Breadth across the outer tips of the shoulders, as a fraction of stature (the same source). */
+const shoulderBreadthShare = 0.259;
+/** From the shoulder axis to the middle of the grip: upper arm, forearm and half the hand. */
+const armShare = lengths.upperArm + lengths.forearm + lengths.hand / 2;
+
 export const masses = {
   pelvis: 0.142,
   loin: 0.139,
@@ -58,3 +63,9 @@ export const footLength = (statureCm: number): number => lengths.foot * statureC
 /** Leg length, hip axis to floor, of a body of this stature, cm (thigh + shank + ankle height). */
 export const legLength = (statureCm: number): number =>
   (lengths.thigh + lengths.shank + lengths.ankleHeight) * statureCm;
+
+/** Shoulder breadth of a body of this stature, cm. */
+export const shoulderBreadth = (statureCm: number): number => shoulderBreadthShare * statureCm;
+
+/** Arm length, shoulder axis to mid-grip, of a body of this stature, cm. */
+export const armLength = (statureCm: number): number => armShare * statureCm;

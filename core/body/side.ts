@@ -9,7 +9,8 @@ export const bothSides = ["left", "right"] as const;
 export type LeftRight = (typeof bothSides)[number];
 
 /** The sides at which a motion is measured: left and right, or the middle alone. */
-export const sidesOf = (sided: boolean): readonly Side[] => (sided ? bothSides : ["mid"]);
+export const sidesOf = (sided: boolean): readonly Side[] => (sided ? bothSides : middle);
+const middle = ["mid"] as const;
 
 /** The other side; the middle is its own other. */
 export const otherSide = <S extends Side>(side: S): S =>

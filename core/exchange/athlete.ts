@@ -68,6 +68,10 @@ export const Athlete = z.object({
     shinCm: z.number().optional(),
     footCm: z.number().optional(),
     legCm: z.number().optional(),
+    armCm: z.number().optional(),
+    breadthCm: z.number().optional(),
+    /** The width of one finger, for lengths taken in finger widths. */
+    fingerCm: z.number().optional(),
   }),
   placeId: z.string().nullable(),
   note: z.string(),

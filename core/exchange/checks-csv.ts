@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { angleOf, legMeasures, valueOf } from "../measure/value";
+import { angleOf, bodyOf, valueOf } from "../measure/value";
 import { protocolOf, type Library } from "../library";
 import { unitOf } from "../measure/protocol";
 import type { Athlete } from "./athlete";
@@ -17,9 +17,8 @@ export function checksCsv(
   const rows = checks.map((check) => {
     const athlete = athletes.find(({ id }) => id === check.athleteId);
     const protocol = protocolOf(library, check.protocolId);
-    const value = protocol ? valueOf(check.trials, protocol) : null;
-    const angle =
-      protocol && value && athlete ? angleOf(value, protocol, legMeasures(athlete)) : null;
+    const value = protocol && check.trials.length > 0 ? valueOf(check, protocol) : null;
+    const angle = protocol && value && athlete ? angleOf(value, protocol, bodyOf(athlete)) : null;
     return {
       date: check.on,
       athlete: athlete?.name ?? check.athleteId,
@@ -34,12 +33,15 @@ export function checksCsv(
       trial_1: check.trials[0] ?? "",
       trial_2: check.trials[1] ?? "",
       trial_3: check.trials[2] ?? "",
+      more_trials: check.trials.slice(3).join("; "),
       value: value?.value.toFixed(2) ?? "",
       error: value?.se.toFixed(2) ?? "",
       angle_deg: angle?.degrees.toFixed(1) ?? "",
       angle_error_deg: angle?.se.toFixed(1) ?? "",
       pain: check.pain,
       seen: check.seen.join("; "),
+      typed_as: check.typed ? `${check.typed.trials.join("; ")} ${check.typed.unit}` : "",
+      read: check.read,
       note: check.note,
     };
   });

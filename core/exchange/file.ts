@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { packWithErrors } from "./earlier";
 import { Athlete } from "./athlete";
 import {
   Aim,
@@ -7,6 +8,7 @@ import {
   kinds,
   Log,
   Pack,
+  Photo,
   Place,
   Prep,
   Run,
@@ -15,7 +17,7 @@ import {
   type Kind,
 } from "./records";
 
-export const fileVersion = 1;
+export const fileVersion = 2;
 
 /** The whole notebook as one file. */
 export const NotebookFile = z.object({
@@ -31,15 +33,23 @@ export const NotebookFile = z.object({
   preps: z.array(Prep),
   runs: z.array(Run),
   logs: z.array(Log),
+  photos: z.array(Photo),
   packs: z.array(Pack),
 });
 export type NotebookFile = z.infer<typeof NotebookFile>;
 
-/** Steps from an older version to the next: `migrations[n]` turns version n into n + 1. None yet. */
+/** Steps from an older version to the next: `migrations[n]` turns version n into n + 1. */
 export const migrations: Record<
   number,
   (file: Record<string, unknown>) => Record<string, unknown>
-> = {};
+> = {
+  1: (file) => ({
+    ...file,
+    version: 2,
+    photos: [],
+    packs: Array.isArray(file.packs) ? file.packs.map(packWithErrors) : file.packs,
+  }),
+};
 
 /** A notebook's records as a file. */
 export function toFile(records: readonly AnyRecord[], savedAt: string): NotebookFile {
@@ -58,13 +68,15 @@ export function toFile(records: readonly AnyRecord[], savedAt: string): Notebook
     preps: of("prep"),
     runs: of("run"),
     logs: of("log"),
+    photos: of("photo"),
     packs: of("pack"),
   };
 }
 
 /** The records of a file, in one list. */
 export function fromFile(file: NotebookFile): AnyRecord[] {
-  const { troupe, settings, athletes, places, aims, checks, preps, runs, logs, packs } = file;
+  const { troupe, settings, athletes, places, aims, checks, preps, runs, logs, photos, packs } =
+    file;
   return [
     ...(troupe ? [troupe] : []),
     ...(settings ? [settings] : []),
@@ -75,6 +87,7 @@ export function fromFile(file: NotebookFile): AnyRecord[] {
     ...preps,
     ...runs,
     ...logs,
+    ...photos,
     ...packs,
   ];
 }
@@ -132,7 +145,14 @@ export function readFile(text: string): Reading {
 /** The first record that speaks of an athlete who is not in the file, as a sentence; and double identifiers. */
 function strayReference(file: NotebookFile): string | null {
   const known = new Set(file.athletes.map(({ id }) => id));
-  for (const record of [...file.aims, ...file.checks, ...file.preps, ...file.runs, ...file.logs])
+  for (const record of [
+    ...file.aims,
+    ...file.checks,
+    ...file.preps,
+    ...file.runs,
+    ...file.logs,
+    ...file.photos,
+  ])
     if (!known.has(record.athleteId))
       return `The ${record.kind} “${record.id}” belongs to an athlete who is not in the file.`;
   const seen = new Set<string>();

@@ -7,6 +7,7 @@ import { Athlete, Day, Moment, Pain } from "./athlete";
 import { Drill } from "../drill/drill";
 import { MotionId } from "../body/motions";
 import { Protocol } from "../measure/protocol";
+import { LengthUnit } from "../measure/units";
 import { Skill } from "../aim/skill";
 
 const Id = z.string().min(1).max(80);
@@ -68,12 +69,50 @@ export const Check = z.object({
   tester: z.string(),
   on: Day,
   at: Moment,
-  trials: z.array(z.number()).min(1).max(9),
+  /** In the protocol's own unit, whatever they were typed in. None where pain stopped it before a reading. */
+  trials: z.array(z.number()).max(9),
+  /** What was typed, where it was not the protocol's own unit. */
+  typed: z
+    .object({
+      unit: z.enum(["in", "fingers"]),
+      trials: z.array(z.number()),
+      /** Centimetres in one finger width at the time. */
+      fingerCm: z.number().positive().optional(),
+    })
+    .nullable()
+    .default(null),
+  /** The reading's own standard error beside the instrument's, as of pointing at a photo; the protocol's unit. */
+  ownError: z.number().min(0).default(0),
   pain: Pain,
   seen: z.array(z.string()),
+  /** How it was read, as a note: landmarks of a photo, zero of a level, file of a sensor. */
+  read: z.string().default(""),
   note: z.string(),
 });
 export type Check = z.infer<typeof Check>;
+
+/** A photograph that an angle was read from, kept because the user said so; scaled down. */
+export const Photo = z.object({
+  kind: z.literal("photo"),
+  id: Id,
+  athleteId: Id,
+  on: Day,
+  /** A data URL of a JPEG. */
+  image: z.string().startsWith("data:image/"),
+  width: z.int().positive(),
+  height: z.int().positive(),
+  readings: z.array(
+    z.object({
+      protocolId: Id,
+      side: Side,
+      degrees: z.number(),
+      se: z.number(),
+      /** Landmarks on the picture as shares of its width and height. */
+      spots: z.array(z.tuple([z.number(), z.number()])),
+    }),
+  ),
+});
+export type Photo = z.infer<typeof Photo>;
 
 /** One drill in a prep. `seconds` is what the dose takes, set-up and rests included, transition before it not. */
 export const PrepItem = z.object({
@@ -177,6 +216,10 @@ export const Settings = z.object({
   theme: z.enum(["system", "light", "dark"]),
   sound: z.boolean(),
   tester: z.string(),
+  /** Lengths are typed in this unit unless a round says otherwise. */
+  length: LengthUnit.default("cm"),
+  /** The user's own pointing error on photographs, a share of the longer segment; null until he has trained. */
+  pointing: z.number().positive().nullable().default(null),
 });
 export type Settings = z.infer<typeof Settings>;
 
@@ -190,6 +233,7 @@ export const AnyRecord = z.discriminatedUnion("kind", [
   Prep,
   Run,
   Log,
+  Photo,
   Pack,
   Settings,
 ]);
@@ -206,6 +250,7 @@ export const kinds: readonly Kind[] = [
   "prep",
   "run",
   "log",
+  "photo",
   "pack",
   "settings",
 ];
@@ -219,6 +264,7 @@ export const kindNames: Record<Kind, string> = {
   prep: "preps",
   run: "runs under way",
   log: "logs",
+  photo: "photographs",
   pack: "library packs",
   settings: "settings",
 };

@@ -10,10 +10,13 @@ export const Landmark = z.enum([
   "shoulder",
   "elbow",
   "wrist",
+  "knuckles",
+  "thumb",
   "fingertips",
   "knee",
   "ankle",
   "heel",
+  "ball",
   "toe",
 ]);
 export type Landmark = z.infer<typeof Landmark>;
@@ -38,19 +41,38 @@ export const Prop = z.discriminatedUnion("kind", [
   z.object({ kind: z.literal("stick"), ...at }),
   z.object({ kind: z.literal("wedge"), ...at }),
   z.object({ kind: z.literal("weight"), ...at }),
-  z.object({ kind: z.literal("strap"), ...at, to: Landmark }),
+  z.object({
+    kind: z.literal("strap"),
+    ...at,
+    to: Landmark,
+    toSide: z.enum(["left", "right"]).optional(),
+  }),
   z.object({ kind: z.literal("mat") }),
 ]);
 export type Prop = z.infer<typeof Prop>;
 
-/** Where the instrument lies in a check's picture: its axis and the two landmarks its arms point at. */
+/**
+ * Where the instrument lies in a check's picture, on one side of the body.
+ * `angle`: its axis, and where its two arms point; `tape`: between two places; `level`: along a segment.
+ */
 export const InstrumentMark = z.object({
-  axis: Landmark,
+  kind: z.enum(["angle", "tape", "level"]).default("angle"),
+  axis: Landmark.optional(),
   from: z.union([Landmark, z.enum(["vertical", "horizontal"])]),
-  to: Landmark,
+  to: z.union([Landmark, z.enum(["floor", "wall"])]),
   side: z.enum(["left", "right"]).default("right"),
+  /** Where an end lies on another side than the rest. */
+  fromSide: z.enum(["left", "right"]).optional(),
+  toSide: z.enum(["left", "right"]).optional(),
 });
 export type InstrumentMark = z.infer<typeof InstrumentMark>;
+
+/** Cuts the picture to what matters: a square around a landmark, its width in statures. */
+export const CloseUp = z.object({
+  at: Landmark,
+  side: z.enum(["left", "right"]).default("right"),
+  width: z.number().min(0.1).max(2),
+});
 
 /** How a drill or a check looks: start, end, what is around, and from where it is seen (0 side, 90 front). */
 export const Picture = z.object({
@@ -59,5 +81,6 @@ export const Picture = z.object({
   end: Pose.optional(),
   props: z.array(Prop).default([]),
   instrument: InstrumentMark.optional(),
+  closeUp: CloseUp.optional(),
 });
 export type Picture = z.infer<typeof Picture>;

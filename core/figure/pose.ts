@@ -9,6 +9,9 @@ type Paired = z.infer<typeof Paired>;
  * A posture as joint angles in degrees; everything left out is 0, which is standing upright with the
  * arms hanging. Positive is: trunk tilted forward, backs and neck arched backward, limbs flexed forward,
  * wrist extended, knee and elbow bent, ankle bent (dorsiflexed), toes lifted, limbs away from the midline.
+ * Turns are about the segment's own length, positive outward: the palm to the front, the shin's foot to the
+ * midline (as in hip outward rotation with a bent knee); a foot's turn is positive with the sole toward the midline;
+ * the neck turns and bends toward the right.
  */
 export const Pose = z
   .object({
@@ -17,18 +20,25 @@ export const Pose = z
     lowBack: z.number(),
     upperBack: z.number(),
     neck: z.number(),
+    neckTurn: z.number(),
+    neckBend: z.number(),
     sideBend: z.number(),
     twist: z.number(),
     shoulder: Paired,
     shoulderOut: Paired,
+    shoulderTurn: Paired,
     elbow: Paired,
+    forearmTurn: Paired,
     wrist: Paired,
+    wristOut: Paired,
     fingers: Paired,
     hip: Paired,
     hipOut: Paired,
     hipOpen: Paired,
+    hipTurn: Paired,
     knee: Paired,
     ankle: Paired,
+    ankleTurn: Paired,
     toes: Paired,
   })
   .partial();
@@ -42,14 +52,19 @@ export function angleAt(pair: Paired | undefined, side: LeftRight): number {
 const pairedKeys = [
   "shoulder",
   "shoulderOut",
+  "shoulderTurn",
   "elbow",
+  "forearmTurn",
   "wrist",
+  "wristOut",
   "fingers",
   "hip",
   "hipOut",
   "hipOpen",
+  "hipTurn",
   "knee",
   "ankle",
+  "ankleTurn",
   "toes",
 ] as const;
 
@@ -60,6 +75,8 @@ export function mirrored(pose: Pose): Pose {
     lean: -(pose.lean ?? 0),
     sideBend: -(pose.sideBend ?? 0),
     twist: -(pose.twist ?? 0),
+    neckTurn: -(pose.neckTurn ?? 0),
+    neckBend: -(pose.neckBend ?? 0),
   };
   for (const key of pairedKeys)
     if (pose[key] !== undefined)

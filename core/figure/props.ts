@@ -45,7 +45,7 @@ export function propShapes(prop: Prop, drawing: Drawing): PropShape[] {
     case "weight":
       return [{ shape: "disc", x, y: y - 6, radius: 5 }];
     case "strap": {
-      const [tx, ty] = drawing.spot(prop.to, prop.side ?? "right");
+      const [tx, ty] = drawing.spot(prop.to, prop.toSide ?? prop.side ?? "right");
       return [{ shape: "line", x1: x, y1: y, x2: tx, y2: ty, heavy: false }];
     }
   }

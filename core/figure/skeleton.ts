@@ -39,14 +39,15 @@ export function skeletonOf(pose: Pose): Skeleton {
     (pose.twist ?? 0) / 2,
   );
   const neck = along(upperBack, [chest.up, lengths.chest]);
-  const throat = pitch(chest, (pose.neck ?? 0) / 2 - 8);
+  const throat = roll(pitch(chest, (pose.neck ?? 0) / 2 - 8), -(pose.neckBend ?? 0) / 2);
+  const nod = pitch(roll(chest, -(pose.neckBend ?? 0)), pose.neck ?? 0);
   const skull = along(neck, [throat.up, lengths.neck]);
   return {
     hip: { at: origin, frame: pelvis },
     lowBack: { at: lowBack, frame: loin },
     upperBack: { at: upperBack, frame: chest },
     neck: { at: neck, frame: throat },
-    skull: { at: skull, frame: pitch(chest, pose.neck ?? 0) },
+    skull: { at: skull, frame: yaw(nod, pose.neckTurn ?? 0) },
     leg: { left: leg(pose, "left", origin, pelvis), right: leg(pose, "right", origin, pelvis) },
     arm: { left: arm(pose, "left", neck, chest), right: arm(pose, "right", neck, chest) },
   };
@@ -58,9 +59,10 @@ function leg(pose: Pose, side: LeftRight, origin: Vec, pelvis: Frame): Leg {
   const opened = yaw(pelvis, out * angleAt(pose.hipOpen, side));
   const thigh = pitch(roll(opened, out * angleAt(pose.hipOut, side)), angleAt(pose.hip, side));
   const knee = along(hip, [thigh.up, -lengths.thigh]);
-  const shank = pitch(thigh, -angleAt(pose.knee, side));
+  const turned = yaw(thigh, out * angleAt(pose.hipTurn, side));
+  const shank = pitch(turned, -angleAt(pose.knee, side));
   const ankle = along(knee, [shank.up, -lengths.shank]);
-  const foot = pitch(shank, angleAt(pose.ankle, side));
+  const foot = roll(pitch(shank, angleAt(pose.ankle, side)), -out * angleAt(pose.ankleTurn, side));
   const ball = along(ankle, [foot.forward, ballOfFoot], [foot.up, -0.03]);
   return {
     hip: { at: hip, frame: thigh },
@@ -86,9 +88,10 @@ function arm(pose: Pose, side: LeftRight, neck: Vec, chest: Frame): Arm {
   );
   const upper = pitch(roll(chest, out * away), flexion);
   const elbow = along(shoulder, [upper.up, -lengths.upperArm]);
-  const fore = pitch(upper, angleAt(pose.elbow, side));
+  const turned = yaw(upper, out * angleAt(pose.shoulderTurn, side));
+  const fore = yaw(pitch(turned, angleAt(pose.elbow, side)), out * angleAt(pose.forearmTurn, side));
   const wrist = along(elbow, [fore.up, -lengths.forearm]);
-  const hand = pitch(fore, angleAt(pose.wrist, side));
+  const hand = roll(pitch(fore, angleAt(pose.wrist, side)), out * angleAt(pose.wristOut, side));
   const knuckles = along(wrist, [hand.up, -fingerRoot]);
   return {
     shoulder: { at: shoulder, frame: upper },
@@ -119,6 +122,14 @@ export function landmark(body: Skeleton, name: Landmark, side: LeftRight = "righ
       return arm.elbow.at;
     case "wrist":
       return arm.wrist.at;
+    case "knuckles":
+      return arm.fingers.at;
+    case "thumb":
+      return along(
+        arm.wrist.at,
+        [arm.wrist.frame.up, -0.052],
+        [arm.wrist.frame.right, -outward[side] * 0.032],
+      );
     case "fingertips":
       return along(arm.fingers.at, [arm.fingers.frame.up, fingerRoot - lengths.hand]);
     case "knee":
@@ -127,6 +138,8 @@ export function landmark(body: Skeleton, name: Landmark, side: LeftRight = "righ
       return leg.ankle.at;
     case "heel":
       return along(leg.ankle.at, [leg.ankle.frame.forward, -0.045], [leg.ankle.frame.up, -0.03]);
+    case "ball":
+      return leg.toes.at;
     case "toe":
       return along(leg.toes.at, [leg.toes.frame.forward, 0.03]);
   }

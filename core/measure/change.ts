@@ -1,39 +1,63 @@
+import { differenceInCalendarDays, parseISO } from "date-fns";
 import type { Check } from "../exchange/records";
 import type { Why } from "../why";
 import type { Protocol } from "./protocol";
+import { testerWidening } from "./tester";
 import { valueOf, type Value } from "./value";
 
 /** Two-sided 95 %: a difference beyond this many standard errors is called real. */
-const z95 = 1.96;
+export const z95 = 1.96;
 
 export type Change = {
   delta: number;
   real: boolean;
+  /** Whether the change is toward more range, by the protocol's own sense. */
+  toward: "more" | "less" | "same";
   /** The smallest difference that would have been called real, in the reading's unit. */
   threshold: number;
+  /** 1, or the factor by which another tester's hands widen both errors. */
+  widening: number;
   /** Trials of each check at which a difference of this size would be called real; null when more trials alone cannot settle it. */
   trialsToSettle: number | null;
+  /** Weeks more, at the pace so far, until the change would be real; null when trials settle it or a year would not. */
+  weeksToSettle: number | null;
   why: Why;
 };
 
+/** What lies between two checks besides the change itself. */
+export type Between = { testers?: readonly [string, string]; days?: number };
+
 /**
  * Whether two values differ by more than their errors explain: |Δ| > 1.96 · √(se₁² + se₂²).
- * With equal errors the threshold is the usual minimal detectable change, 2.77 · SEM.
+ * With equal errors the threshold is the usual minimal detectable change, 2.77 · SEM. When two different people
+ * measured, both errors are widened first.
  */
-export function changeBetween(before: Value, after: Value, protocol: Protocol): Change {
+export function changeBetween(
+  before: Value,
+  after: Value,
+  protocol: Protocol,
+  between: Between = {},
+): Change {
   const delta = after.value - before.value;
-  const threshold = z95 * Math.hypot(before.se, after.se);
+  const widening = between.testers ? testerWidening(...between.testers) : 1;
+  const threshold = z95 * widening * Math.hypot(before.se, after.se);
   const real = Math.abs(delta) > threshold;
+  const best = z95 * widening * Math.hypot(before.sem, after.sem);
+  const trials = real ? null : trialsToSettle(Math.abs(delta), best, protocol);
   return {
     delta,
     real,
+    toward: delta === 0 ? "same" : delta > 0 === (protocol.better === "more") ? "more" : "less",
     threshold,
-    trialsToSettle: real ? null : trialsToSettle(Math.abs(delta), protocol),
+    widening,
+    trialsToSettle: trials,
+    weeksToSettle: real || trials ? null : weeksToSettle(delta, best, between.days ?? 0),
     why: {
-      rule: "a change is real when |Δ| > 1.96 · √(se₁² + se₂²)",
+      rule: `a change is real when |Δ| > 1.96 · √(se₁² + se₂²)${widening > 1 ? `; two testers: both errors × ${widening}` : ""}`,
       inputs: {
         before: `${before.value.toFixed(1)} ± ${before.se.toFixed(1)}`,
         after: `${after.value.toFixed(1)} ± ${after.se.toFixed(1)}`,
+        ...(widening > 1 ? { testers: between.testers!.join(", then ") } : {}),
         change: delta.toFixed(1),
         "needed to be real": threshold.toFixed(1),
       },
@@ -42,12 +66,17 @@ export function changeBetween(before: Value, after: Value, protocol: Protocol): 
 }
 
 /** The fewest trials n ≤ n₀ with which a difference this large would be real; null when even n₀ is not enough. */
-function trialsToSettle(size: number, protocol: Protocol): number | null {
-  for (let trials = 1; trials <= protocol.trials; trials += 1) {
-    const se = protocol.sem * Math.sqrt(protocol.trials / trials);
-    if (size > z95 * Math.SQRT2 * se) return trials;
-  }
+function trialsToSettle(size: number, best: number, protocol: Protocol): number | null {
+  for (let trials = 1; trials <= protocol.trials; trials += 1)
+    if (size > best * Math.sqrt(protocol.trials / trials)) return trials;
   return null;
+}
+
+/** Weeks more until the same pace passes the threshold; null without a pace, or beyond a year. */
+function weeksToSettle(delta: number, best: number, days: number): number | null {
+  if (delta === 0 || days <= 0) return null;
+  const weeks = Math.ceil(((best / Math.abs(delta)) * days - days) / 7);
+  return weeks <= 52 ? Math.max(1, weeks) : null;
 }
 
 /**
@@ -61,6 +90,13 @@ export const comparable = (a: Check, b: Check): boolean =>
   a.mode === b.mode &&
   a.temperature === b.temperature;
 
+/** The change from one check to a later one, its tester and the days between taken into account. */
+export const changeOfChecks = (before: Check, after: Check, protocol: Protocol): Change =>
+  changeBetween(valueOf(before, protocol), valueOf(after, protocol), protocol, {
+    testers: [before.tester, after.tester],
+    days: differenceInCalendarDays(parseISO(after.on), parseISO(before.on)),
+  });
+
 /** The change of a check against the latest earlier one it may be compared with; null when there is none. */
 export function changeSince(
   check: Check,
@@ -68,11 +104,7 @@ export function changeSince(
   protocol: Protocol,
 ): (Change & { since: string }) | null {
   const previous = earlier.find((other) => other.id !== check.id && comparable(check, other));
-  if (!previous) return null;
-  return {
-    ...changeBetween(valueOf(previous.trials, protocol), valueOf(check.trials, protocol), protocol),
-    since: previous.on,
-  };
+  return previous ? { ...changeOfChecks(previous, check, protocol), since: previous.on } : null;
 }
 
 export type SideDifference = {
@@ -82,6 +114,7 @@ export type SideDifference = {
   /** 100 · |L − R| / max(L, R). */
   index: number;
   worthActing: boolean;
+  /** The side with less range. */
   shorter: "left" | "right";
   threshold: number;
   why: Why;
@@ -95,15 +128,16 @@ export function sideDifference(left: Value, right: Value, protocol: Protocol): S
   const difference = left.value - right.value;
   const threshold = z95 * Math.hypot(left.se, right.se);
   const real = Math.abs(difference) > threshold;
-  const larger = Math.max(left.value, right.value);
+  const larger = Math.max(Math.abs(left.value), Math.abs(right.value));
   const index = larger > 0 ? (100 * Math.abs(difference)) / larger : 0;
+  const leftIsLess = protocol.better === "more" ? difference < 0 : difference > 0;
   return {
     difference,
     real,
     index,
     threshold,
     worthActing: real && index > protocol.sideThreshold,
-    shorter: difference < 0 ? "left" : "right",
+    shorter: leftIsLess ? "left" : "right",
     why: {
       rule: "a side difference is real when |L − R| > 1.96 · √(se_L² + se_R²), worth acting on when also over the threshold",
       inputs: {

@@ -1,15 +1,20 @@
 import { clamp, degrees, radians } from "../body/angles";
-import { footLength, shinLength } from "../body/segments";
+import { armLength, footLength, legLength, shinLength, shoulderBreadth } from "../body/segments";
+import type { ReadingKind } from "./protocol";
 
 /** The wall touches the kneecap, which sits this far in front of the shin's axis, cm. A working figure. */
 const patellaAllowance = 5;
 /** The ankle axis lies this fraction of the foot's length behind the toe tip. A working figure. */
 const ankleBehindToe = 0.75;
 
-export type LegMeasures = {
+/** What of a body the conversions need, cm. Own measures count over proportions of the stature. */
+export type BodyMeasures = {
   statureCm: number;
   shinCm?: number | undefined;
   footCm?: number | undefined;
+  legCm?: number | undefined;
+  armCm?: number | undefined;
+  breadthCm?: number | undefined;
 };
 
 /**
@@ -22,38 +27,25 @@ export type LegMeasures = {
  * @returns degrees, 0–90; clipped at 90 where the distance exceeds the shin
  * @example kneeToWall(10, { statureCm: 165 }) // 35.9
  */
-export function kneeToWall(distanceCm: number, body: LegMeasures): number {
-  return degrees(Math.asin(clamp(kneeToWallSine(distanceCm, body), -1, 1)));
-}
-
-/**
- * Degrees of shin angle per centimetre of toe–wall distance at this reading: the slope that
- * carries the tape's error into the angle.
- */
-export function kneeToWallSlope(distanceCm: number, body: LegMeasures): number {
-  const shin = body.shinCm ?? shinLength(body.statureCm);
-  const sine = clamp(kneeToWallSine(distanceCm, body), -0.99, 0.99);
-  return degrees(1 / (shin * Math.sqrt(1 - sine * sine)));
-}
-
-function kneeToWallSine(distanceCm: number, body: LegMeasures): number {
+export function kneeToWall(distanceCm: number, body: BodyMeasures): number {
   const shin = body.shinCm ?? shinLength(body.statureCm);
   const foot = body.footCm ?? footLength(body.statureCm);
-  return (distanceCm + ankleBehindToe * foot - patellaAllowance) / shin;
+  const sine = (distanceCm + ankleBehindToe * foot - patellaAllowance) / shin;
+  return degrees(Math.asin(clamp(sine, -1, 1)));
 }
 
 /**
  * Leg spread of a front split from the floor gap under the pelvis: 180 − 2 · asin(h / L).
- * @param gapCm floor to crotch h, cm
+ * @param gapCm floor to crotch h, cm; below 0 the split goes past flat, on blocks
  * @param legCm leg length L, cm
  * @example splitSpread(27.1, 90) // 145
  */
 export const splitSpread = (gapCm: number, legCm: number): number =>
-  180 - 2 * degrees(Math.asin(clamp(gapCm / legCm, 0, 1)));
+  180 - 2 * degrees(Math.asin(clamp(gapCm / legCm, -1, 1)));
 
 /** Floor gap left by a leg spread (the inverse of `splitSpread`), cm. */
 export const splitGap = (spread: number, legCm: number): number =>
-  legCm * Math.sin(radians(Math.max(0, 180 - spread)) / 2);
+  legCm * Math.sin(radians(180 - spread) / 2);
 
 /**
  * Middle-split spread from the distance between the ankles: 2 · asin(w / 2L).
@@ -63,8 +55,76 @@ export const middleSpread = (anklesCm: number, legCm: number): number =>
   2 * degrees(Math.asin(clamp(anklesCm / (2 * legCm), 0, 1)));
 
 /**
+ * Middle-split spread from the floor gap under the pelvis: 2 · acos(h / L).
+ * @example middleSpreadFromGap(49.8, 90) // 112.8
+ */
+export const middleSpreadFromGap = (gapCm: number, legCm: number): number =>
+  2 * degrees(Math.acos(clamp(gapCm / legCm, -1, 1)));
+
+/**
  * Arm angle from vertical at the narrowest pass-over grip: asin((g − b) / 2A).
  * @param gripCm grip width g, shoulder breadth b, arm length A, all cm
  */
 export const passOverAngle = (gripCm: number, breadthCm: number, armCm: number): number =>
   degrees(Math.asin(clamp((gripCm - breadthCm) / (2 * armCm), -1, 1)));
+
+/** The conversion behind a kind of reading: its formula, its inputs, and the angle itself. */
+export type Conversion = {
+  rule: string;
+  inputs: (body: BodyMeasures) => Record<string, string>;
+  angle: (reading: number, body: BodyMeasures) => number;
+};
+
+const leg = (body: BodyMeasures): number => body.legCm ?? legLength(body.statureCm);
+const arm = (body: BodyMeasures): number => body.armCm ?? armLength(body.statureCm);
+const breadth = (body: BodyMeasures): number => body.breadthCm ?? shoulderBreadth(body.statureCm);
+const measured = (own: number | undefined, value: number): string =>
+  `${value.toFixed(1)} cm, ${own === undefined ? "from the stature" : "measured"}`;
+const legInput = (body: BodyMeasures) => ({ "leg L": measured(body.legCm, leg(body)) });
+
+/** The conversions by kind of reading; angles, bare lengths and counts have none. */
+export const conversions: Partial<Record<ReadingKind, Conversion>> = {
+  "knee-to-wall-cm": {
+    rule: "shin angle = asin((d + a − p) / s)",
+    inputs: (body) => ({
+      "shin s": measured(body.shinCm, body.shinCm ?? shinLength(body.statureCm)),
+      "ankle behind the toe a": `${(ankleBehindToe * (body.footCm ?? footLength(body.statureCm))).toFixed(1)} cm`,
+      "kneecap p": `${patellaAllowance} cm`,
+    }),
+    angle: kneeToWall,
+  },
+  "front-split-gap-cm": {
+    rule: "leg spread = 180 − 2 · asin(h / L)",
+    inputs: legInput,
+    angle: (gap, body) => splitSpread(gap, leg(body)),
+  },
+  "middle-split-gap-cm": {
+    rule: "leg spread = 2 · acos(h / L)",
+    inputs: legInput,
+    angle: (gap, body) => middleSpreadFromGap(gap, leg(body)),
+  },
+  "ankle-spread-cm": {
+    rule: "leg spread = 2 · asin(w / 2L)",
+    inputs: legInput,
+    angle: (spread, body) => middleSpread(spread, leg(body)),
+  },
+  "pass-over-grip-cm": {
+    rule: "arm from vertical = asin((g − b) / 2A)",
+    inputs: (body) => ({
+      "shoulder breadth b": measured(body.breadthCm, breadth(body)),
+      "arm A": measured(body.armCm, arm(body)),
+    }),
+    angle: (grip, body) => passOverAngle(grip, breadth(body), arm(body)),
+  },
+};
+
+/**
+ * Degrees of angle per unit of reading, by a central difference: the slope that carries the reading's error
+ * into the angle. The step is wide enough to stay finite where a formula ends (a split all the way down).
+ */
+export function slopeAt(conversion: Conversion, reading: number, body: BodyMeasures): number {
+  const step = 0.25;
+  return (
+    (conversion.angle(reading + step, body) - conversion.angle(reading - step, body)) / (2 * step)
+  );
+}

@@ -1,30 +1,35 @@
 import { painLimit } from "../safety/pain";
-import type { Protocol } from "./protocol";
-import { unitOf } from "./protocol";
+import { errorOf, unitOf, type Instrument, type Protocol } from "./protocol";
 
-/** What is said about numbers while they are typed. `refused` cannot be kept; `remeasure` can, but ask again. */
+/** What is said about numbers while they are typed. `refused` cannot be kept; `remeasure` can, but asks again. */
 export type EntryNote = { level: "refused" | "remeasure" | "stop"; text: string };
+
+export type Entry = { trials: readonly number[]; pain: number; instrument: Instrument };
 
 /**
  * Looks at the trials of one side as they are typed.
- * Refuses what is no number or impossible for the motion; asks for another trial where two disagree by more
- * than twice the SEM; stops the motion when pain passes the limit.
+ * Refuses what is no number or impossible for the motion; asks for another trial where one disagrees with its
+ * neighbours by more than twice the SEM; stops the motion when pain passes the limit.
  */
-export function entryNotes(
-  trials: readonly number[],
-  pain: number,
-  protocol: Protocol,
-): EntryNote[] {
+export function entryNotes({ trials, pain, instrument }: Entry, protocol: Protocol): EntryNote[] {
   const [low, high] = protocol.possible;
   const unit = unitOf(protocol);
   const notes: EntryNote[] = [];
+  const limit = 2 * errorOf(protocol, instrument).sem;
+  const odd = disagreeing(trials, limit);
   if (trials.some(Number.isNaN)) notes.push({ level: "refused", text: "A reading is a number." });
   else if (trials.some((trial) => trial < low || trial > high))
-    notes.push({ level: "refused", text: `Not possible here: between ${low} and ${high}${unit}.` });
-  else if (trials.length > 1 && Math.max(...trials) - Math.min(...trials) > 2 * protocol.sem)
+    notes.push({
+      level: "refused",
+      text: `Not possible here: between ${low} and ${high}${unit}. Measure it again.`,
+    });
+  else if (odd !== null)
     notes.push({
       level: "remeasure",
-      text: `The trials are more than ${2 * protocol.sem}${unit} apart: take one more.`,
+      text:
+        trials.length === 2
+          ? `The trials are more than ${limit}${unit} apart: take one more.`
+          : `Trial ${odd + 1} is more than ${limit}${unit} off the others: measure it again.`,
     });
   if (!Number.isInteger(pain) || pain < 0 || pain > 10)
     notes.push({ level: "refused", text: "Pain is a whole number from 0 to 10." });
@@ -34,4 +39,35 @@ export function entryNotes(
       text: "Above 5/10: stop measuring this motion. A clinician should look at it first.",
     });
   return notes;
+}
+
+/** The trial farthest from the median of all, when any two are further apart than the limit; else null. */
+function disagreeing(trials: readonly number[], limit: number): number | null {
+  if (trials.length < 2 || Math.max(...trials) - Math.min(...trials) <= limit) return null;
+  const sorted = [...trials].sort((a, b) => a - b);
+  const median = (sorted[(sorted.length - 1) >> 1]! + sorted[sorted.length >> 1]!) / 2;
+  const off = trials.map((trial) => Math.abs(trial - median));
+  return off.indexOf(Math.max(...off));
+}
+
+export type SidePair = { left: number | null; right: number | null };
+
+/**
+ * Whether the sides look exchanged against the last round: each new value sits close to the other side's last
+ * one and far from its own. Says nothing where the sides were alike, for then it cannot be told.
+ * @param sem the standard error of one value
+ */
+export function looksSwapped(now: SidePair, last: SidePair, sem: number): boolean {
+  if (last.left === null || last.right === null) return false;
+  const mdc = 1.96 * Math.SQRT2 * sem;
+  if (Math.abs(last.left - last.right) <= mdc) return false;
+  const sides = (["left", "right"] as const).filter((side) => now[side] !== null);
+  return (
+    sides.length > 0 &&
+    sides.every((side) => {
+      const own = last[side]!;
+      const other = last[side === "left" ? "right" : "left"]!;
+      return Math.abs(now[side]! - own) > mdc && Math.abs(now[side]! - other) <= 1.5 * sem;
+    })
+  );
 }

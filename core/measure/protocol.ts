@@ -1,48 +1,161 @@
 import * as z from "zod";
-import { MotionId } from "../body/motions";
+import { JointId, MotionId } from "../body/motions";
 import { Picture } from "../figure/picture";
 
 export const Mode = z.enum(["passive", "active"]);
 export type Mode = z.infer<typeof Mode>;
 
-export const Instrument = z.enum(["goniometer", "level", "tape", "fingers", "eye"]);
+export const Instrument = z.enum([
+  "goniometer",
+  "level",
+  "photo",
+  "sensor-log",
+  "tape",
+  "fingers",
+  "count",
+  "eye",
+]);
 export type Instrument = z.infer<typeof Instrument>;
 
-/** What is typed in: degrees, or centimetres between toe and wall. */
-export const Reading = z.enum(["degrees", "knee-to-wall-cm"]);
+/** Instruments as people call them. */
+export const instrumentNames: Record<Instrument, string> = {
+  goniometer: "goniometer",
+  level: "level",
+  photo: "photo",
+  "sensor-log": "sensor file",
+  tape: "tape",
+  fingers: "finger widths",
+  count: "count",
+  eye: "eye",
+};
+
+/** What is written down: an angle, a length that stands for an angle, a length or a count kept as it is. */
+export const ReadingKind = z.enum([
+  "degrees",
+  "knee-to-wall-cm",
+  "front-split-gap-cm",
+  "middle-split-gap-cm",
+  "ankle-spread-cm",
+  "pass-over-grip-cm",
+  "distance-cm",
+  "count",
+]);
+export type ReadingKind = z.infer<typeof ReadingKind>;
+
+/** How the body lies or stands while it is measured: rounds are ordered so that it changes little. */
+export const Posture = z.enum([
+  "standing",
+  "sitting",
+  "kneeling",
+  "half-kneeling",
+  "all-fours",
+  "front",
+  "back",
+  "split",
+]);
+export type Posture = z.infer<typeof Posture>;
+
+/** An instrument a check may be read with, and its standard error of measurement, one tester on two days. */
+const AllowedInstrument = z.object({
+  id: Instrument,
+  /** In the unit of the reading. */
+  sem: z.number().positive(),
+  /** A published source, or "working figure". */
+  source: z.string(),
+});
+
+/**
+ * How the angle is found on a photograph: three landmarks with the angle at the second, or two and a plumb line.
+ * The reading is base + sign × that angle, so that a straight wrist is 0° and not 180°.
+ */
+export const PhotoReading = z.object({
+  points: z.union([
+    z.tuple([z.string(), z.string(), z.string()]),
+    z.tuple([z.string(), z.string()]),
+  ]),
+  base: z.number().default(0),
+  sign: z.union([z.literal(1), z.literal(-1)]).default(1),
+});
+export type PhotoReading = z.infer<typeof PhotoReading>;
+
+/**
+ * How a level is read: the reading is base + sign × the angle turned since the zero. Where one place moves along
+ * with another (the neck with the lowest rib), the second place's turn is taken off.
+ */
+export const LevelReading = z.object({
+  base: z.number().default(0),
+  sign: z.union([z.literal(1), z.literal(-1)]).default(1),
+  /** Where the zero is taken. */
+  zero: z.string().default("the start position"),
+  /** The second place, whose turn is taken off. */
+  less: z.string().optional(),
+});
+export type LevelReading = z.infer<typeof LevelReading>;
 
 /** How one joint motion is measured, so that two people on two days measure the same thing. */
 export const Protocol = z.object({
   id: z.string(),
   version: z.int().positive(),
   name: z.string(),
-  motion: MotionId,
+  /** The motion whose range it gives; null for a screen of several. */
+  motion: MotionId.nullable(),
+  /** Where on the body it is shown. */
+  joint: JointId,
+  /** Every motion that is put under load or to its end while measuring; pain stops these. */
+  involves: z.array(MotionId),
   sided: z.boolean(),
-  reading: Reading,
+  reading: ReadingKind,
+  /** Whether a larger reading is more range. */
+  better: z.enum(["more", "less"]).default("more"),
+  posture: Posture,
   purpose: z.string(),
   position: z.string(),
-  landmarks: z.array(z.string()),
+  landmarks: z.array(z.string()).min(1),
   steps: z.array(z.string()).min(3),
   modes: z.array(Mode).min(1),
-  instruments: z.array(Instrument).min(1),
+  instruments: z.array(AllowedInstrument).min(1),
   /** n₀: the number of trials whose mean has the stated standard error. */
   trials: z.int().positive(),
-  /** Standard error of measurement in the unit of the reading, one tester on two days. */
-  sem: z.number().positive(),
-  semSource: z.string(),
   /** Readings outside are refused as impossible. */
   possible: z.tuple([z.number(), z.number()]),
   usual: z.tuple([z.number(), z.number()]),
   athletic: z.tuple([z.number(), z.number()]),
   /** A real side difference is worth acting on above this many per cent. */
   sideThreshold: z.number().default(10),
-  compensations: z.array(z.object({ id: z.string(), text: z.string() })),
-  cautions: z.array(z.string()),
-  minutes: z.number(),
+  /** The points of a screen, one each; their number is the reading. */
+  points: z.array(z.string()).default([]),
+  photo: PhotoReading.optional(),
+  level: LevelReading.optional(),
+  compensations: z.array(z.object({ id: z.string(), text: z.string() })).min(1),
+  cautions: z.array(z.string()).min(1),
+  /** Who is not measured this way. */
+  mustNot: z.array(z.string()).min(1),
+  /** Minutes for both sides with the stated trials. */
+  minutes: z.number().positive(),
   picture: Picture,
 });
 export type Protocol = z.infer<typeof Protocol>;
 
-/** The unit in which the reading is typed and printed. */
-export const unitOf = (protocol: Protocol): "°" | " cm" =>
-  protocol.reading === "degrees" ? "°" : " cm";
+/** The unit in which the reading is kept and printed. */
+export const unitOf = (protocol: Pick<Protocol, "reading">): "°" | " cm" | "" =>
+  protocol.reading === "degrees" ? "°" : protocol.reading === "count" ? "" : " cm";
+
+/** Whether the reading is a length, which may be typed in inches or finger widths too. */
+export const isLength = (protocol: Pick<Protocol, "reading">): boolean =>
+  unitOf(protocol) === " cm";
+
+/**
+ * The error of an instrument in this check. An instrument the check does not name gets the largest error of
+ * those it does.
+ */
+export function errorOf(
+  protocol: Protocol,
+  instrument: Instrument,
+): { sem: number; source: string } {
+  const named = protocol.instruments.find(({ id }) => id === instrument);
+  if (named) return { sem: named.sem, source: named.source };
+  return {
+    sem: Math.max(...protocol.instruments.map(({ sem }) => sem)),
+    source: `not an instrument of this check (${instrument}): its largest error is used`,
+  };
+}

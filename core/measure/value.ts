@@ -2,11 +2,21 @@ import type { Athlete } from "../exchange/athlete";
 import type { Check } from "../exchange/records";
 import type { Side } from "../body/side";
 import type { Why } from "../why";
-import { kneeToWall, kneeToWallSlope, type LegMeasures } from "./convert";
-import type { Mode, Protocol } from "./protocol";
+import { conversions, slopeAt, type BodyMeasures } from "./convert";
+import { errorOf, unitOf, type Mode, type Protocol } from "./protocol";
 
-/** A reading with its standard error, both in the protocol's own unit (degrees or cm). */
-export type Value = { value: number; se: number; trials: number; why: Why };
+/** What was read: the trials in the protocol's unit, with what, and the reading's own error where it has one. */
+export type Taken = Pick<Check, "trials" | "instrument"> & { ownError?: number };
+
+/** A reading with its standard error, both in the protocol's own unit (degrees, cm or a count). */
+export type Value = {
+  value: number;
+  se: number;
+  /** The error with the full number of trials: what n₀ trials would have. */
+  sem: number;
+  trials: number;
+  why: Why;
+};
 
 /** A joint angle with its standard error, degrees. */
 export type Angle = { degrees: number; se: number; why: Why };
@@ -14,69 +24,82 @@ export type Angle = { degrees: number; se: number; why: Why };
 /**
  * The value of a check: the mean of its trials.
  *
- * Its standard error is the protocol's SEM, widened by √(n₀ / n) when fewer trials than n₀ were taken.
- * Extra trials are not credited: the SEM already contains the tester's day-to-day error.
+ * Its standard error is the instrument's SEM in this protocol, widened by √(n₀ / n) when fewer trials than n₀
+ * were taken. Extra trials are not credited: the SEM already contains the tester's day-to-day error. A photo or
+ * sensor reading adds its own error, as the root of the sum of squares.
  *
  * @throws when there are no trials
  */
-export function valueOf(trials: readonly number[], protocol: Protocol): Value {
+export function valueOf(taken: Taken, protocol: Protocol): Value {
+  const { trials, instrument, ownError = 0 } = taken;
   if (trials.length === 0) throw new Error("a check needs at least one trial");
   const value = trials.reduce((sum, trial) => sum + trial, 0) / trials.length;
+  const { sem, source } = errorOf(protocol, instrument);
   const widening = trials.length < protocol.trials ? Math.sqrt(protocol.trials / trials.length) : 1;
-  const se = protocol.sem * widening;
+  const se = Math.hypot(sem * widening, ownError);
   return {
     value,
     se,
+    sem: Math.hypot(sem, ownError),
     trials: trials.length,
     why: {
-      rule: "mean of the trials; error = SEM × √(n₀ / n) for fewer than n₀ trials",
+      rule: `mean of the trials; error = SEM × √(n₀ / n) for fewer than n₀ trials${ownError > 0 ? ", joined with the reading’s own error as √ of the sum of squares" : ""}`,
       inputs: {
         trials: trials.join(", "),
-        SEM: String(protocol.sem),
+        instrument,
+        SEM: String(sem),
         "trials wanted (n₀)": String(protocol.trials),
+        ...(ownError > 0 ? { "own error of the reading": `± ${ownError.toFixed(2)}` } : {}),
         error: `± ${se.toFixed(2)}`,
       },
-      source: protocol.semSource,
+      source,
     },
   };
 }
 
-/** The leg measures of an athlete, for conversions: own measures where recorded, proportions otherwise. */
-export const legMeasures = (athlete: Athlete): LegMeasures => ({
+/** The body measures of an athlete, for conversions: own measures where recorded, proportions otherwise. */
+export const bodyOf = (athlete: Athlete): BodyMeasures => ({
   statureCm: athlete.statureCm,
-  shinCm: athlete.measures.shinCm,
-  footCm: athlete.measures.footCm,
+  ...athlete.measures,
 });
 
-/** The joint angle that a reading stands for, error carried through the conversion. */
-export function angleOf(value: Value, protocol: Protocol, body: LegMeasures): Angle {
+/** The joint angle that a reading stands for, error carried through the conversion; null for lengths and counts. */
+export function angleOf(value: Value, protocol: Protocol, body: BodyMeasures): Angle | null {
   if (protocol.reading === "degrees") return { degrees: value.value, se: value.se, why: value.why };
-  const slope = kneeToWallSlope(value.value, body);
+  const conversion = conversions[protocol.reading];
+  if (!conversion) return null;
+  const slope = slopeAt(conversion, value.value, body);
   return {
-    degrees: kneeToWall(value.value, body),
-    se: value.se * slope,
+    degrees: conversion.angle(value.value, body),
+    se: value.se * Math.abs(slope),
     why: {
-      rule: "shin angle = asin((d + a − p) / s); error = tape error × slope",
+      rule: `${conversion.rule}; error = reading’s error × slope`,
       inputs: {
-        "toe to wall d": `${value.value.toFixed(1)} cm`,
-        stature: `${body.statureCm} cm`,
+        reading: `${value.value.toFixed(1)}${unitOf(protocol)} ± ${value.se.toFixed(2)}`,
+        ...conversion.inputs(body),
         slope: `${slope.toFixed(2)}° per cm`,
       },
+      ...(value.why.source ? { source: value.why.source } : {}),
     },
   };
 }
+
+/** The unit in which a check is compared and charted: degrees where its reading stands for an angle. */
+export const angleUnit = (protocol: Protocol): "°" | " cm" | "" =>
+  conversions[protocol.reading] ? "°" : unitOf(protocol);
 
 export type Wanted = { protocolId: string; side: Side; mode?: Mode; on?: string };
 
 /**
  * The checks of one protocol and side, newest first, up to and including a day.
- * Mode is left open unless it is asked for.
+ * Mode is left open unless it is asked for. A check that pain stopped before a reading is none of them.
  */
 export function checksOf(checks: readonly Check[], wanted: Wanted): Check[] {
   return checks
     .filter(
       (check) =>
         check.protocolId === wanted.protocolId &&
+        check.trials.length > 0 &&
         check.side === wanted.side &&
         (!wanted.mode || check.mode === wanted.mode) &&
         (!wanted.on || check.on <= wanted.on),

@@ -28,7 +28,9 @@ export function lockedMotions(
   for (const check of checks) {
     const protocol = protocolOf(library, check.protocolId);
     if (protocol && check.pain > painLimit)
-      lock(protocol.motion, check.on, `pain ${check.pain}/10 while measuring`);
+      protocol.involves.forEach((motion) =>
+        lock(motion, check.on, `pain ${check.pain}/10 while measuring`),
+      );
   }
   const ordered = [...logs].sort((a, b) => a.on.localeCompare(b.on));
   const flags = new Map<string, { session: number; run: number }>();

@@ -1,8 +1,7 @@
-import { uniformFloat64 } from "pure-rand/distribution/uniformFloat64";
-import { xoroshiro128plus } from "pure-rand/generator/xoroshiro128plus";
 import { gapOf } from "../aim/gap";
 import { needsOf } from "../aim/priority";
 import { sidesOf, type Side } from "../body/side";
+import { diceOf, type Dice } from "../dice";
 import type { Athlete } from "../exchange/athlete";
 import type { Aim, AnyRecord, Check, Log, LogItem, Place, Prep } from "../exchange/records";
 import { protocolOf, skillOf, type Library } from "../library";
@@ -17,18 +16,6 @@ const weeks = 10;
 /** Days of the week on which preps hang: Monday, Tuesday, Thursday, Saturday. */
 const prepDays = [0, 1, 3, 5];
 
-type Dice = { unit: () => number; normal: () => number };
-
-/** A seeded source of chance: the same seed gives the same troupe. */
-function diceOf(seed: number): Dice {
-  const generator = xoroshiro128plus(seed);
-  const unit = () => uniformFloat64(generator);
-  return {
-    unit,
-    normal: () => Math.sqrt(-2 * Math.log(1 - unit())) * Math.cos(2 * Math.PI * unit()),
-  };
-}
-
 /**
  * Ten weeks of an invented troupe, ending today: checks with measurement noise, preps by the real planner,
  * logs with misses, a sick week, a flagged wrist and a re-timed session. Deterministic in seed and date.
@@ -37,7 +24,15 @@ export function generateTroupe(cast: Cast, library: Library, today: string, seed
   const places = cast.places.map((place): Place => ({ kind: "place", ...place }));
   return [
     { kind: "troupe", id: "lanternfield", ...cast.troupe },
-    { kind: "settings", id: "settings", theme: "system", sound: true, tester: cast.testers[0]! },
+    {
+      kind: "settings",
+      id: "settings",
+      theme: "system",
+      sound: true,
+      tester: cast.testers[0]!,
+      length: "cm",
+      pointing: null,
+    },
     ...places,
     ...cast.performers.flatMap((performer, n) =>
       historyOf(performer, { places, cast, library, today, dice: diceOf(seed * 1000 + n) }),
@@ -142,10 +137,10 @@ function roundOf(
     if (!protocol) throw new Error(`the cast is checked by an unknown protocol: ${protocolId}`);
     return sidesOf(protocol.sided).map((side: Side, n): Check => {
       const truth = start[n]! + gain[n]! * gained * 1.12;
-      const sitting = dice.normal() * protocol.sem * 0.6;
+      const { id: instrument, sem } = protocol.instruments[0]!;
+      const sitting = dice.normal() * sem * 0.6;
       const whole = protocol.reading === "degrees" ? 1 : 10;
-      const trial = () =>
-        Math.round((truth + sitting + dice.normal() * protocol.sem * 0.5) * whole) / whole;
+      const trial = () => Math.round((truth + sitting + dice.normal() * sem * 0.5) * whole) / whole;
       return {
         kind: "check",
         id: `check-${athlete.id}-${protocolId}-${side}-${day}`,
@@ -155,11 +150,14 @@ function roundOf(
         side,
         mode: protocol.modes.includes("passive") ? "passive" : "active",
         temperature: "warm",
-        instrument: protocol.instruments[0]!,
+        instrument,
         tester: cast.testers[0]!,
         on: day,
         at: `${day}T10:00:00.000Z`,
-        trials: [trial(), trial()],
+        trials: Array.from({ length: protocol.trials }, trial),
+        typed: null,
+        ownError: 0,
+        read: "",
         pain: dice.unit() < 0.1 ? 2 : 0,
         seen: dice.unit() < 0.15 ? [protocol.compensations[0]!.id] : [],
         note: "",

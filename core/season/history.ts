@@ -2,10 +2,11 @@ import type { Side } from "../body/side";
 import type { Athlete } from "../exchange/athlete";
 import type { Check } from "../exchange/records";
 import type { Mode, Protocol } from "../measure/protocol";
-import { angleOf, legMeasures, valueOf } from "../measure/value";
+import { angleOf, bodyOf, valueOf } from "../measure/value";
 import type { DayText } from "./days";
 
-export type HistoryPoint = { on: DayText; degrees: number; se: number; pain: number };
+/** A check on the chart: degrees where the reading stands for an angle, else the reading itself. */
+export type HistoryPoint = { on: DayText; degrees: number; se: number; pain: number; note: string };
 /** The checks of one protocol and side over time, oldest first, comparable with each other. */
 export type HistoryLine = {
   side: Side;
@@ -14,7 +15,7 @@ export type HistoryLine = {
   points: HistoryPoint[];
 };
 
-/** The history of one protocol as joint angles: one line a side, mode and temperature, never mixed. */
+/** The history of one protocol, as joint angles where it gives them: one line a side, mode and temperature, never mixed. */
 export function historyOf(
   checks: readonly Check[],
   protocol: Protocol,
@@ -22,7 +23,7 @@ export function historyOf(
 ): HistoryLine[] {
   const lines = new Map<string, HistoryLine>();
   const ordered = checks
-    .filter((check) => check.protocolId === protocol.id)
+    .filter((check) => check.protocolId === protocol.id && check.trials.length > 0)
     .sort((a, b) => a.on.localeCompare(b.on) || a.at.localeCompare(b.at));
   for (const check of ordered) {
     const key = [check.side, check.mode, check.temperature].join("/");
@@ -32,8 +33,15 @@ export function historyOf(
       temperature: check.temperature,
       points: [],
     };
-    const angle = angleOf(valueOf(check.trials, protocol), protocol, legMeasures(athlete));
-    line.points.push({ on: check.on, degrees: angle.degrees, se: angle.se, pain: check.pain });
+    const value = valueOf(check, protocol);
+    const angle = angleOf(value, protocol, bodyOf(athlete));
+    line.points.push({
+      on: check.on,
+      degrees: angle?.degrees ?? value.value,
+      se: angle?.se ?? value.se,
+      pain: check.pain,
+      note: check.note,
+    });
     lines.set(key, line);
   }
   return [...lines.values()];

@@ -2,6 +2,7 @@ import { wantsCheck, type DemandGap } from "../aim/gap";
 import { motionOf } from "../body/motions";
 import type { Athlete } from "../exchange/athlete";
 import type { Aim, Check, Log, Prep, Run } from "../exchange/records";
+import { recheckAfter } from "../measure/round";
 import { daysBetween, type DayText } from "./days";
 
 export type Station = "aim" | "check" | "gap" | "prep" | "run" | "log" | "season";
@@ -22,9 +23,6 @@ export type Now = {
   /** Where the user is: the same advice is not given for the place one stands in when a later step is open. */
   here: Station | null;
 };
-
-/** A round of checks is due again after this many days. */
-const recheckAfter = 21;
 
 /** The next move in the order of the work: aim, intake, check, prep, run, log, and look back. */
 export function nextMove(now: Now): NextMove {

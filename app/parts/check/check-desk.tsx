@@ -1,165 +1,252 @@
-import { memo, useEffect, useRef } from "react";
-import { say } from "../say";
+import { lazy, memo, Suspense, useEffect, useRef, useState } from "react";
 import type { Side } from "#core/body/side";
-import { wantsCheck } from "#core/aim/gap";
-import { Instrument, Mode, type Protocol } from "#core/measure/protocol";
+import { testerWidening } from "#core/measure/tester";
 import type { AthleteView } from "../../view";
+import { say } from "../say";
 import { useAct } from "../use-act";
+import { shortDay } from "../words";
+import { CheckPicker } from "./check-picker";
 import { CheckRow } from "./check-row";
+import { FingerForm } from "./finger-form";
+import { LastRound } from "./last-round";
 import { PastChecks } from "./past-checks";
-import { readySides, roundToSend, type SideEntry } from "./round";
+import { draftsOf, entryOf, stoppedMotions, withReading, type Row, type SideEntry } from "./round";
+import { RoundBar } from "./round-bar";
+import { Sequence } from "./sequence";
+import type { Target, ToolName } from "./tools/tool";
+import { toolsOf } from "./tools/tool";
+import { useRoundRows, type RoundRows } from "./use-check-round";
 import { useRound } from "./use-round";
 
-/** The round: what holds for all of it above, the motions the aim asks first, the others below. */
+const ToolDialog = lazy(() => import("./tools/tool-dialog"));
+
+/** The round: what holds for all of it above, its checks in the order of positions, the verdicts at once. */
 export const CheckDesk = memo(function CheckDesk({
   view,
   focus,
   setFocus,
-  jump,
+  wish,
 }: {
   view: AthleteView;
   focus: string;
   setFocus: (id: string) => void;
-  jump: boolean;
+  /** The check the page was opened for. */
+  wish: string;
 }) {
-  const { athlete, library, gaps } = view;
-  const { round, setRound, clear } = useRound(athlete.id, view.notebook, view.settings.tester);
+  const { athlete, library, allGaps, checks, today } = view;
+  const { round, setRound, clear } = useRound(athlete.id, view.notebook, view.settings);
   const { act } = useAct();
-  const asked = gaps.flatMap(({ protocolId }) =>
-    library.protocols.filter(({ id }) => id === protocolId),
-  );
-  const others = library.protocols.filter((protocol) => !asked.includes(protocol));
-  const { ready, refused } = readySides(round, library.protocols);
-  const list = useRef<HTMLFormElement>(null);
-  const wanted = wantsCheck(gaps);
+  const plan = useRoundRows(view, round, wish);
+  const { rows } = plan;
+  const [oneByOne, setOneByOne] = useState(false);
+  const [tool, setTool] = useState<{ name: ToolName; target: Target } | null>(null);
+  const [calibrating, setCalibrating] = useState(false);
+  const form = useRef<HTMLFormElement>(null);
+  const { fingerCm } = athlete.measures;
+  const { ready, refused } = draftsOf(round, rows, fingerCm);
+  const stopped = stoppedMotions(round, rows);
+  const isStopped = ({ protocol }: Row) => protocol.involves.some((motion) => stopped.has(motion));
   useEffect(() => {
-    if (jump)
-      list.current?.querySelector<HTMLInputElement>(`#row-${focus} input[data-entry]`)?.focus();
+    if (wish)
+      form.current?.querySelector<HTMLInputElement>(`#row-${focus} input[data-entry]`)?.focus();
     // Only when the page is opened with a wish, not on every move of the focus.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [jump]);
-  const setEntry = (protocol: Protocol, side: Side, entry: SideEntry) =>
+  }, [wish]);
+  const setEntry = (row: Row, side: Side, entry: SideEntry) =>
     setRound((old) => ({
       ...old,
-      entries: { ...old.entries, [protocol.id]: { ...old.entries[protocol.id], [side]: entry } },
+      entries: { ...old.entries, [row.key]: { ...old.entries[row.key], [side]: entry } },
     }));
+  const add = (id: string) => {
+    setRound((old) => ({ ...old, added: [...old.added, id] }));
+    setFocus(id);
+    requestAnimationFrame(() =>
+      form.current?.querySelector<HTMLInputElement>(`#row-${id} input[data-entry]`)?.focus(),
+    );
+  };
   const keep = () => {
     if (ready.length === 0) return;
-    act("round", roundToSend(round, ready));
+    act("round", { checks: ready, length: round.length });
     say(`${ready.length} check${ready.length > 1 ? "s" : ""} kept.`);
     clear();
+    setOneByOne(false);
   };
-  const row = (protocol: Protocol) => (
-    <CheckRow
-      key={protocol.id}
-      protocol={protocol}
-      athlete={athlete}
-      checks={view.checks}
-      gap={gaps.find((gap) => gap.protocolId === protocol.id) ?? null}
-      round={round}
-      focused={focus === protocol.id}
-      onFocus={() => setFocus(protocol.id)}
-      onEntry={(side, entry) => setEntry(protocol, side, entry)}
-    />
-  );
+  const before = checks.filter(({ on }) => on < today).sort((a, b) => b.on.localeCompare(a.on))[0];
+  const entryProps = (row: Row) => ({
+    row,
+    round,
+    checks,
+    fingerCm,
+    onEntry: (side: Side, entry: SideEntry) => setEntry(row, side, entry),
+    gap:
+      allGaps.find(
+        ({ protocolId, demand }) => protocolId === row.protocol.id && demand.mode === row.mode,
+      ) ?? null,
+    stopped: isStopped(row),
+    openTool: (name: ToolName, side: Side) => setTool({ name, target: { row, side } }),
+  });
+  const kept = checks.filter(({ on }) => on === today);
   return (
     <form
-      ref={list}
+      ref={form}
       onSubmit={(event) => {
         event.preventDefault();
         keep();
       }}
     >
-      <h1 className="text-3xl">{headline(wanted.length, asked.length)}</h1>
-      <p className="mt-1 text-muted">
-        Both sides, the same way every time. Tab walks left, right, trial by trial; the grey figures
-        are the last ones.
-      </p>
-      <fieldset className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
-        <legend className="sr-only">For the whole round</legend>
-        <Choice
-          label="Temperature"
-          value={round.temperature}
-          options={["warm", "cold"]}
-          onChange={(value) => setRound({ ...round, temperature: value as "warm" | "cold" })}
+      <h1 className="text-3xl">{headline(plan, allGaps.length)}</h1>
+      <p className="mt-1 text-muted">{planSentence(plan)}</p>
+      <RoundBar
+        round={round}
+        change={(part) => setRound((old) => ({ ...old, ...part }))}
+        lastTester={
+          before && testerWidening(before.tester, round.tester) > 1 ? before.tester : null
+        }
+        fingerCm={fingerCm}
+        calibrate={() => setCalibrating(true)}
+      />
+      {calibrating ? (
+        <FingerForm
+          keep={(width) => {
+            act("finger", { fingerCm: width });
+            setCalibrating(false);
+          }}
+          close={() => setCalibrating(false)}
         />
-        <Choice
-          label="Range"
-          value={round.mode}
-          options={Mode.options}
-          onChange={(value) => setRound({ ...round, mode: value as Mode })}
+      ) : null}
+      {rows.length > 0 && !oneByOne ? (
+        <p className="mt-3">
+          <button type="button" className="press" onClick={() => setOneByOne(true)}>
+            One at a time, large
+          </button>
+        </p>
+      ) : null}
+      {oneByOne ? (
+        <Sequence
+          rows={rows}
+          propsOf={entryProps}
+          onCheck={setFocus}
+          keep={keep}
+          ready={ready.length}
+          leave={() => setOneByOne(false)}
         />
-        <Choice
-          label="Instrument"
-          value={round.instrument ?? ""}
-          options={["", ...Instrument.options]}
-          onChange={(value) =>
-            setRound({ ...round, instrument: (value || null) as Instrument | null })
-          }
-        />
-        <label className="grid">
-          <span className="label">Who measures</span>
-          <input
-            className="field w-36"
-            value={round.tester}
-            onChange={(event) => setRound({ ...round, tester: event.target.value })}
-          />
-        </label>
-      </fieldset>
-      <ul className="mt-3 border-t border-ink">{asked.map(row)}</ul>
-      {others.length > 0 ? (
-        <details
-          className="mt-2"
-          open={asked.length === 0 || others.some(({ id }) => id === focus)}
-        >
-          <summary className="label min-h-9 py-2">Other checks ({others.length})</summary>
-          <ul className="border-t border-line">{others.map(row)}</ul>
+      ) : (
+        <ul className="mt-3 border-t border-ink">
+          {rows.map((row) => (
+            <CheckRow
+              key={row.key}
+              {...entryProps(row)}
+              athlete={athlete}
+              library={library}
+              because={plan.because.get(row.protocol.id) ?? null}
+              focused={focus === row.protocol.id}
+              today={today}
+              onFocus={() => setFocus(row.protocol.id)}
+            />
+          ))}
+          {rows.length === 0 ? (
+            <li className="py-4 text-muted">
+              Nothing is in the round. Put a check in below, or give it more minutes.
+            </li>
+          ) : null}
+        </ul>
+      )}
+      {oneByOne ? null : (
+        <p className="sticky bottom-0 z-10 mt-3 flex flex-wrap items-center gap-x-4 gap-y-1 bg-paper py-2">
+          <button type="submit" className="press press-main" disabled={ready.length === 0}>
+            Keep the round
+          </button>
+          <span className="text-sm text-muted">
+            {ready.length === 0
+              ? "Nothing typed yet."
+              : `${ready.length} side${ready.length > 1 ? "s" : ""} ready.`}
+            {refused > 0 ? ` ${refused} not: see the line in clay.` : ""} Enter keeps.
+          </span>
+        </p>
+      )}
+      {kept.length > 0 ? <LastRound view={view} checks={kept} /> : null}
+      {plan.resting.length > 0 ? (
+        <details className="mt-3">
+          <summary className="label min-h-9 py-2">
+            Asked by the aims, not in this round ({plan.resting.length})
+          </summary>
+          <ul>
+            {plan.resting.map(({ id, name }) => (
+              <li key={id} className="flex items-baseline gap-3 border-b border-line">
+                <button type="button" className="underlined min-h-9" onClick={() => add(id)}>
+                  {name}
+                </button>
+                <span className="text-sm text-muted">{whyNot(plan, id)}</span>
+              </li>
+            ))}
+          </ul>
         </details>
       ) : null}
-      <p className="sticky bottom-0 mt-3 flex flex-wrap items-center gap-x-4 gap-y-1 bg-paper py-2">
-        <button type="submit" className="press press-main" disabled={ready.length === 0}>
-          Keep the round
-        </button>
-        <span className="text-sm text-muted">
-          {ready.length === 0
-            ? "Nothing typed yet."
-            : `${ready.length} side${ready.length > 1 ? "s" : ""} ready.`}
-          {refused > 0 ? ` ${refused} not: see the line in clay.` : ""} Enter keeps.
-        </span>
-      </p>
+      <CheckPicker protocols={plan.others} add={({ id }) => add(id)} />
       <PastChecks view={view} />
+      <Suspense>
+        {tool ? (
+          <ToolDialog
+            name={tool.name}
+            athleteId={athlete.id}
+            pointing={view.settings.pointing}
+            target={tool.target}
+            targets={rows
+              .filter(({ protocol }) => toolsOf(protocol).includes(tool.name))
+              .flatMap((row) =>
+                (row.protocol.sided ? (["left", "right"] as const) : (["mid"] as const)).map(
+                  (side): Target => ({ row, side }),
+                ),
+              )}
+            onReading={({ row, side }, reading) =>
+              setRound((old) => ({
+                ...old,
+                entries: {
+                  ...old.entries,
+                  [row.key]: {
+                    ...old.entries[row.key],
+                    [side]: withReading(entryOf(old, row, side), reading),
+                  },
+                },
+              }))
+            }
+            close={() => setTool(null)}
+          />
+        ) : null}
+      </Suspense>
     </form>
   );
 });
 
-function headline(wanted: number, asked: number): string {
+function headline({ proposal: { items, nextDue, stopped } }: RoundRows, asked: number): string {
   if (asked === 0) return "Measure what you like; an aim says what to measure.";
-  return wanted === 0
-    ? "Everything the aim asks is measured."
-    : `${wanted === 1 ? "One motion is" : `${wanted} motions are`} open: measure ${wanted === 1 ? "it" : "them"} first.`;
+  const open = new Set(items.map(({ protocolId }) => protocolId)).size;
+  if (open > 0)
+    return `${open === 1 ? "One motion is" : `${open} motions are`} open: measure ${open === 1 ? "it" : "them"} first.`;
+  if (stopped.length > 0) return "What is left to measure is stopped by pain.";
+  return nextDue
+    ? `Nothing is due before ${shortDay(nextDue)}.`
+    : "Everything the aim asks is measured.";
 }
 
-function Choice({
-  label,
-  value,
-  options,
-  onChange,
-}: {
-  label: string;
-  value: string;
-  options: readonly string[];
-  onChange: (value: string) => void;
-}) {
-  return (
-    <label className="grid">
-      <span className="label">{label}</span>
-      <select className="field" value={value} onChange={(event) => onChange(event.target.value)}>
-        {options.map((option) => (
-          <option key={option} value={option}>
-            {option || "as the check says"}
-          </option>
-        ))}
-      </select>
-    </label>
-  );
+/** The proposal in a sentence: how long, how many changes of position, and what was left out. */
+function planSentence({ proposal }: RoundRows): string {
+  const { items, minutes, changes, left, stopped } = proposal;
+  const parts = [
+    items.length > 0
+      ? `About ${Math.ceil(minutes)} minutes, ${changes === 0 ? "one position" : `${changes} change${changes > 1 ? "s" : ""} of position`}. Tab walks left, right, trial by trial; the grey figures are the last ones.`
+      : "Both sides, the same way every time.",
+    left.length > 0 ? `${left.length} more would need more minutes.` : "",
+    stopped.length > 0
+      ? `${stopped.length} stopped by pain until a person clears ${stopped.length > 1 ? "them" : "it"}.`
+      : "",
+  ];
+  return parts.filter((part) => part !== "").join(" ");
+}
+
+function whyNot({ proposal }: RoundRows, id: string): string {
+  if (proposal.stopped.some(({ protocolId }) => protocolId === id))
+    return "stopped by pain until a person clears it";
+  if (proposal.left.some(({ protocolId }) => protocolId === id)) return "needs more minutes";
+  return "measured lately and clear enough";
 }

@@ -1,84 +1,232 @@
-import type { Side } from "#core/body/side";
-import { sidesOf } from "#core/body/side";
-import { entryNotes } from "#core/measure/entry";
-import type { Instrument, Mode, Protocol } from "#core/measure/protocol";
+import { sidesOf, type Side } from "#core/body/side";
+import type { MotionId } from "#core/body/motions";
+import type { Check } from "#core/exchange/records";
+import { entryNotes, type EntryNote } from "#core/measure/entry";
+import {
+  isLength,
+  unitOf,
+  type Instrument,
+  type Mode,
+  type Protocol,
+} from "#core/measure/protocol";
+import { cmPer, toCm, type LengthUnit } from "#core/measure/units";
+import { painLimit } from "#core/safety/pain";
 import { readNumber } from "../words";
 
-/** What is typed of one side, as it was typed. */
-export type SideEntry = { trials: string[]; pain: string; seen: string[] };
-/** A round in the making: what holds for all of it, and what is typed per protocol and side. */
+/** A reading that an instrument of the application gave: what was read and how well. */
+export type ToolReading = { instrument: Instrument; value: number; se: number; note: string };
+
+/** What is typed of one side, as it was typed; `tools` marks the trials that an instrument filled. */
+export type SideEntry = {
+  trials: string[];
+  pain: string;
+  seen: string[];
+  note: string;
+  tools: (ToolReading | null)[];
+};
+
+/** Which range is measured: what the aims ask of each motion, one of the two, or both for the usable share. */
+export type RangeChoice = "asked" | Mode | "both";
+
+/** A round in the making: what holds for all of it, the checks in it, and what is typed a check and side. */
 export type Round = {
   temperature: "cold" | "warm";
   tester: string;
   instrument: Instrument | null;
-  mode: Mode;
+  range: RangeChoice;
+  length: LengthUnit;
+  minutes: number;
+  /** Checks the user put in beside the proposed ones. */
+  added: string[];
   entries: Record<string, Partial<Record<Side, SideEntry>>>;
 };
+
+/** One check of one mode: a row of the round. */
+export type Row = { key: string; protocol: Protocol; mode: Mode };
+
+export const rowKey = (protocolId: string, mode: Mode): string => `${protocolId}/${mode}`;
+
+/** The rows of a check under the round's choice of range. */
+export function rowsOf(protocol: Protocol, range: RangeChoice, asked: Mode | null): Row[] {
+  const wanted: readonly Mode[] =
+    range === "both"
+      ? protocol.modes
+      : [range === "asked" ? (asked ?? protocol.modes[0]!) : range].map((mode) =>
+          protocol.modes.includes(mode) ? mode : protocol.modes[0]!,
+        );
+  return wanted.map((mode) => ({ key: rowKey(protocol.id, mode), protocol, mode }));
+}
 
 export const emptyEntry = (protocol: Protocol): SideEntry => ({
   trials: Array.from({ length: protocol.trials }, () => ""),
   pain: "",
   seen: [],
+  note: "",
+  tools: [],
 });
 
-export const entryOf = (round: Round, protocol: Protocol, side: Side): SideEntry =>
-  round.entries[protocol.id]?.[side] ?? emptyEntry(protocol);
+export const entryOf = (round: Round, { key, protocol }: Row, side: Side): SideEntry =>
+  round.entries[key]?.[side] ?? emptyEntry(protocol);
 
-/** The trials that were typed, as numbers; NaN where it is none. */
-export const trialsOf = (entry: SideEntry): number[] =>
+/** The instrument of the round where the check allows it, else the check's first; fingers when lengths are. */
+export function instrumentFor(round: Round, protocol: Protocol): Instrument {
+  const allows = (id: Instrument | null) => protocol.instruments.some((one) => one.id === id);
+  if (isLength(protocol) && round.length === "fingers" && allows("fingers")) return "fingers";
+  return allows(round.instrument) ? round.instrument! : protocol.instruments[0]!.id;
+}
+
+/** The unit in which a check's numbers are typed. */
+export function typedUnit(round: Round, protocol: Protocol): LengthUnit | null {
+  if (!isLength(protocol)) return null;
+  if (round.length !== "fingers") return round.length;
+  return instrumentFor(round, protocol) === "fingers" ? "fingers" : "cm";
+}
+
+const unitText: Record<LengthUnit, string> = { cm: "cm", in: "in", fingers: "fingers" };
+export const unitLabel = (round: Round, protocol: Protocol): string => {
+  const unit = typedUnit(round, protocol);
+  return unit ? unitText[unit] : unitOf(protocol).trim();
+};
+
+/** The trials that were typed, as they were typed; NaN where it is none. */
+export const typedTrials = (entry: SideEntry): number[] =>
   entry.trials.filter((text) => text.trim() !== "").map(readNumber);
+
 export const painOf = (entry: SideEntry): number =>
   entry.pain.trim() === "" ? 0 : readNumber(entry.pain);
 
-/** The instrument of the round where the protocol allows it, else the protocol's first. */
-export const instrumentFor = (round: Round, protocol: Protocol): Instrument =>
-  round.instrument && protocol.instruments.includes(round.instrument)
-    ? round.instrument
-    : protocol.instruments[0]!;
-
-export const modeFor = (round: Round, protocol: Protocol): Mode =>
-  protocol.modes.includes(round.mode) ? round.mode : protocol.modes[0]!;
-
-export type Ready = {
-  protocol: Protocol;
-  side: Side;
-  trials: number[];
-  pain: number;
-  seen: string[];
-};
-
-/** The sides that can be kept, and how many cannot because of what was typed. */
-export function readySides(
+/** The trials in the check's own unit. */
+export function trialsOf(
+  entry: SideEntry,
   round: Round,
-  protocols: readonly Protocol[],
-): { ready: Ready[]; refused: number } {
-  const ready: Ready[] = [];
-  let refused = 0;
-  for (const protocol of protocols)
-    for (const side of sidesOf(protocol.sided)) {
-      const entry = entryOf(round, protocol, side);
-      const trials = trialsOf(entry);
-      if (trials.length === 0) continue;
-      const pain = painOf(entry);
-      if (entryNotes(trials, pain, protocol).some((note) => note.level === "refused")) refused += 1;
-      else ready.push({ protocol, side, trials, pain, seen: entry.seen });
-    }
-  return { ready, refused };
+  protocol: Protocol,
+  fingerCm?: number,
+): number[] {
+  const unit = typedUnit(round, protocol);
+  const typed = typedTrials(entry);
+  return unit && unit !== "cm"
+    ? typed.map((trial) => Math.round(toCm(trial, unit, fingerCm) * 100) / 100)
+    : typed;
 }
 
-/** A round as the action takes it. */
-export const roundToSend = (round: Round, ready: readonly Ready[]) => ({
-  checks: ready.map(({ protocol, side, trials, pain, seen }) => ({
+/** The readings behind the trials: those an instrument filled and that were not typed over since. */
+export const toolReadings = (entry: SideEntry): ToolReading[] =>
+  entry.trials.flatMap((text, n) => {
+    const tool = entry.tools[n];
+    return tool && text.trim() !== "" ? [tool] : [];
+  });
+
+/** The instrument of one side: that of its tool readings, else the row's. */
+export const instrumentOf = (entry: SideEntry, round: Round, protocol: Protocol): Instrument =>
+  toolReadings(entry)[0]?.instrument ?? instrumentFor(round, protocol);
+
+/** The readings' own error in their mean: each trial's error as squares, over the number of trials. */
+export function ownErrorOf(entry: SideEntry): number {
+  const trials = typedTrials(entry).length;
+  const squares = toolReadings(entry).reduce((sum, { se }) => sum + se ** 2, 0);
+  return trials > 0 ? Math.sqrt(squares) / trials : 0;
+}
+
+/** What is said about one side as it stands; nothing while nothing is typed. */
+export function notesOn(
+  entry: SideEntry,
+  round: Round,
+  protocol: Protocol,
+  fingerCm?: number,
+): EntryNote[] {
+  const trials = trialsOf(entry, round, protocol, fingerCm);
+  if (trials.length === 0 && !entry.pain) return [];
+  const instrument = instrumentOf(entry, round, protocol);
+  return entryNotes({ trials, pain: painOf(entry), instrument }, protocol);
+}
+
+const refused = (notes: readonly EntryNote[]): boolean =>
+  notes.some(({ level }) => level === "refused");
+
+/** The motions that pain has stopped in this round. */
+export function stoppedMotions(round: Round, rows: readonly Row[]): Set<MotionId> {
+  return new Set(
+    rows.flatMap((row) =>
+      sidesOf(row.protocol.sided).some((side) => painOf(entryOf(round, row, side)) > painLimit)
+        ? row.protocol.involves
+        : [],
+    ),
+  );
+}
+
+/** A check as the round holds it, before it has an identity. */
+export type DraftCheck = Omit<Check, "kind" | "id" | "athleteId" | "on" | "at">;
+
+/** One side as a check; null while there is neither a number nor a stop, or what is typed cannot be. */
+export function draftOf(
+  row: Row,
+  side: Side,
+  round: Round,
+  fingerCm?: number,
+): DraftCheck | "refused" | null {
+  const { protocol, mode } = row;
+  const entry = entryOf(round, row, side);
+  const trials = trialsOf(entry, round, protocol, fingerCm);
+  if (trials.length === 0 && !(painOf(entry) > painLimit)) return null;
+  if (refused(notesOn(entry, round, protocol, fingerCm))) return "refused";
+  const unit = typedUnit(round, protocol);
+  return {
     protocolId: protocol.id,
     protocolVersion: protocol.version,
     side,
-    mode: modeFor(round, protocol),
+    mode,
     temperature: round.temperature,
-    instrument: instrumentFor(round, protocol),
+    instrument: instrumentOf(entry, round, protocol),
     tester: round.tester.trim(),
     trials,
-    pain,
-    seen,
-    note: "",
-  })),
-});
+    typed:
+      unit && unit !== "cm"
+        ? {
+            unit,
+            trials: typedTrials(entry),
+            ...(unit === "fingers" ? { fingerCm: cmPer(unit, fingerCm) } : {}),
+          }
+        : null,
+    ownError: ownErrorOf(entry),
+    pain: painOf(entry),
+    seen: entry.seen,
+    read: toolReadings(entry)
+      .map(({ note }) => note)
+      .join(" · "),
+    note: entry.note.trim(),
+  };
+}
+
+export type Drafts = { ready: DraftCheck[]; refused: number };
+
+/** The sides that can be kept, and how many cannot because of what was typed. */
+export function draftsOf(round: Round, rows: readonly Row[], fingerCm?: number): Drafts {
+  const all = rows.flatMap((row) =>
+    sidesOf(row.protocol.sided).map((side) => draftOf(row, side, round, fingerCm)),
+  );
+  return {
+    ready: all.filter((draft): draft is DraftCheck => draft !== null && draft !== "refused"),
+    refused: all.filter((draft) => draft === "refused").length,
+  };
+}
+
+/** Puts an instrument's reading into the first empty trial of a side, or a further one when all are filled. */
+export function withReading(entry: SideEntry, reading: ToolReading): SideEntry {
+  const empty = entry.trials.findIndex((text) => text.trim() === "");
+  const at = empty < 0 ? entry.trials.length : empty;
+  if (at >= 9) return entry;
+  const trials = [...entry.trials];
+  const tools = [...entry.tools];
+  trials[at] = String(Math.round(reading.value * 10) / 10);
+  tools[at] = reading;
+  return { ...entry, trials, tools };
+}
+
+/** A trial typed by hand: what an instrument read there counts no more. */
+export function withTyped(entry: SideEntry, n: number, text: string): SideEntry {
+  const trials = [...entry.trials];
+  const tools = [...entry.tools];
+  trials[n] = text;
+  tools[n] = null;
+  return { ...entry, trials, tools };
+}

@@ -1,4 +1,5 @@
 import type { Drawing } from "#core/figure/drawing";
+import type { InstrumentShape } from "#core/figure/instrument";
 import type { PropShape } from "#core/figure/props";
 
 /** The body in ink: far limbs lighter, a thin light line where one part passes in front of another. */
@@ -128,6 +129,46 @@ export function Floor({
     <g fill="none">
       <path d={`M${from} 0H${to}`} stroke={colour} strokeWidth="0.9" />
       <path d={marks} stroke="var(--hair)" strokeWidth="0.45" />
+    </g>
+  );
+}
+
+/** The instrument on the body: a goniometer's arms and arc, a tape's run, a level's bar. */
+export function Instrument({
+  shape,
+  colour = "var(--clay)",
+  unit = 1,
+}: {
+  shape: InstrumentShape;
+  colour?: string;
+  unit?: number;
+}) {
+  const { kind, lines, arc, axis } = shape;
+  return (
+    <g fill="none" stroke={colour} strokeLinecap="round">
+      {lines.map(([[x1, y1], [x2, y2]], i) => (
+        <line
+          key={i}
+          {...{ x1, y1, x2, y2 }}
+          strokeWidth={(kind === "level" ? 3.6 : 1.5) * unit}
+          {...(kind === "tape" ? { strokeDasharray: `${2.2 * unit} ${1.6 * unit}` } : {})}
+        />
+      ))}
+      {kind === "tape"
+        ? lines[0]!.map(([x, y], i) => (
+            <circle key={i} cx={x} cy={y} r={1.5 * unit} fill={colour} stroke="none" />
+          ))
+        : null}
+      {arc ? <path d={arc} strokeWidth={unit} /> : null}
+      {axis ? (
+        <circle
+          cx={axis[0]}
+          cy={axis[1]}
+          r={1.9 * unit}
+          fill="var(--paper)"
+          strokeWidth={1.3 * unit}
+        />
+      ) : null}
     </g>
   );
 }

@@ -20,11 +20,7 @@ export function SideDifferences({ view }: { view: AthleteView }) {
         })[0],
     );
     if (!left || !right || left.temperature !== right.temperature) return [];
-    const difference = sideDifference(
-      valueOf(left.trials, protocol),
-      valueOf(right.trials, protocol),
-      protocol,
-    );
+    const difference = sideDifference(valueOf(left, protocol), valueOf(right, protocol), protocol);
     return [{ protocol, motion: motionOf(demand.motion), difference }];
   });
   if (rows.length === 0) return null;

@@ -15,11 +15,27 @@ import type { Side } from "#core/body/side";
 import type { HistoryLine } from "#core/season/history";
 import { notchPath } from "../margin-mark/geometry";
 
-type Row = { time: number } & Partial<Record<Side, number>> &
+type Row = { time: number; prep?: number; note?: number } & Partial<Record<Side, number>> &
   Partial<Record<`${Side}Band`, [number, number]>>;
 
-/** The lines of a chart as rows by day, with the error as a band. */
-function rowsOf(lines: readonly HistoryLine[]): Row[] {
+type Dot = {
+  cx?: number;
+  cy?: number | null;
+  index?: number;
+  value?: unknown;
+  payload?: { time: number };
+};
+
+/** A remark on the chart, by its number, and the day it was made. */
+export type ChartNote = { on: string; text: string };
+
+/** The lines of a chart as rows by day, with the error as a band; preps and notes lie along the foot. */
+function rowsOf(
+  lines: readonly HistoryLine[],
+  foot: number,
+  preps: readonly string[],
+  notes: readonly ChartNote[],
+): Row[] {
   const rows = new Map<number, Row>();
   for (const { side, points } of lines)
     for (const { on, degrees, se } of points) {
@@ -29,8 +45,16 @@ function rowsOf(lines: readonly HistoryLine[]): Row[] {
       row[`${side}Band`] = [degrees - se, degrees + se];
       rows.set(time, row);
     }
+  const beneath = (on: string, key: "prep" | "note", value: number) => {
+    const time = parseISO(on).getTime();
+    rows.set(time, { ...(rows.get(time) ?? { time }), [key]: value });
+  };
+  preps.forEach((on) => beneath(on, "prep", foot));
+  notes.forEach(({ on }) => beneath(on, "note", foot));
   return [...rows.values()].sort((a, b) => a.time - b.time);
 }
+
+const none: readonly never[] = [];
 
 const stroke: Record<Side, { colour: string; dash: string }> = {
   left: { colour: "var(--spruce)", dash: "0" },
@@ -39,27 +63,38 @@ const stroke: Record<Side, { colour: string; dash: string }> = {
 };
 const sideText: Record<Side, string> = { left: "◂ left", right: "▸ right", mid: "middle" };
 
-/** One motion over the weeks: the notches are the checks, the band their error, the rule the demand. */
+/**
+ * One motion over the weeks: the notches are the checks, the band their error, the rule the demand; along the foot
+ * the days of preps as strokes and notes by their number.
+ */
 export const CheckChart = memo(function CheckChart({
   lines,
   need,
   from,
   to,
+  unit = "°",
+  preps = none,
+  notes = none,
+  height = 190,
 }: {
   lines: readonly HistoryLine[];
   need: number | null;
   from: string;
   to: string;
+  unit?: string;
+  preps?: readonly string[];
+  notes?: readonly ChartNote[];
+  height?: number;
 }) {
-  const rows = rowsOf(lines);
   const values = lines.flatMap(({ points }) =>
     points.flatMap(({ degrees, se }) => [degrees - se, degrees + se]),
   );
   const low = Math.floor((Math.min(...values, need ?? Infinity) - 4) / 5) * 5;
   const high = Math.ceil((Math.max(...values, need ?? -Infinity) + 4) / 5) * 5;
+  const rows = rowsOf(lines, low, preps, notes);
   const day = (time: number) => format(time, "d MMM");
   return (
-    <ResponsiveContainer width="100%" height={190}>
+    <ResponsiveContainer width="100%" height={height}>
       <ComposedChart
         data={rows}
         margin={{ top: 6, right: 70, bottom: 0, left: -18 }}
@@ -79,14 +114,14 @@ export const CheckChart = memo(function CheckChart({
           domain={[low, high]}
           tick={{ fill: "var(--muted)", fontSize: 11 }}
           stroke="var(--hair)"
-          tickFormatter={(degrees: number) => `${degrees}°`}
+          tickFormatter={(value: number) => `${value}${unit.trim()}`}
         />
         <Tooltip
           labelFormatter={(time) => day(Number(time))}
           formatter={(value, name) =>
             Array.isArray(value)
-              ? [`${Number(value[0]).toFixed(0)}–${Number(value[1]).toFixed(0)}°`, "error"]
-              : [`${String(value)}°`, String(name)]
+              ? [`${Number(value[0]).toFixed(0)}–${Number(value[1]).toFixed(0)}${unit}`, "error"]
+              : [`${String(value)}${unit}`, String(name)]
           }
           contentStyle={{
             background: "var(--raised)",
@@ -100,7 +135,12 @@ export const CheckChart = memo(function CheckChart({
             y={need}
             stroke="var(--ink)"
             strokeWidth={2}
-            label={{ value: `needs ${need}°`, position: "right", fill: "var(--ink)", fontSize: 11 }}
+            label={{
+              value: `needs ${need}${unit}`,
+              position: "right",
+              fill: "var(--ink)",
+              fontSize: 11,
+            }}
           />
         ) : null}
         {lines.map(({ side }) => (
@@ -115,6 +155,44 @@ export const CheckChart = memo(function CheckChart({
             tooltipType="none"
           />
         ))}
+        <Line
+          dataKey="prep"
+          stroke="none"
+          isAnimationActive={false}
+          activeDot={false}
+          tooltipType="none"
+          dot={({ cx = 0, cy = 0, index, value }: Dot) =>
+            value === undefined ? (
+              <g key={index} />
+            ) : (
+              <path key={index} d={`M${cx} ${cy}v-7`} stroke="var(--hair)" strokeWidth="2" />
+            )
+          }
+        />
+        <Line
+          dataKey="note"
+          stroke="none"
+          isAnimationActive={false}
+          activeDot={false}
+          tooltipType="none"
+          dot={({ cx = 0, cy = 0, index, value, payload }: Dot) =>
+            value === undefined ? (
+              <g key={index} />
+            ) : (
+              <text
+                key={index}
+                x={cx}
+                y={(cy ?? 0) - 11}
+                fontSize="11"
+                fontWeight="700"
+                textAnchor="middle"
+                fill="var(--spruce)"
+              >
+                {1 + notes.findIndex(({ on }) => parseISO(on).getTime() === payload?.time)}
+              </text>
+            )
+          }
+        />
         {lines.map(({ side }) => (
           <Line
             key={side}
@@ -125,13 +203,13 @@ export const CheckChart = memo(function CheckChart({
             strokeWidth={1.6}
             isAnimationActive={false}
             connectNulls
-            dot={(dot: { cx?: number; cy?: number; index?: number }) => (
-              <path
-                key={dot.index}
-                d={notchPath(side, dot.cx ?? 0, dot.cy ?? 0)}
-                fill={stroke[side].colour}
-              />
-            )}
+            dot={({ cx = 0, cy, index, value }: Dot) =>
+              value === undefined || cy === undefined || cy === null ? (
+                <g key={index} />
+              ) : (
+                <path key={index} d={notchPath(side, cx, cy)} fill={stroke[side].colour} />
+              )
+            }
           />
         ))}
       </ComposedChart>

@@ -1,0 +1,127 @@
+import type { ReactNode } from "react";
+import { Instrument, instrumentNames } from "#core/measure/protocol";
+import { betweenTesters } from "#core/measure/tester";
+import { lengthUnitName, LengthUnit, usualFingerCm } from "#core/measure/units";
+import type { RangeChoice, Round } from "./round";
+
+const rangeText: Record<RangeChoice, string> = {
+  asked: "as the aims ask",
+  passive: "passive",
+  active: "active",
+  both: "both, for the usable share",
+};
+
+/** What holds for the whole round, set once: time, temperature, range, instrument, lengths, and who measures. */
+export function RoundBar({
+  round,
+  change,
+  lastTester,
+  fingerCm,
+  calibrate,
+}: {
+  round: Round;
+  change: (part: Partial<Round>) => void;
+  /** Who measured this athlete last; another pair of hands widens the error. */
+  lastTester: string | null;
+  fingerCm: number | undefined;
+  calibrate: () => void;
+}) {
+  return (
+    <>
+      <fieldset className="mt-3 flex flex-wrap items-end gap-x-5 gap-y-2">
+        <legend className="sr-only">For the whole round</legend>
+        <Choice
+          label="Minutes"
+          value={String(round.minutes)}
+          options={[5, 10, 15, 20, 30, 45].map((n) => [String(n), String(n)])}
+          onChange={(value) => change({ minutes: Number(value) })}
+        />
+        <Choice
+          label="Temperature"
+          value={round.temperature}
+          options={[
+            ["warm", "warm"],
+            ["cold", "cold"],
+          ]}
+          onChange={(value) => change({ temperature: value as Round["temperature"] })}
+        />
+        <Choice
+          label="Range"
+          value={round.range}
+          options={Object.entries(rangeText)}
+          onChange={(value) => change({ range: value as RangeChoice })}
+        />
+        <Choice
+          label="Instrument"
+          value={round.instrument ?? ""}
+          options={[
+            ["", "as the check says"],
+            ...Instrument.options.map((id) => [id, instrumentNames[id]] as const),
+          ]}
+          onChange={(value) => change({ instrument: (value || null) as Round["instrument"] })}
+        />
+        <Choice
+          label="Lengths in"
+          value={round.length}
+          options={LengthUnit.options.map((unit) => [unit, lengthUnitName[unit]])}
+          onChange={(value) => change({ length: value as LengthUnit })}
+        />
+        <label className="grid">
+          <span className="label">Who measures</span>
+          <input
+            className="field w-32"
+            value={round.tester}
+            onChange={(event) => change({ tester: event.target.value })}
+          />
+        </label>
+      </fieldset>
+      {lastTester ? (
+        <Remark>
+          {lastTester} measured last time: for a change to be real it has to be larger now, by other
+          hands both errors count {betweenTesters}-fold.
+        </Remark>
+      ) : null}
+      {round.length === "fingers" ? (
+        <Remark>
+          {fingerCm
+            ? `One finger of this athlete is ${fingerCm.toFixed(2)} cm wide.`
+            : `One finger is taken as ${usualFingerCm} cm: this athlete’s was never measured.`}{" "}
+          <button type="button" className="underlined" onClick={calibrate}>
+            {fingerCm ? "Measure it again" : "Measure it once"}
+          </button>
+        </Remark>
+      ) : null}
+    </>
+  );
+}
+
+const Remark = ({ children }: { children: ReactNode }) => (
+  <p className="mt-2 text-sm text-muted" role="status">
+    {children}
+  </p>
+);
+
+export function Choice({
+  label,
+  value,
+  options,
+  onChange,
+}: {
+  label: string;
+  value: string;
+  options: readonly (readonly [value: string, text: string])[];
+  onChange: (value: string) => void;
+}) {
+  return (
+    <label className="grid">
+      <span className="label">{label}</span>
+      <select className="field" value={value} onChange={(event) => onChange(event.target.value)}>
+        {options.map(([id, text]) => (
+          <option key={id} value={id}>
+            {text}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,171 @@
+import { useMemo } from "react";
+import { marginOf, type DemandGap } from "#core/aim/gap";
+import type { Athlete } from "#core/exchange/athlete";
+import type { Check } from "#core/exchange/records";
+import type { Library } from "#core/library";
+import { protocolOf } from "#core/library";
+import { findingsOf, type Finding } from "#core/measure/findings";
+import { valueSentence } from "#core/measure/sentences";
+import { angleOf, bodyOf, valueOf } from "#core/measure/value";
+import { MarginMark } from "../margin-mark/margin-mark";
+import { WhyNote } from "../why";
+import { notch, shortDay } from "../words";
+
+/** What a set of checks says, beside each other: values, changes, sides, arcs, shares; each with its why. */
+export function RoundVerdicts({
+  checks,
+  earlier,
+  gaps,
+  athlete,
+  library,
+  named = false,
+}: {
+  checks: readonly Check[];
+  earlier: readonly Check[];
+  gaps: readonly DemandGap[];
+  athlete: Athlete;
+  library: Library;
+  /** Whether each check is named, where no row does it. */
+  named?: boolean;
+}) {
+  const findings = useMemo(
+    () => findingsOf(checks, earlier, library, shortDay),
+    [checks, earlier, library],
+  );
+  const protocolIds = [...new Set(checks.map(({ protocolId }) => protocolId))];
+  return (
+    <ul role="status" className="divide-y divide-line">
+      {protocolIds.map((id) => (
+        <li key={id} className={named ? "py-2" : ""}>
+          <ProtocolVerdict
+            checks={checks.filter(({ protocolId }) => protocolId === id)}
+            findings={findings.filter(({ protocolId }) => protocolId === id)}
+            gaps={gaps.filter(({ protocolId }) => protocolId === id)}
+            athlete={athlete}
+            library={library}
+            named={named}
+          />
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function ProtocolVerdict({
+  checks,
+  findings,
+  gaps,
+  athlete,
+  library,
+  named,
+}: {
+  checks: readonly Check[];
+  findings: readonly Finding[];
+  gaps: readonly DemandGap[];
+  athlete: Athlete;
+  library: Library;
+  named: boolean;
+}) {
+  const protocol = protocolOf(library, checks[0]!.protocolId)!;
+  const modes = [...new Set(checks.map(({ mode }) => mode))];
+  const shared = findings.filter(({ kind }) => kind !== "change");
+  return (
+    <div className="grid gap-x-6 gap-y-1 sm:grid-cols-[1fr_auto]">
+      <div className="min-w-0">
+        {named ? <h3 className="text-base">{protocol.name}</h3> : null}
+        <ul className="text-sm">
+          {checks.map((check) => (
+            <CheckVerdict
+              key={`${check.side}/${check.mode}`}
+              check={check}
+              change={findings.find(
+                ({ kind, side, mode }) =>
+                  kind === "change" && side === check.side && mode === check.mode,
+              )}
+              showMode={modes.length > 1}
+              athlete={athlete}
+              library={library}
+            />
+          ))}
+          {shared.map((finding) => (
+            <li
+              key={`${finding.kind}/${finding.side}/${finding.mode}`}
+              className="flex flex-wrap gap-x-2"
+            >
+              <span className={finding.real ? "font-semibold" : "text-muted"}>
+                {finding.side ? `${notch[finding.side]} ` : ""}
+                {finding.text}
+              </span>
+              <WhyNote why={finding.why} />
+            </li>
+          ))}
+        </ul>
+      </div>
+      {gaps.slice(0, 1).map((gap) => (
+        <GapMark key={gap.demand.motion} {...{ gap, checks, athlete, library }} />
+      ))}
+    </div>
+  );
+}
+
+function CheckVerdict({
+  check,
+  change,
+  showMode,
+  athlete,
+  library,
+}: {
+  check: Check;
+  change: Finding | undefined;
+  showMode: boolean;
+  athlete: Athlete;
+  library: Library;
+}) {
+  const protocol = protocolOf(library, check.protocolId)!;
+  if (check.trials.length === 0)
+    return (
+      <li className="font-semibold text-clay">
+        {notch[check.side]} Pain {check.pain}/10 before a reading: stopped.
+      </li>
+    );
+  const value = valueOf(check, protocol);
+  const angle = angleOf(value, protocol, bodyOf(athlete));
+  return (
+    <li className="flex flex-wrap gap-x-2">
+      <span className="figures">
+        {notch[check.side]} {valueSentence(value, angle, protocol)}
+        {showMode ? ` ${check.mode}` : ""}
+      </span>
+      <WhyNote why={angle?.why ?? value.why} label="how" />
+      <span className={change?.real ? "font-semibold" : "text-muted"}>
+        {change ? change.text : "The first of its kind: nothing to compare with."}
+      </span>
+      {change ? <WhyNote why={change.why} /> : null}
+    </li>
+  );
+}
+
+/** The margin of what was just measured against the demand it answers. */
+function GapMark({
+  gap,
+  checks,
+  athlete,
+  library,
+}: {
+  gap: DemandGap;
+  checks: readonly Check[];
+  athlete: Athlete;
+  library: Library;
+}) {
+  const readings = checks.flatMap((check) => {
+    if (check.mode !== gap.demand.mode || check.trials.length === 0) return [];
+    const protocol = protocolOf(library, check.protocolId)!;
+    const angle = angleOf(valueOf(check, protocol), protocol, bodyOf(athlete));
+    if (!angle) return [];
+    const { margin, verdict } = marginOf(angle, gap.need);
+    const asked = gap.sides.find(({ side }) => side === check.side)?.asked ?? true;
+    return [{ side: check.side, margin, se: angle.se, verdict, asked }];
+  });
+  if (readings.length === 0) return null;
+  return <MarginMark width={200} height={44} readings={readings} />;
+}

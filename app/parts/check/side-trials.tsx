@@ -1,0 +1,217 @@
+import { Camera, FileSpreadsheet, Gauge } from "lucide-react";
+import type { Side } from "#core/body/side";
+import type { Check } from "#core/exchange/records";
+import type { EntryNote } from "#core/measure/entry";
+import { looksSwapped } from "#core/measure/entry";
+import { instrumentNames } from "#core/measure/protocol";
+import { fromCm } from "#core/measure/units";
+import { checksOf, valueOf } from "#core/measure/value";
+import { notch } from "../words";
+import { toolsOf, type ToolName } from "./tools/tool";
+import {
+  entryOf,
+  instrumentFor,
+  notesOn,
+  trialsOf,
+  typedUnit,
+  unitLabel,
+  withTyped,
+  type Round,
+  type Row,
+  type SideEntry,
+} from "./round";
+
+export const sideLabel: Record<Side, string> = { left: "left", right: "right", mid: "middle" };
+
+export type EntryProps = {
+  row: Row;
+  round: Round;
+  checks: readonly Check[];
+  fingerCm: number | undefined;
+  onEntry: (side: Side, entry: SideEntry) => void;
+};
+
+/** The latest check that may be compared with this round: same mode, temperature and version. */
+export const lastCheck = (
+  checks: readonly Check[],
+  { protocol, mode }: Row,
+  side: Side,
+  round: Round,
+): Check | undefined =>
+  checksOf(checks, { protocolId: protocol.id, side, mode }).find(
+    (check) =>
+      check.temperature === round.temperature && check.protocolVersion === protocol.version,
+  );
+
+/** Last trials as they would be typed now, to be greyed in place. */
+export function lastTyped(check: Check | undefined, round: Round, row: Row, fingerCm?: number) {
+  const unit = typedUnit(round, row.protocol);
+  return (check?.trials ?? []).map((trial) => {
+    const shown = unit ? fromCm(trial, unit, fingerCm) : trial;
+    return String(Math.round(shown * 10) / 10);
+  });
+}
+
+/** How many fields a side has: the trials wanted, and one more while they disagree or after they did. */
+export function fieldsOf(entry: SideEntry, notes: readonly EntryNote[], wanted: number): string[] {
+  const filled = entry.trials.every((text) => text.trim() !== "");
+  const more =
+    filled && entry.trials.length <= wanted && notes.some((n) => n.level === "remeasure");
+  return more ? [...entry.trials, ""] : entry.trials;
+}
+
+/** Whether left and right look exchanged against the last round, as a note. */
+export function swapNote({
+  row,
+  round,
+  checks,
+  fingerCm,
+}: Omit<EntryProps, "onEntry">): string | null {
+  const mean = (side: Side): number | null => {
+    const trials = trialsOf(entryOf(round, row, side), round, row.protocol, fingerCm);
+    return trials.length > 0 && !trials.some(Number.isNaN)
+      ? trials.reduce((sum, trial) => sum + trial, 0) / trials.length
+      : null;
+  };
+  const past = (side: Side) => {
+    const check = lastCheck(checks, row, side, round);
+    return check ? valueOf(check, row.protocol) : null;
+  };
+  const last = { left: past("left"), right: past("right") };
+  const se = last.left?.se ?? last.right?.se;
+  if (se === undefined) return null;
+  return looksSwapped(
+    { left: mean("left"), right: mean("right") },
+    { left: last.left?.value ?? null, right: last.right?.value ?? null },
+    se,
+  )
+    ? "This looks like the other side’s last value: measure again, or change the sides over."
+    : null;
+}
+
+/** The trials of one side, the last values greyed in place. */
+export function SideTrials({
+  side,
+  stopped,
+  openTool,
+  onNext,
+  ...props
+}: EntryProps & {
+  side: Side;
+  /** Pain stopped a motion this check needs: nothing more is measured. */
+  stopped: boolean;
+  openTool: (tool: ToolName, side: Side) => void;
+  /** Tab on the last field: to the next check's first. */
+  onNext: (event: React.KeyboardEvent<HTMLInputElement>) => void;
+}) {
+  const { row, round, checks, fingerCm, onEntry } = props;
+  const { protocol } = row;
+  const entry = entryOf(round, row, side);
+  const notes = notesOn(entry, round, protocol, fingerCm);
+  const last = lastTyped(lastCheck(checks, row, side, round), round, row, fingerCm);
+  const refused = notes.some((note) => note.level === "refused");
+  const fields = fieldsOf(entry, notes, protocol.trials);
+  const unit = unitLabel(round, protocol);
+  return (
+    <fieldset className="max-w-72">
+      <legend className="sr-only">
+        {protocol.name}, {row.mode}, {sideLabel[side]}
+      </legend>
+      <div className="flex items-baseline gap-2">
+        <span aria-hidden="true" className="w-4 text-center">
+          {notch[side]}
+        </span>
+        {fields.map((text, n) => (
+          <input
+            key={n}
+            className="field figures w-14 text-center text-lg disabled:opacity-40"
+            inputMode="decimal"
+            autoComplete="off"
+            data-entry
+            data-side={side}
+            disabled={stopped && text.trim() === ""}
+            aria-label={fieldName(row, side, n, round)}
+            aria-invalid={refused || undefined}
+            placeholder={last[n] ?? "–"}
+            value={text}
+            onKeyDown={(event) => {
+              if (event.key === "Tab" && !event.shiftKey && n === fields.length - 1) onNext(event);
+            }}
+            onChange={(event) => onEntry(side, withTyped(entry, n, event.target.value))}
+          />
+        ))}
+        <span className="text-sm text-muted">{unit}</span>
+        <ToolButtons row={row} side={side} stopped={stopped} openTool={openTool} />
+      </div>
+      {notes.map((note) => (
+        <p
+          key={note.text}
+          role="status"
+          className={`pl-6 text-sm ${note.level === "remeasure" ? "text-muted" : "font-semibold text-clay"}`}
+        >
+          {note.text}
+        </p>
+      ))}
+    </fieldset>
+  );
+}
+
+const unitWord: Record<string, string> = {
+  "°": "degrees",
+  cm: "centimetres",
+  in: "inches",
+  fingers: "finger widths",
+  "": "count",
+};
+
+/** What a field is called for those who do not see the row. The mode is named where both are measured. */
+export function fieldName({ protocol, mode }: Row, side: Side, n: number, round: Round): string {
+  const which = round.range === "both" && protocol.modes.length > 1 ? `, ${mode}` : "";
+  return `${protocol.name}${which}, ${sideLabel[side]}, trial ${n + 1}, ${unitWord[unitLabel(round, protocol)]}`;
+}
+
+const toolIcon = { photo: Camera, level: Gauge, "sensor-log": FileSpreadsheet } as const;
+export const toolText: Record<ToolName, string> = {
+  photo: "read from a photo",
+  level: "read with the level",
+  "sensor-log": "read from a sensor’s file",
+};
+
+/** The application's own instruments that this check allows. */
+function ToolButtons({
+  row,
+  side,
+  stopped,
+  openTool,
+}: {
+  row: Row;
+  side: Side;
+  stopped: boolean;
+  openTool: (tool: ToolName, side: Side) => void;
+}) {
+  return (
+    <span className="flex">
+      {toolsOf(row.protocol).map((tool) => {
+        const Icon = toolIcon[tool];
+        return (
+          <button
+            key={tool}
+            type="button"
+            className="quiet"
+            disabled={stopped}
+            title={toolText[tool]}
+            aria-label={`${row.protocol.name}, ${sideLabel[side]}: ${toolText[tool]}`}
+            onClick={() => openTool(tool, side)}
+          >
+            <Icon size={16} aria-hidden="true" />
+          </button>
+        );
+      })}
+    </span>
+  );
+}
+
+/** The instrument a row is read with, in words. */
+export function instrumentText(row: Row, round: Round): string {
+  return instrumentNames[instrumentFor(round, row.protocol)];
+}

@@ -1,0 +1,71 @@
+import type { Why } from "../why";
+import { z95 } from "./change";
+import type { Value } from "./value";
+
+/** A figure made of two values, with its error. */
+export type Joined = { value: number; se: number; why: Why };
+
+const shown = (value: Value): string => `${value.value.toFixed(1)}° ± ${value.se.toFixed(1)}`;
+
+/**
+ * Total rotation arc of one side: outward + inward, degrees. Errors add as squares.
+ * @example totalArc({ value: 100, se: 3 }, { value: 50, se: 3 }) // 150 ± 4.2
+ */
+export const totalArc = (outward: Value, inward: Value): Joined => ({
+  value: outward.value + inward.value,
+  se: Math.hypot(outward.se, inward.se),
+  why: {
+    rule: "total arc = outward + inward; errors add as squares",
+    inputs: { outward: shown(outward), inward: shown(inward) },
+  },
+});
+
+/** Whether the arcs of both sides differ by more than their errors explain. */
+export function arcDifference(
+  left: Joined,
+  right: Joined,
+): { difference: number; real: boolean; threshold: number } {
+  const difference = left.value - right.value;
+  const threshold = z95 * Math.hypot(left.se, right.se);
+  return { difference, threshold, real: Math.abs(difference) > threshold };
+}
+
+/** Below this share of the passive range, strength at the end of the range comes first. */
+export const usableEnough = 0.8;
+
+/**
+ * Usable share: active / passive of the same motion. First-order error of a ratio.
+ * Null where the passive range is too small for a ratio to mean anything (5° or less).
+ * @example usableShare({ value: 80, se: 3 }, { value: 100, se: 3 }) // 0.8 ± 0.04
+ */
+export function usableShare(active: Value, passive: Value): Joined | null {
+  if (passive.value <= 5) return null;
+  const value = active.value / passive.value;
+  const se = Math.hypot(active.se, value * passive.se) / passive.value;
+  return {
+    value,
+    se,
+    why: {
+      rule: "usable share = active / passive; below 0.8 strength at the end of the range comes first",
+      inputs: { active: shown(active), passive: shown(passive), error: `± ${se.toFixed(2)}` },
+    },
+  };
+}
+
+/**
+ * How much more a standing turnout shows than the hips give lying down, degrees, with its error.
+ * What is real of it comes from the knees and feet.
+ */
+export const borrowedTurnout = (standing: Value, lying: Value): Joined & { real: boolean } => {
+  const value = standing.value - lying.value;
+  const se = Math.hypot(standing.se, lying.se);
+  return {
+    value,
+    se,
+    real: value > z95 * se,
+    why: {
+      rule: "borrowed turnout = standing − lying; real when more than 1.96 errors above nothing",
+      inputs: { standing: shown(standing), lying: shown(lying) },
+    },
+  };
+};

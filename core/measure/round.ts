@@ -1,0 +1,157 @@
+import type { DemandGap, Verdict } from "../aim/gap";
+import type { MotionId } from "../body/motions";
+import type { Check } from "../exchange/records";
+import { protocolOf, type Library } from "../library";
+import { daysBetween, type DayText } from "../season/days";
+import { Posture, type Mode, type Protocol } from "./protocol";
+
+/** A motion is due again after this many days. A working figure: weeks of work move a joint by about its error. */
+export const recheckAfter = 21;
+/** Minutes for a change of position in a round. A working figure. */
+const changeMinutes = 0.5;
+
+/** Why a check is in a round, most pressing first. */
+export type Reason = "never" | "unsure" | "due";
+export type Proposed = {
+  protocolId: string;
+  mode: Mode;
+  reason: Reason;
+  /** The reason as a sentence. */
+  because: string;
+  minutes: number;
+};
+
+export type RoundProposal = {
+  items: Proposed[];
+  /** Wanted, but not within the minutes. */
+  left: Proposed[];
+  /** Wanted, but the motion is stopped by pain until a person clears it. */
+  stopped: Proposed[];
+  minutes: number;
+  changes: number;
+  /** The next day on which something falls due, when nothing is now. */
+  nextDue: DayText | null;
+};
+
+export type RoundInput = {
+  /** The gaps of every open aim. */
+  gaps: readonly DemandGap[];
+  checks: readonly Check[];
+  library: Library;
+  minutes: number;
+  today: DayText;
+  locked: readonly MotionId[];
+};
+
+type Candidate = Proposed & { protocol: Protocol; worth: number };
+
+/**
+ * Proposes a measuring round: only what the aims demand, and of that only what was never measured, what was too
+ * close to call, or what is due again; as much of it as the minutes allow, the most pressing first, ordered so
+ * that the body changes position as little as possible.
+ */
+export function proposeRound(input: RoundInput): RoundProposal {
+  const { wanted, nextDue } = candidates(input);
+  const stopped = wanted.filter(({ protocol }) =>
+    protocol.involves.some((motion) => input.locked.includes(motion)),
+  );
+  const open = wanted
+    .filter((candidate) => !stopped.includes(candidate))
+    .sort((a, b) => b.worth - a.worth);
+  const chosen: Candidate[] = [];
+  const left: Candidate[] = [];
+  for (const candidate of open)
+    (minutesOf([...chosen, candidate]) <= input.minutes ? chosen : left).push(candidate);
+  const items = inOrder(chosen);
+  return {
+    items: items.map(bare),
+    left: left.map(bare),
+    stopped: stopped.map(bare),
+    minutes: minutesOf(items),
+    changes: changesOf(items),
+    nextDue: wanted.length === 0 ? nextDue : null,
+  };
+}
+
+const bare = ({ protocolId, mode, reason, because, minutes }: Candidate): Proposed => ({
+  protocolId,
+  mode,
+  reason,
+  because,
+  minutes,
+});
+
+const pressing: Record<Reason, number> = { never: 3, unsure: 2, due: 1 };
+
+function candidates({ gaps, checks, library, today }: RoundInput): {
+  wanted: Candidate[];
+  nextDue: DayText | null;
+} {
+  const best = new Map<string, Candidate>();
+  let soonest: number | null = null;
+  for (const gap of gaps) {
+    const protocol = gap.protocolId ? protocolOf(library, gap.protocolId) : undefined;
+    if (!protocol) continue;
+    const age = ageOf(gap, checks, today);
+    const reason = reasonFor(gap.verdict, age);
+    if (!reason) {
+      soonest = Math.min(soonest ?? Infinity, recheckAfter - (age ?? 0));
+      continue;
+    }
+    const { mode, weight } = gap.demand;
+    const candidate: Candidate = {
+      protocolId: protocol.id,
+      protocol,
+      mode,
+      reason,
+      because: because(reason, age),
+      minutes: protocol.minutes,
+      worth: pressing[reason] * (0.2 + weight) + (age ?? 0) / 1000,
+    };
+    const key = `${protocol.id}/${mode}`;
+    if ((best.get(key)?.worth ?? -1) < candidate.worth) best.set(key, candidate);
+  }
+  return {
+    wanted: [...best.values()],
+    nextDue: soonest === null ? null : dayAfter(today, soonest),
+  };
+}
+
+function dayAfter(day: DayText, days: number): DayText {
+  const at = new Date(`${day}T12:00:00Z`);
+  at.setUTCDate(at.getUTCDate() + days);
+  return at.toISOString().slice(0, 10);
+}
+
+/** Days since the older of the asked sides was measured; null when one never was. */
+function ageOf(gap: DemandGap, checks: readonly Check[], today: DayText): number | null {
+  const sides = gap.sides.filter(({ asked }) => asked);
+  if (sides.some(({ checkedOn }) => checkedOn === null) || checks.length === 0) return null;
+  return Math.max(...sides.map(({ checkedOn }) => daysBetween(checkedOn!, today)));
+}
+
+/** What was too close to call is asked again the next day at the earliest: the same day it would be the same noise. */
+function reasonFor(verdict: Verdict, age: number | null): Reason | null {
+  if (verdict === "unknown" || age === null) return "never";
+  if (verdict === "unsure" && age > 0) return "unsure";
+  return age >= recheckAfter ? "due" : null;
+}
+
+function because(reason: Reason, age: number | null): string {
+  if (reason === "never") return "not measured yet";
+  const days = `${age} day${age === 1 ? "" : "s"} ago`;
+  return reason === "unsure" ? `too close to call ${days}` : `last ${days}`;
+}
+
+const changesOf = (items: readonly { protocol: Protocol }[]): number =>
+  Math.max(0, new Set(items.map(({ protocol }) => protocol.posture)).size - 1);
+
+const minutesOf = (items: readonly Candidate[]): number =>
+  items.reduce((sum, { minutes }) => sum + minutes, 0) + changesOf(items) * changeMinutes;
+
+/** Items of one position together, positions from standing down to the floor, splits last and warmest. */
+export const inOrder = <T extends { protocol: Protocol }>(items: readonly T[]): T[] =>
+  [...items].sort(
+    (a, b) =>
+      Posture.options.indexOf(a.protocol.posture) - Posture.options.indexOf(b.protocol.posture),
+  );

@@ -1,0 +1,17 @@
+/**
+ * Between testers the standard error is about one and a half to two times that of one tester; this is the middle.
+ * A working figure.
+ */
+export const betweenTesters = 1.75;
+
+/** Names as people type them: case and blanks do not make another person. */
+const plain = (name: string): string => name.trim().toLowerCase();
+
+/**
+ * The factor by which both errors widen when a change is read across two people's hands; 1 for the same hands.
+ * Where one of the names was not written down nothing is known, and nothing is widened.
+ */
+export const testerWidening = (before: string, after: string): number =>
+  plain(before) !== "" && plain(after) !== "" && plain(before) !== plain(after)
+    ? betweenTesters
+    : 1;
