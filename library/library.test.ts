@@ -3,6 +3,7 @@ import { drawingOf } from "../core/figure/drawing";
 import { propShapes } from "../core/figure/props";
 import { KitItem } from "../core/exchange/records";
 import { phases } from "../core/drill/drill";
+import { MotionId } from "../core/body/motions";
 import { drillsFor } from "../core/library";
 import { library } from "./index";
 
@@ -22,6 +23,33 @@ describe("the library", () => {
     expect(library.drills.length).toBeGreaterThanOrEqual(12);
     for (const { id, rungs: ladder } of library.drills)
       expect(ladder.length, id).toBeGreaterThanOrEqual(3);
+  });
+  it("has a check for every motion there is, and forty in all", () => {
+    expect(library.protocols.length).toBeGreaterThanOrEqual(40);
+    for (const motion of MotionId.options)
+      expect(
+        library.protocols.some((protocol) => protocol.motion === motion),
+        motion,
+      ).toBe(true);
+  });
+  it("says of every check how it is done, with what, how well, and who must not", () => {
+    for (const protocol of library.protocols) {
+      const { id, possible, usual, athletic, instruments, photo, points, reading, picture } =
+        protocol;
+      for (const [low, high] of [usual, athletic]) {
+        expect(low, id).toBeLessThanOrEqual(high);
+        expect(low >= possible[0] && high <= possible[1], id).toBe(true);
+      }
+      unique(instruments.map((one) => one.id));
+      for (const { source } of instruments) expect(source.length, id).toBeGreaterThan(8);
+      expect(
+        instruments.some((one) => one.id === "photo"),
+        id,
+      ).toBe(photo !== undefined);
+      if (reading === "count" && points.length > 0) expect(possible[1], id).toBe(points.length);
+      expect(picture.end && picture.instrument, id).toBeTruthy();
+      expect(protocol.involves.length, id).toBeGreaterThan(0);
+    }
   });
   it("has no identifier twice", () => {
     unique(library.skills.map(({ id }) => id));

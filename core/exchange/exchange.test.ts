@@ -4,7 +4,7 @@ import { describe, expect, it } from "vitest";
 import { cast } from "../../library/cast";
 import { library } from "../../library/index";
 import { generateTroupe } from "../sample/generate";
-import { aim, athlete, check } from "../test/people";
+import { aim, athlete, check, protocol } from "../test/people";
 import { checksCsv } from "./checks-csv";
 import { fromFile, previewImport, readFile, toFile } from "./file";
 import type { AnyRecord } from "./records";
@@ -31,11 +31,49 @@ describe("the notebook file", () => {
     expect(refusal("date;angle\n1;2")).toContain("not JSON");
     expect(refusal('{"records":[]}')).toContain("not a Yearling notebook");
     expect(refusal("[1,2]")).toContain("not a Yearling notebook");
-    expect(refusal(text.replace('"version":1', '"version":2'))).toContain(
-      "newer Yearling (version 2",
+    const version = (other: string) => text.replace(/"version":\d+/, `"version":${other}`);
+    expect(refusal(version("9"))).toContain("newer Yearling (version 9");
+    expect(refusal(version("0"))).toContain("No way is known");
+    expect(refusal(version('"one"'))).toContain("which version");
+  });
+  it("reads the first version's file: no photographs, checks without what was added since, one error a check", () => {
+    const without = (record: object, ...keys: string[]) =>
+      Object.fromEntries(Object.entries(record).filter(([key]) => !keys.includes(key)));
+    const file = toFile([athlete(), check()], saved);
+    const shoulder = protocol("shoulder-flexion");
+    const pack = {
+      kind: "pack",
+      id: "mine",
+      name: "Mine",
+      skills: [],
+      drills: [],
+      protocols: [
+        {
+          ...without(shoulder, "posture", "joint", "involves", "mustNot"),
+          instruments: shoulder.instruments.map(({ id }) => id),
+          sem: 4,
+          semSource: "own",
+        },
+      ],
+    };
+    const reading = readFile(
+      JSON.stringify({
+        ...without(file, "photos"),
+        version: 1,
+        checks: [without(file.checks[0]!, "typed", "ownError", "read")],
+        packs: [pack],
+      }),
     );
-    expect(refusal(text.replace('"version":1', '"version":0'))).toContain("No way is known");
-    expect(refusal(text.replace('"version":1', '"version":"one"'))).toContain("which version");
+    if ("refused" in reading) throw new Error(reading.refused);
+    expect(reading.file.checks[0]).toMatchObject({ typed: null, ownError: 0, read: "" });
+    expect(reading.file.packs[0]!.protocols[0]).toMatchObject({
+      joint: "shoulder",
+      involves: ["shoulder.flexion"],
+    });
+    expect(reading.file.packs[0]!.protocols[0]!.instruments[0]).toMatchObject({
+      sem: 4,
+      source: "own",
+    });
   });
   it("refuses every truncation, never half reads", () =>
     fc.assert(

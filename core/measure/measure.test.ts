@@ -1,19 +1,28 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { diceOf } from "../dice";
 import { athlete, check, protocol } from "../test/people";
 import { changeBetween, changeSince, comparable, sideDifference } from "./change";
 import {
+  conversions,
   kneeToWall,
-  kneeToWallSlope,
   middleSpread,
+  middleSpreadFromGap,
   passOverAngle,
+  slopeAt,
   splitGap,
   splitSpread,
 } from "./convert";
-import { entryNotes } from "./entry";
+import { entryNotes, looksSwapped } from "./entry";
 import { normalBelow } from "./normal";
+import { betweenTesters, testerWidening } from "./tester";
 import { changeSentence, sideSentence, valueSentence } from "./sentences";
-import { angleOf, checksOf, legMeasures, valueOf } from "./value";
+import { angleOf, bodyOf, checksOf, valueOf } from "./value";
+import type { Protocol } from "./protocol";
+
+/** A value from bare trials, read with the check's own first instrument. */
+const value = (trials: number[], by: Protocol, ownError = 0) =>
+  valueOf({ trials, instrument: by.instruments[0]!.id, ownError }, by);
 
 describe("readings become joint angles", () => {
   it("knee to wall: 10 cm at 165 cm stature is 35.9°", () =>
@@ -26,6 +35,14 @@ describe("readings become joint angles", () => {
     expect(passOverAngle(40, 40, 60)).toBe(0);
     expect(passOverAngle(100, 40, 60)).toBeCloseTo(30, 6);
   });
+  it("the two ways to measure a middle split agree", () =>
+    fc.assert(
+      fc.property(fc.double({ min: 40, max: 175, noNaN: true }), (spread) => {
+        const half = (spread * Math.PI) / 360;
+        expect(middleSpread(2 * 90 * Math.sin(half), 90)).toBeCloseTo(spread, 6);
+        expect(middleSpreadFromGap(90 * Math.cos(half), 90)).toBeCloseTo(spread, 6);
+      }),
+    ));
   it("spread and gap undo each other", () =>
     fc.assert(
       fc.property(
@@ -45,7 +62,10 @@ describe("readings become joint angles", () => {
           const rise =
             kneeToWall(distance + 0.001, { statureCm }) - kneeToWall(distance, { statureCm });
           expect(rise).toBeGreaterThan(0);
-          expect(rise / 0.001).toBeCloseTo(kneeToWallSlope(distance, { statureCm }), 1);
+          expect(rise / 0.001).toBeCloseTo(
+            slopeAt(conversions["knee-to-wall-cm"]!, distance, { statureCm }),
+            1,
+          );
         },
       ),
     ));
@@ -57,16 +77,16 @@ describe("readings become joint angles", () => {
 
 describe("value and error", () => {
   it("is the mean, with the SEM at n₀ trials", () =>
-    expect(valueOf([157, 159], protocol("shoulder-flexion"))).toMatchObject({ value: 158, se: 3 }));
+    expect(value([157, 159], protocol("shoulder-flexion"))).toMatchObject({ value: 158, se: 3 }));
   it("one trial of two widens the error by √2", () =>
-    expect(valueOf([158], protocol("shoulder-flexion")).se).toBeCloseTo(3 * Math.SQRT2, 9));
+    expect(value([158], protocol("shoulder-flexion")).se).toBeCloseTo(3 * Math.SQRT2, 9));
   it("extra trials are not credited", () =>
-    expect(valueOf([158, 158, 158, 158], protocol("shoulder-flexion")).se).toBe(3));
+    expect(value([158, 158, 158, 158], protocol("shoulder-flexion")).se).toBe(3));
   it("needs a trial", () =>
-    expect(() => valueOf([], protocol("shoulder-flexion"))).toThrow("at least one trial"));
+    expect(() => value([], protocol("shoulder-flexion"))).toThrow("at least one trial"));
   it("carries the tape's error into the angle, as a Monte Carlo does within 5 %", () => {
     const ankle = protocol("knee-to-wall");
-    const angle = angleOf(valueOf([10, 10], ankle), ankle, legMeasures(athlete()));
+    const angle = angleOf(value([10, 10], ankle), ankle, bodyOf(athlete()))!;
     expect(angle.degrees).toBeCloseTo(35.9, 1);
     let seed = 7;
     const unit = () => (seed = (seed * 16807) % 2147483647) / 2147483647;
@@ -79,6 +99,40 @@ describe("value and error", () => {
     const spread = Math.sqrt(draws.reduce((sum, x) => sum + (x - mean) ** 2, 0) / draws.length);
     expect(Math.abs(angle.se / spread - 1)).toBeLessThan(0.05);
   });
+  it("carries every conversion's error as a Monte Carlo does within 5 %", () => {
+    const dice = diceOf(11);
+    const body = { statureCm: 168 };
+    const readings = {
+      "knee-to-wall-cm": [8, 0.5],
+      "front-split-gap-cm": [22, 1],
+      "middle-split-gap-cm": [30, 1],
+      "ankle-spread-cm": [140, 1.5],
+      "pass-over-grip-cm": [95, 1.5],
+    } as const;
+    for (const [kind, [reading, error]] of Object.entries(readings)) {
+      const conversion = conversions[kind as keyof typeof readings]!;
+      const draws = Array.from({ length: 20_000 }, () =>
+        conversion.angle(reading + error * dice.normal(), body),
+      );
+      const mean = draws.reduce((sum, x) => sum + x, 0) / draws.length;
+      const spread = Math.sqrt(draws.reduce((sum, x) => sum + (x - mean) ** 2, 0) / draws.length);
+      const carried = error * Math.abs(slopeAt(conversion, reading, body));
+      expect(Math.abs(carried / spread - 1), kind).toBeLessThan(0.05);
+    }
+  });
+  it("adds a reading's own error as squares", () =>
+    expect(value([158, 158], protocol("shoulder-flexion"), 4).se).toBe(5));
+  it("takes the error of the instrument, and the largest where it is not one of the check's", () => {
+    const shoulder = protocol("shoulder-flexion");
+    expect(valueOf({ trials: [158, 158], instrument: "photo" }, shoulder).se).toBe(3.5);
+    const odd = valueOf({ trials: [158, 158], instrument: "tape" }, shoulder);
+    expect(odd.se).toBe(3.5);
+    expect(odd.why.source).toContain("not an instrument of this check");
+  });
+  it("a count or a bare length stands for no angle", () => {
+    const slide = protocol("wall-slide");
+    expect(angleOf(value([3, 3], slide), slide, bodyOf(athlete()))).toBeNull();
+  });
   it("Φ", () => {
     expect(normalBelow(0)).toBeCloseTo(0.5, 6);
     expect(normalBelow(1.96)).toBeCloseTo(0.975, 4);
@@ -88,7 +142,7 @@ describe("value and error", () => {
 
 describe("change", () => {
   const shoulder = protocol("shoulder-flexion");
-  const of = (...trials: number[]) => valueOf(trials, shoulder);
+  const of = (...trials: number[]) => value(trials, shoulder);
   it("with equal errors the threshold is 2.77 · SEM", () =>
     expect(changeBetween(of(150, 150), of(158, 158), shoulder).threshold / 3).toBeCloseTo(2.77, 2));
   it("8° is noise, 9° is real", () => {
@@ -127,6 +181,35 @@ describe("change", () => {
       changeSince(check({ on: "2026-11-20", trials: [170, 170] }), [check()], shoulder),
     ).toMatchObject({ delta: 12, real: true, since: "2026-11-10" });
   });
+  it("takes other hands into account: both errors wider, and says so", () => {
+    const later = { on: "2026-11-20", trials: [169, 169] };
+    const same = changeSince(check(later), [check()], shoulder)!;
+    const other = changeSince(check({ ...later, tester: "Ines" }), [check()], shoulder)!;
+    expect(other.threshold / same.threshold).toBeCloseTo(betweenTesters, 9);
+    expect([same.real, other.real]).toEqual([true, false]);
+    expect(changeSentence(other, "10 Nov", shoulder)).toContain("Measured by other hands");
+  });
+  it("knows no other hands where a name is missing or typed otherwise", () => {
+    expect(testerWidening("", "Ines")).toBe(1);
+    expect(testerWidening("ines ", "Ines")).toBe(1);
+    expect(testerWidening("Ines", "Bo")).toBe(betweenTesters);
+  });
+  it("says how many weeks at this pace would settle it", () => {
+    const change = changeBetween(of(150, 150), of(154, 154), shoulder, { days: 28 });
+    expect(change.weeksToSettle).toBe(5);
+    expect(changeSentence(change, "10 Nov", shoulder)).toContain("about 5 weeks more at this pace");
+    expect(
+      changeBetween(of(150, 150), of(150, 150), shoulder, { days: 28 }).weeksToSettle,
+    ).toBeNull();
+  });
+  it("knows that less of a gap is more range", () => {
+    const gap = protocol("front-split-gap");
+    const change = changeBetween(value([12, 12], gap), value([4, 4], gap), gap);
+    expect(change).toMatchObject({ delta: -8, real: true, toward: "more" });
+    expect(changeSentence(change, "10 Nov", gap)).toBe(
+      "−8.0 cm since 10 Nov: a real change, more range.",
+    );
+  });
   it("is said with its margin", () => {
     expect(
       changeSentence(changeBetween(of(150, 150), of(159, 159), shoulder), "10 Nov", shoulder),
@@ -142,7 +225,7 @@ describe("change", () => {
 
 describe("left against right", () => {
   const ankle = protocol("knee-to-wall");
-  const of = (cm: number) => valueOf([cm, cm], ankle);
+  const of = (cm: number) => value([cm, cm], ankle);
   it("is worth acting on when real and over the threshold", () => {
     expect(sideDifference(of(8), of(10), ankle)).toMatchObject({
       real: true,
@@ -156,7 +239,7 @@ describe("left against right", () => {
     });
     const shoulder = protocol("shoulder-flexion");
     expect(
-      sideDifference(valueOf([170, 170], shoulder), valueOf([180, 180], shoulder), shoulder),
+      sideDifference(value([170, 170], shoulder), value([180, 180], shoulder), shoulder),
     ).toMatchObject({ real: true, worthActing: false });
   });
   it("is mirrored when the sides are", () => {
@@ -173,18 +256,31 @@ describe("left against right", () => {
 
 describe("what is said while typing", () => {
   const shoulder = protocol("shoulder-flexion");
+  const notes = (trials: number[], pain: number) =>
+    entryNotes({ trials, pain, instrument: "goniometer" }, shoulder);
   it("refuses what is no number or impossible", () => {
-    expect(entryNotes([Number.NaN], 0, shoulder)[0]).toMatchObject({ level: "refused" });
-    expect(entryNotes([1580], 0, shoulder)[0]!.text).toContain("between 60 and 210°");
-    expect(entryNotes([158], 11, shoulder)[0]).toMatchObject({ level: "refused" });
+    expect(notes([Number.NaN], 0)[0]).toMatchObject({ level: "refused" });
+    expect(notes([1580], 0)[0]!.text).toContain("between 60 and 210°");
+    expect(notes([158], 11)[0]).toMatchObject({ level: "refused" });
   });
   it("asks for another trial where two disagree by more than 2 SEM", () => {
-    expect(entryNotes([150, 156], 0, shoulder)).toEqual([]);
-    expect(entryNotes([150, 157], 0, shoulder)[0]).toMatchObject({ level: "remeasure" });
+    expect(notes([150, 156], 0)).toEqual([]);
+    expect(notes([150, 157], 0)[0]).toMatchObject({ level: "remeasure" });
+  });
+  it("names the trial that is off among three", () =>
+    expect(notes([150, 164, 151], 0)[0]!.text).toContain("Trial 2 is more than 6° off"));
+  it("suspects exchanged sides only where the sides differed before", () => {
+    const last = { left: 150, right: 175 };
+    expect(looksSwapped({ left: 174, right: 151 }, last, 3)).toBe(true);
+    expect(looksSwapped({ left: 152, right: 174 }, last, 3)).toBe(false);
+    expect(looksSwapped({ left: 174, right: null }, last, 3)).toBe(true);
+    expect(looksSwapped({ left: 153, right: 150 }, { left: 150, right: 153 }, 3)).toBe(false);
+    expect(looksSwapped({ left: null, right: null }, last, 3)).toBe(false);
+    expect(looksSwapped({ left: 174, right: 151 }, { left: 150, right: null }, 3)).toBe(false);
   });
   it("stops the motion above 5/10", () => {
-    expect(entryNotes([158], 5, shoulder)).toEqual([]);
-    expect(entryNotes([158], 6, shoulder)[0]).toMatchObject({ level: "stop" });
+    expect(notes([158], 5)).toEqual([]);
+    expect(notes([158], 6)[0]).toMatchObject({ level: "stop" });
   });
 });
 

@@ -172,8 +172,6 @@ export function RecordTable({
 }) {
   const [sorting, setSorting] = useState<SortingState>([{ id: "margin", desc: true }]);
   const state = useMemo(() => ({ sorting, globalFilter: filter }), [sorting, filter]);
-  // The table's functions are not to be memoised by a compiler; none is at work here.
-  // eslint-disable-next-line react-hooks/incompatible-library
   const table = useReactTable({
     data: rows,
     columns: useMemo(
