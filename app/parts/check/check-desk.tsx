@@ -52,6 +52,12 @@ export const CheckDesk = memo(function CheckDesk({
     // Only when the page is opened with a wish, not on every move of the focus.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wish]);
+  const firstId = rows[0]?.protocol.id;
+  useEffect(() => {
+    if (!wish && firstId) setFocus(firstId);
+    // The sheet beside shows the first check of the round until another is chosen.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [wish]);
   const setEntry = (row: Row, side: Side, entry: SideEntry) =>
     setRound((old) => ({
       ...old,
@@ -85,7 +91,6 @@ export const CheckDesk = memo(function CheckDesk({
     stopped: isStopped(row),
     openTool: (name: ToolName, side: Side) => setTool({ name, target: { row, side } }),
   });
-  const kept = checks.filter(({ on }) => on === today);
   return (
     <form
       ref={form}
@@ -96,15 +101,23 @@ export const CheckDesk = memo(function CheckDesk({
     >
       <h1 className="text-3xl">{headline(plan, allGaps.length)}</h1>
       <p className="mt-1 text-muted">{planSentence(plan)}</p>
-      <RoundBar
-        round={round}
-        change={(part) => setRound((old) => ({ ...old, ...part }))}
-        lastTester={
-          before && testerWidening(before.tester, round.tester) > 1 ? before.tester : null
-        }
-        fingerCm={fingerCm}
-        calibrate={() => setCalibrating(true)}
-      />
+      {oneByOne ? null : (
+        <RoundBar
+          round={round}
+          change={(part) => setRound((old) => ({ ...old, ...part }))}
+          lastTester={
+            before && testerWidening(before.tester, round.tester) > 1 ? before.tester : null
+          }
+          fingerCm={fingerCm}
+          calibrate={() => setCalibrating(true)}
+        >
+          {rows.length > 0 && !oneByOne ? (
+            <button type="button" className="press" onClick={() => setOneByOne(true)}>
+              One at a time
+            </button>
+          ) : null}
+        </RoundBar>
+      )}
       {calibrating ? (
         <FingerForm
           keep={(width) => {
@@ -113,13 +126,6 @@ export const CheckDesk = memo(function CheckDesk({
           }}
           close={() => setCalibrating(false)}
         />
-      ) : null}
-      {rows.length > 0 && !oneByOne ? (
-        <p className="mt-3">
-          <button type="button" className="press" onClick={() => setOneByOne(true)}>
-            One at a time, large
-          </button>
-        </p>
       ) : null}
       {oneByOne ? (
         <Sequence
@@ -164,7 +170,7 @@ export const CheckDesk = memo(function CheckDesk({
           </span>
         </p>
       )}
-      {kept.length > 0 ? <LastRound view={view} checks={kept} /> : null}
+      <LastRound view={view} />
       {plan.resting.length > 0 ? (
         <details className="mt-3">
           <summary className="label min-h-9 py-2">

@@ -7,7 +7,7 @@ import { FeltAndSeen } from "./felt-and-seen";
 import { draftOf } from "./round";
 import { RoundVerdicts } from "./row-verdicts";
 import { asCheck } from "./draft-checks";
-import { SideTrials, instrumentText, swapNote, type EntryProps } from "./side-trials";
+import { SideTrials, instrumentText, doubtNote, type EntryProps } from "./side-trials";
 import type { ToolName } from "./tools/tool";
 
 export type RowProps = EntryProps & {
@@ -27,7 +27,7 @@ export function CheckRow(props: RowProps) {
   const { row, gap, round, focused, onFocus, because, stopped } = props;
   const { protocol, mode } = row;
   const sides = sidesOf(protocol.sided);
-  const swapped = swapNote(props);
+  const doubt = doubtNote(props);
   return (
     <li
       id={`row-${protocol.id}`}
@@ -46,12 +46,7 @@ export function CheckRow(props: RowProps) {
         </button>
         <div className="flex flex-wrap gap-x-4 gap-y-2 pr-1 sm:row-span-2">
           {sides.map((side) => (
-            <SideTrials
-              key={side}
-              {...props}
-              side={side}
-              onNext={side === sides.at(-1) ? toNextRow : () => undefined}
-            />
+            <SideTrials key={side} {...props} side={side} onNext={toNextField} />
           ))}
         </div>
         <FeltAndSeen row={row} round={round} onEntry={props.onEntry} />
@@ -61,9 +56,9 @@ export function CheckRow(props: RowProps) {
           Pain above 5/10 stops this motion: nothing more is measured on it today.
         </p>
       ) : null}
-      {swapped ? (
+      {doubt ? (
         <p role="status" className="mt-1 text-sm text-muted">
-          {swapped}
+          {doubt}
         </p>
       ) : null}
       <LiveVerdicts {...props} sides={sides} />
@@ -71,8 +66,8 @@ export function CheckRow(props: RowProps) {
   );
 }
 
-/** From the last field of a row straight to the first of the next: pain and whys are reached backward. */
-function toNextRow(event: React.KeyboardEvent<HTMLInputElement>): void {
+/** From the last field of a side straight to the next side or check: instruments, pain and whys are reached backward. */
+function toNextField(event: React.KeyboardEvent<HTMLInputElement>): void {
   const fields = [
     ...(event.currentTarget.form?.querySelectorAll<HTMLInputElement>("input[data-entry]:enabled") ??
       []),

@@ -63,11 +63,7 @@ export const ProtocolSheet = memo(function ProtocolSheet({
           <ul>
             {protocol.instruments.map(({ id, sem, source }) => (
               <li key={id}>
-                {instrumentNames[id]}{" "}
-                <span className="figures">
-                  ± {sem}
-                  {unit}
-                </span>{" "}
+                {`${instrumentNames[id]} ± ${sem}${unit} `}
                 <span className="text-muted">{source}</span>
               </li>
             ))}

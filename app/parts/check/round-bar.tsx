@@ -5,10 +5,10 @@ import { lengthUnitName, LengthUnit, usualFingerCm } from "#core/measure/units";
 import type { RangeChoice, Round } from "./round";
 
 const rangeText: Record<RangeChoice, string> = {
-  asked: "as the aims ask",
+  asked: "as asked",
   passive: "passive",
   active: "active",
-  both: "both, for the usable share",
+  both: "both",
 };
 
 /** What holds for the whole round, set once: time, temperature, range, instrument, lengths, and who measures. */
@@ -18,6 +18,7 @@ export function RoundBar({
   lastTester,
   fingerCm,
   calibrate,
+  children,
 }: {
   round: Round;
   change: (part: Partial<Round>) => void;
@@ -25,10 +26,11 @@ export function RoundBar({
   lastTester: string | null;
   fingerCm: number | undefined;
   calibrate: () => void;
+  children: ReactNode;
 }) {
   return (
     <>
-      <fieldset className="mt-3 flex flex-wrap items-end gap-x-5 gap-y-2">
+      <fieldset className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2">
         <legend className="sr-only">For the whole round</legend>
         <Choice
           label="Minutes"
@@ -69,11 +71,12 @@ export function RoundBar({
         <label className="grid">
           <span className="label">Who measures</span>
           <input
-            className="field w-32"
+            className="field w-24"
             value={round.tester}
             onChange={(event) => change({ tester: event.target.value })}
           />
         </label>
+        {children}
       </fieldset>
       {lastTester ? (
         <Remark>

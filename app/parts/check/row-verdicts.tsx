@@ -131,15 +131,15 @@ function CheckVerdict({
   const value = valueOf(check, protocol);
   const angle = angleOf(value, protocol, bodyOf(athlete));
   return (
-    <li className="flex flex-wrap gap-x-2">
+    <li>
       <span className="figures">
         {notch[check.side]} {valueSentence(value, angle, protocol)}
         {showMode ? ` ${check.mode}` : ""}
-      </span>
-      <WhyNote why={angle?.why ?? value.why} label="how" />
+      </span>{" "}
+      <WhyNote why={angle?.why ?? value.why} label="how" />{" "}
       <span className={change?.real ? "font-semibold" : "text-muted"}>
         {change ? change.text : "The first of its kind: nothing to compare with."}
-      </span>
+      </span>{" "}
       {change ? <WhyNote why={change.why} /> : null}
     </li>
   );

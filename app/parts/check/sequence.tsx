@@ -12,7 +12,7 @@ import {
   lastCheck,
   lastTyped,
   sideLabel,
-  swapNote,
+  doubtNote,
   toolText,
   type EntryProps,
 } from "./side-trials";
@@ -275,10 +275,10 @@ function Remarks({
   stopped,
   ...props
 }: StepProps & { place: Place; notes: { text: string; level: string }[] }) {
-  const swapped = swapNote({ ...props, row: place.row });
+  const doubt = doubtNote({ ...props, row: place.row });
   const lines = [
     ...notes.map(({ text, level }) => ({ text, strong: level !== "remeasure" })),
-    ...(swapped ? [{ text: swapped, strong: false }] : []),
+    ...(doubt ? [{ text: doubt, strong: false }] : []),
     ...(stopped
       ? [{ text: "Stopped: nothing more is measured on this motion today.", strong: true }]
       : []),
@@ -322,18 +322,18 @@ function Seen({ place, round, onEntry }: StepProps & { place: Place }) {
         })}
       </div>
       <div
-        className="mt-3 flex flex-wrap items-center gap-1"
+        className="mt-3 grid grid-cols-11 gap-1"
         role="radiogroup"
         aria-label={`${row.protocol.name}, ${sideLabel[side]}, pain 0 to 10`}
       >
-        <span className="label mr-2">Pain</span>
+        <span className="label col-span-11">Pain, 0 to 10</span>
         {Array.from({ length: 11 }, (_, n) => (
           <button
             key={n}
             type="button"
             role="radio"
             aria-checked={painOf(entry) === n}
-            className={`figures min-h-10 min-w-7 flex-1 border ${painOf(entry) === n ? "border-ink bg-ink text-paper" : n > painLimit ? "border-clay" : "border-hair"}`}
+            className={`figures min-h-10 border ${painOf(entry) === n ? "border-ink bg-ink text-paper" : n > painLimit ? "border-clay" : "border-hair"}`}
             onClick={() => onEntry(side, { ...entry, pain: n === 0 ? "" : String(n) })}
           >
             {n}

@@ -1,8 +1,8 @@
 import { Camera, FileSpreadsheet, Gauge } from "lucide-react";
-import type { Side } from "#core/body/side";
+import { sidesOf, type Side } from "#core/body/side";
 import type { Check } from "#core/exchange/records";
 import type { EntryNote } from "#core/measure/entry";
-import { looksSwapped } from "#core/measure/entry";
+import { leaps, looksSwapped } from "#core/measure/entry";
 import { instrumentNames } from "#core/measure/protocol";
 import { fromCm } from "#core/measure/units";
 import { checksOf, valueOf } from "#core/measure/value";
@@ -60,8 +60,8 @@ export function fieldsOf(entry: SideEntry, notes: readonly EntryNote[], wanted: 
   return more ? [...entry.trials, ""] : entry.trials;
 }
 
-/** Whether left and right look exchanged against the last round, as a note. */
-export function swapNote({
+/** A doubt against the last round, as a note: sides that look exchanged, or a value very far from its last. */
+export function doubtNote({
   row,
   round,
   checks,
@@ -80,12 +80,20 @@ export function swapNote({
   const last = { left: past("left"), right: past("right") };
   const se = last.left?.se ?? last.right?.se;
   if (se === undefined) return null;
-  return looksSwapped(
-    { left: mean("left"), right: mean("right") },
-    { left: last.left?.value ?? null, right: last.right?.value ?? null },
-    se,
+  if (
+    looksSwapped(
+      { left: mean("left"), right: mean("right") },
+      { left: last.left?.value ?? null, right: last.right?.value ?? null },
+      se,
+    )
   )
-    ? "This looks like the other side’s last value: measure again, or change the sides over."
+    return "This looks like the other side’s last value: measure again, or change the sides over.";
+  const leap = sidesOf(row.protocol.sided).find((side) => {
+    const [value, before] = [mean(side), past(side)];
+    return value !== null && before && leaps(value, before.value, before.se);
+  });
+  return leap
+    ? `The ${sideLabel[leap]} is very far from its last value: read the instrument again.`
     : null;
 }
 
@@ -101,7 +109,7 @@ export function SideTrials({
   /** Pain stopped a motion this check needs: nothing more is measured. */
   stopped: boolean;
   openTool: (tool: ToolName, side: Side) => void;
-  /** Tab on the last field: to the next check's first. */
+  /** Tab on the last field: to the next side's or check's first. */
   onNext: (event: React.KeyboardEvent<HTMLInputElement>) => void;
 }) {
   const { row, round, checks, fingerCm, onEntry } = props;

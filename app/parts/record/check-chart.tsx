@@ -150,6 +150,7 @@ export const CheckChart = memo(function CheckChart({
             stroke="none"
             fill={stroke[side].colour}
             fillOpacity={0.13}
+            connectNulls
             isAnimationActive={false}
             activeDot={false}
             tooltipType="none"
