@@ -1,6 +1,10 @@
 import { startTransition, StrictMode } from "react";
 import { hydrateRoot } from "react-dom/client";
 import { HydratedRouter } from "react-router/dom";
+import { shippedLibrary } from "./library";
+
+// Every station needs it soon: it is fetched while the page comes to life.
+void shippedLibrary();
 
 /*
  * A change of station is drawn at once. As a React transition it would be cut into slices of five

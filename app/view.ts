@@ -9,8 +9,8 @@ import { lockedMotions, type MotionLock } from "#core/safety/pain";
 import { daysBetween, type DayText } from "#core/season/days";
 import { shapesOf } from "#core/shape/solve";
 import type { Shape } from "#core/shape/shape";
-import { library as shipped } from "#library/index";
 import { today } from "./clock";
+import { shippedLibrary } from "./library";
 import type { Notebook } from "./storage/notebook";
 import { openNotebook, type NotebookName } from "./storage/open";
 
@@ -57,7 +57,7 @@ let remembered: { key: string; notebook: Notebook; view: AthleteView } | null = 
 
 /** Opens the notebook and gathers one athlete. Asked again for the same state, it answers from memory. */
 export async function athleteView(athleteId: string, request: Request): Promise<AthleteView> {
-  const { name, notebook } = await openNotebook();
+  const [{ name, notebook }, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
   const athlete = notebook.get("athlete", athleteId);
   if (!athlete)
     throw new Response("There is no athlete of this name in the open notebook.", { status: 404 });
@@ -65,7 +65,8 @@ export async function athleteView(athleteId: string, request: Request): Promise<
   const day = dayAsked(query.get("day"));
   const key = [notebook.version, athleteId, day, today(), query.get("aim")].join("|");
   if (remembered?.key === key && remembered.notebook === notebook) return remembered.view;
-  const view = gather(name, notebook, athlete, day, query.get("aim"));
+  const library = withPacks(shipped, notebook.all("pack"));
+  const view = gather(name, notebook, library, athlete, day, query.get("aim"));
   remembered = { key, notebook, view };
   return view;
 }
@@ -76,13 +77,13 @@ const dayAsked = (text: string | null): DayText =>
 function gather(
   name: NotebookName,
   notebook: Notebook,
+  library: Library,
   athlete: Athlete,
   day: DayText,
   aimId: string | null,
 ): AthleteView {
   const own = <T extends { athleteId: string }>(list: readonly T[]): T[] =>
     list.filter((record) => record.athleteId === athlete.id);
-  const library = withPacks(shipped, notebook.all("pack"));
   const checks = own(notebook.all("check"));
   const logs = own(notebook.all("log"));
   const aims = own(notebook.all("aim")).sort((a, b) => a.by.localeCompare(b.by));

@@ -25,6 +25,7 @@ export function drillOf(library: Library, id: string): Drill | undefined {
 
 /** The library with packs laid over it; a pack's entry replaces one of the same id. */
 export function withPacks(base: Library, packs: readonly Library[]): Library {
+  if (packs.length === 0) return base;
   const over = <T extends { id: string }>(lists: readonly (readonly T[])[]): T[] => [
     ...new Map(lists.flat().map((entry) => [entry.id, entry])).values(),
   ];

@@ -38,6 +38,7 @@ for (const scheme of ["light", "dark"] as const)
         expect(await findings(page), `${athlete}, ${station}`).toEqual([]);
       }
     for (const path of [
+      "/at/odalys/check/record",
       "/file",
       "/library",
       "/library/drill/prayer",
@@ -67,6 +68,7 @@ test("at phone width nothing runs off the side, and the next move is within reac
     "/file",
     "/library",
     ...stations.map((station) => `/at/odalys/${station}`),
+    "/at/odalys/check/record",
   ]) {
     await page.goto(path);
     await page.getByRole("heading", { level: 1 }).first().waitFor();

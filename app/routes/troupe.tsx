@@ -4,8 +4,8 @@ import { Link, redirect, useFetcher } from "react-router";
 import { gapOf } from "#core/aim/gap";
 import { headlineOf } from "#core/aim/headline";
 import { skillOf, withPacks } from "#core/library";
-import { library as shipped } from "#library/index";
 import { today } from "../clock";
+import { shippedLibrary } from "../library";
 import { AthleteForm } from "../parts/athlete-form";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
@@ -15,7 +15,7 @@ import { aimSentence } from "../parts/words";
 import type { Route } from "./+types/troupe";
 
 export async function clientLoader() {
-  const { name, notebook } = await openNotebook();
+  const [{ name, notebook }, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
   const library = withPacks(shipped, notebook.all("pack"));
   const rows = notebook.all("athlete").map((athlete) => {
     const aim =

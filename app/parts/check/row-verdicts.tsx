@@ -34,20 +34,22 @@ export function RoundVerdicts({
   );
   const protocolIds = [...new Set(checks.map(({ protocolId }) => protocolId))];
   return (
-    <ul role="status" className="divide-y divide-line">
-      {protocolIds.map((id) => (
-        <li key={id} className={named ? "py-2" : ""}>
-          <ProtocolVerdict
-            checks={checks.filter(({ protocolId }) => protocolId === id)}
-            findings={findings.filter(({ protocolId }) => protocolId === id)}
-            gaps={gaps.filter(({ protocolId }) => protocolId === id)}
-            athlete={athlete}
-            library={library}
-            named={named}
-          />
-        </li>
-      ))}
-    </ul>
+    <div role="status">
+      <ul className="divide-y divide-line">
+        {protocolIds.map((id) => (
+          <li key={id} className={named ? "py-2" : ""}>
+            <ProtocolVerdict
+              checks={checks.filter(({ protocolId }) => protocolId === id)}
+              findings={findings.filter(({ protocolId }) => protocolId === id)}
+              gaps={gaps.filter(({ protocolId }) => protocolId === id)}
+              athlete={athlete}
+              library={library}
+              named={named}
+            />
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }
 
