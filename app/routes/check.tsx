@@ -9,6 +9,7 @@ import {
   removeCheck,
   removePhoto,
   saveFinger,
+  saveMeasures,
   savePhoto,
   savePointing,
   saveRound,
@@ -24,6 +25,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
   if (sent.intent === "round") return saveRound(params.athleteId, sent);
   if (sent.intent === "remove") return removeCheck(sent);
   if (sent.intent === "finger") return saveFinger(params.athleteId, sent);
+  if (sent.intent === "measures") return saveMeasures(params.athleteId, sent);
   if (sent.intent === "pointing") return savePointing(sent);
   if (sent.intent === "photo") return savePhoto(params.athleteId, sent);
   if (sent.intent === "remove-photo") return removePhoto(sent);

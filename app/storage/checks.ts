@@ -47,6 +47,14 @@ export async function saveFinger(athleteId: string, sent: unknown): Promise<null
   return null;
 }
 
+/** Keeps the athlete's own segment lengths, cm; what is left out goes back to the proportions of the stature. */
+export async function saveMeasures(athleteId: string, sent: unknown): Promise<null> {
+  const { measures } = z.object({ measures: Athlete.shape.measures }).parse(sent);
+  const athlete = (await openNotebook()).notebook.get("athlete", athleteId);
+  if (athlete) await change("own measures", [{ ...athlete, measures }]);
+  return null;
+}
+
 /** Keeps the user's own pointing error on photographs; null goes back to the usual one. */
 export async function savePointing(sent: unknown): Promise<null> {
   const { pointing } = z.object({ pointing: Settings.shape.pointing.unwrap() }).parse(sent);

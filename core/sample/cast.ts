@@ -2,6 +2,11 @@ import * as z from "zod";
 import { IntakeQuestion } from "../exchange/athlete";
 import { KitItem } from "../exchange/records";
 
+const Ranges = z.record(
+  z.string(),
+  z.object({ start: z.array(z.number()).min(1), gain: z.array(z.number()).min(1) }),
+);
+
 /** The invented troupe as content: who they are, what they aim at, and where their ranges start and go. */
 export const Cast = z.object({
   troupe: z.object({ name: z.string(), work: z.string() }),
@@ -35,10 +40,9 @@ export const Cast = z.object({
           .optional(),
       }),
       /** By protocol: the true value at the start (left, right; or the middle) and the gain over the ten weeks. */
-      ranges: z.record(
-        z.string(),
-        z.object({ start: z.array(z.number()).min(1), gain: z.array(z.number()).min(1) }),
-      ),
+      ranges: Ranges,
+      /** The same for checks beside the aim, taken in the first and the last round only; `id/mode` names a mode. */
+      also: Ranges,
       missedWeek: z.int().optional(),
       retimedWeek: z.int().optional(),
       flag: z

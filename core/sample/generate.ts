@@ -5,6 +5,7 @@ import { diceOf, type Dice } from "../dice";
 import type { Athlete } from "../exchange/athlete";
 import type { Aim, AnyRecord, Check, Log, LogItem, Place, Prep } from "../exchange/records";
 import { protocolOf, skillOf, type Library } from "../library";
+import { unitOf, type Mode } from "../measure/protocol";
 import { planPrep } from "../prep/plan";
 import { nextSteps } from "../progress/next-step";
 import { cautionsOf } from "../safety/intake";
@@ -66,7 +67,7 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
     const week = Math.floor(since / 7);
     const away = athlete.absences.some((a) => a.from <= day && day <= a.to);
     if (since % 14 === 1 && !away && day < today)
-      checks.push(...roundOf(performer, athlete, day, since / (7 * weeks), setting));
+      checks.push(...roundOf(performer.ranges, athlete, day, since / (7 * weeks), setting));
     if (!prepDays.includes(since % 7)) continue;
     const prep = prepOn(day, week, since, {
       performer,
@@ -81,7 +82,16 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
     if (day < today && !away && setting.dice.unit() > 0.12)
       logs.push(loggedAs(prep, week, performer, setting.dice));
   }
-  return [athlete, aim, ...checks, ...preps, ...logs];
+  const aside = [1, 57].flatMap((since, round) => {
+    const day = plusDays(start, since);
+    const dice = diceOf(1 + round + 97 * performer.id.length + performer.age);
+    return roundOf(performer.also, athlete, day, since / (7 * weeks), {
+      ...setting,
+      dice,
+      tester: setting.cast.testers[round % setting.cast.testers.length]!,
+    });
+  });
+  return [athlete, aim, ...checks, ...aside, ...preps, ...logs];
 }
 
 function athleteOf(performer: Performer, start: string, today: string): Athlete {
@@ -125,33 +135,38 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
 
 /** A round of checks: the true range at that time, plus measurement noise, in trials. */
 function roundOf(
-  performer: Performer,
+  ranges: Performer["ranges"],
   athlete: Athlete,
   day: string,
   share: number,
-  { library, cast, dice }: Setting,
+  { library, cast, dice, tester = cast.testers[0]! }: Setting & { tester?: string },
 ): Check[] {
   const gained = 1 - Math.exp(-2.2 * share);
-  return Object.entries(performer.ranges).flatMap(([protocolId, { start, gain }]) => {
+  return Object.entries(ranges).flatMap(([name, { start, gain }]) => {
+    const [protocolId, asked] = name.split("/") as [string, Mode | undefined];
     const protocol = protocolOf(library, protocolId);
     if (!protocol) throw new Error(`the cast is checked by an unknown protocol: ${protocolId}`);
     return sidesOf(protocol.sided).map((side: Side, n): Check => {
       const truth = start[n]! + gain[n]! * gained * 1.12;
       const { id: instrument, sem } = protocol.instruments[0]!;
       const sitting = dice.normal() * sem * 0.6;
-      const whole = protocol.reading === "degrees" ? 1 : 10;
-      const trial = () => Math.round((truth + sitting + dice.normal() * sem * 0.5) * whole) / whole;
+      const whole = unitOf(protocol) === " cm" ? 10 : 1;
+      const [least, most] = protocol.possible;
+      const trial = () => {
+        const read = truth + sitting + dice.normal() * sem * 0.5;
+        return Math.min(most, Math.max(least, Math.round(read * whole) / whole));
+      };
       return {
         kind: "check",
-        id: `check-${athlete.id}-${protocolId}-${side}-${day}`,
+        id: `check-${athlete.id}-${name.replace("/", "-")}-${side}-${day}`,
         athleteId: athlete.id,
         protocolId,
         protocolVersion: protocol.version,
         side,
-        mode: protocol.modes.includes("passive") ? "passive" : "active",
+        mode: asked ?? (protocol.modes.includes("passive") ? "passive" : "active"),
         temperature: "warm",
         instrument,
-        tester: cast.testers[0]!,
+        tester,
         on: day,
         at: `${day}T10:00:00.000Z`,
         trials: Array.from({ length: protocol.trials }, trial),

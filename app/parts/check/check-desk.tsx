@@ -5,6 +5,7 @@ import type { AthleteView } from "../../view";
 import { say } from "../say";
 import { useAct } from "../use-act";
 import { shortDay } from "../words";
+import { BodyMeasures } from "./body-measures";
 import { CheckPicker } from "./check-picker";
 import { CheckRow } from "./check-row";
 import { FingerForm } from "./finger-form";
@@ -189,6 +190,7 @@ export const CheckDesk = memo(function CheckDesk({
         </details>
       ) : null}
       <CheckPicker protocols={plan.others} add={({ id }) => add(id)} />
+      <BodyMeasures athlete={athlete} keep={(measures) => act("measures", { measures })} />
       <PastChecks view={view} />
       <Suspense>
         {tool ? (
