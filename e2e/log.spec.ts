@@ -41,7 +41,7 @@ test("a log without any plan: drills are added by hand, on an earlier day too", 
 test("a round of checks: wrong numbers are refused in place, disagreeing trials asked for again, pain stops", async ({
   page,
 }) => {
-  await openDemo(page, "/at/odalys/check");
+  await openDemo(page, "/at/odalys/check?focus=shoulder-flexion");
   const trial = (n: number) =>
     page.getByRole("textbox", { name: `Shoulder flexion, left, trial ${n}, degrees` });
   await trial(1).fill("1580");
@@ -50,7 +50,7 @@ test("a round of checks: wrong numbers are refused in place, disagreeing trials 
   await trial(1).fill("158,5");
   await trial(2).fill("168");
   await expect(page.getByText("The trials are more than 6° apart: take one more.")).toBeVisible();
-  await page.getByText("pain, what was seen").first().click();
+  await page.locator("#row-shoulder-flexion").getByText("pain, what was seen").click();
   await page.getByRole("textbox", { name: "Shoulder flexion, left, pain 0 to 10" }).fill("7");
   await expect(page.getByText("stop measuring this motion", { exact: false })).toBeVisible();
   await page.reload();

@@ -28,7 +28,7 @@ test("a run left alone goes through its changes by the clock and ends at its min
   page,
 }) => {
   await page.clock.install({ time: new Date("2026-11-24T09:00:00Z") });
-  await openDemo(page, "/at/odalys/prep");
+  await openDemo(page, "/at/odalys/prep", false);
   await page.getByRole("button", { name: "Run it" }).click();
   await expect(page.getByRole("timer")).toBeVisible();
   await page.clock.runFor(14 * 60_000 + 30_000);

@@ -2,8 +2,25 @@ import { expect, type Page } from "@playwright/test";
 
 export const stations = ["aim", "check", "gap", "prep", "run", "log", "season"] as const;
 
+/** Tests stand on a Tuesday, a day with a planned prep; the troupe's days depend on the day it is loaded. */
+const toTuesday = new Date("2026-11-24T09:30:00Z").getTime() - Date.now();
+
+/** Sets the pages' calendar; time goes on as it does. */
+const setCalendar = (page: Page) =>
+  page.addInitScript((shift) => {
+    const Real = Date;
+    window.Date = class extends Real {
+      constructor(...given: unknown[]) {
+        if (given.length === 0) super(Real.now() + shift);
+        else super(...(given as [number]));
+      }
+      static override now = () => Real.now() + shift;
+    } as DateConstructor;
+  }, toTuesday);
+
 /** Opens the application on an empty browser and waits for the invented troupe to be written. */
-export async function openDemo(page: Page, path = "/"): Promise<void> {
+export async function openDemo(page: Page, path = "/", calendar = true): Promise<void> {
+  if (calendar) await setCalendar(page);
   await page.goto(path);
   await page.getByRole("heading", { level: 1 }).first().waitFor();
   await saved(page);

@@ -101,7 +101,7 @@ const columns = [
     sortDescFirst: true,
     cell: ({ row: { original } }) =>
       original.gap ? (
-        <MarginMark width={150} height={40} readings={readingsOf(original.gap)} />
+        <MarginMark width={130} height={40} readings={readingsOf(original.gap)} />
       ) : (
         <span className="text-xs text-muted">no aim asks it</span>
       ),
@@ -152,6 +152,10 @@ function EachSide({
     </>
   );
 }
+
+/** On a phone the day and the best step back. */
+const narrow = (column: string): string =>
+  column === "on" || column === "best" ? "hidden sm:table-cell" : "";
 
 /** Everything that was measured: sorted by any column, filtered by typing, a press shows its chart. */
 export function RecordTable({
@@ -205,7 +209,7 @@ export function RecordTable({
                   <th
                     key={header.id}
                     scope="col"
-                    className="pr-4"
+                    className={`pr-4 ${narrow(header.column.id)}`}
                     aria-sort={
                       sorted === "asc" ? "ascending" : sorted === "desc" ? "descending" : "none"
                     }
@@ -231,7 +235,7 @@ export function RecordTable({
               className={`border-b border-line align-top ${row.id === chosen ? "bg-raised" : ""}`}
             >
               {row.getVisibleCells().map((cell) => (
-                <td key={cell.id} className="py-2 pr-4">
+                <td key={cell.id} className={`py-2 pr-4 ${narrow(cell.column.id)}`}>
                   {cell.column.id === "name" ? (
                     <button
                       type="button"
