@@ -1,4 +1,4 @@
-import { useId, useRef, useState, type ReactNode } from "react";
+import { useEffect, useId, useRef, useState, type ReactNode } from "react";
 import { ZoomIn, ZoomOut } from "lucide-react";
 import type { Spot } from "#core/measure/photo";
 import { turnSpot, windowOf, type Size } from "./turned";
@@ -14,6 +14,21 @@ export type BoardAngle = {
   text: string;
   plumb: boolean;
 };
+
+/** How large an element is on the screen, px. */
+function useSize() {
+  const ref = useRef<HTMLDivElement>(null);
+  const [size, setSize] = useState({ width: 640, height: 480 });
+  useEffect(() => {
+    const watcher = new ResizeObserver(([entry]) => {
+      const { width, height } = entry!.contentRect;
+      if (width > 0 && height > 0) setSize({ width, height });
+    });
+    watcher.observe(ref.current!);
+    return () => watcher.disconnect();
+  }, []);
+  return { ref, ...size };
+}
 
 type Hand = { mode: "spot"; index: number } | { mode: "pan"; from: Spot; centre: Spot };
 
@@ -49,7 +64,9 @@ export function PictureBoard({
   const [centre, setCentre] = useState<Spot>([size.width / 2, size.height / 2]);
   const view = windowOf(size, turn, zoom, centre);
   const angle = angles.find(({ key }) => key === active);
-  const unit = view.width / 640;
+  const { ref: frame, width, height } = useSize();
+  // One px of the screen in px of the picture.
+  const unit = Math.max(view.width / width, view.height / height);
   const onPaper = (spot: Spot): Spot => turnSpot(spot, turn, size);
   const at = (event: { clientX: number; clientY: number }): Spot => {
     const matrix = svg.current!.getScreenCTM()!.inverse();
@@ -116,7 +133,7 @@ export function PictureBoard({
     setZoom(to);
   };
   return (
-    <div className="relative select-none">
+    <div ref={frame} className="relative select-none">
       <svg
         ref={svg}
         viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
