@@ -7,8 +7,7 @@ import { skillOf, withPacks, type Library } from "#core/library";
 import { cautionsOf, type Caution } from "#core/safety/intake";
 import { lockedMotions, type MotionLock } from "#core/safety/pain";
 import { daysBetween, type DayText } from "#core/season/days";
-import { shapesOf } from "#core/shape/solve";
-import type { Shape } from "#core/shape/shape";
+import { shapesOf, type Shapes } from "#core/shape/solve";
 import { today } from "./clock";
 import { shippedLibrary } from "./library";
 import type { Notebook } from "./storage/notebook";
@@ -32,7 +31,7 @@ export type AthleteView = {
   /** The gaps of every open aim: what a measuring round is proposed from. */
   allGaps: DemandGap[];
   needs: Need[];
-  shapes: { asked: Shape; had: Shape } | null;
+  shapes: Shapes | null;
   cautions: Caution[];
   locks: MotionLock[];
   settings: Settings;

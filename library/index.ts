@@ -12,11 +12,16 @@ import screens from "./protocols/screens.json";
 import shoulder from "./protocols/shoulder.json";
 import splits from "./protocols/splits.json";
 import trunk from "./protocols/trunk.json";
-import skillsPack from "./skills.json";
+import climbing from "./skills/climbing.json";
+import dance from "./skills/dance.json";
+import everyday from "./skills/everyday.json";
+import floor from "./skills/floor.json";
+import handBalance from "./skills/hand-balance.json";
+import supports from "./skills/supports.json";
 
 /** The library that ships with the application, read by the same schema as a coach's own pack. */
 export const library: Library = {
-  skills: z.array(Skill).parse(skillsPack),
+  skills: z.array(Skill).parse([handBalance, supports, floor, dance, climbing, everyday].flat()),
   protocols: z.array(Protocol).parse([shoulder, arm, trunk, hip, splits, leg, screens].flat()),
   drills: z.array(Drill).parse(drillsPack),
 };

@@ -4,7 +4,7 @@ import { Aim } from "#core/exchange/records";
 import { newId, today } from "../clock";
 import { change, openNotebook } from "./open";
 
-const AimSent = Aim.pick({ skillId: true, quality: true, side: true, by: true }).extend({
+const AimSent = Aim.pick({ skillId: true, quality: true, side: true, by: true, hips: true }).extend({
   id: z.string().nullable(),
 });
 
@@ -17,7 +17,16 @@ export async function saveAim(athleteId: string, sent: unknown): Promise<{ error
   const known = id ? (await openNotebook()).notebook.get("aim", id) : null;
   const aim: Aim = known
     ? { ...known, ...fields }
-    : { kind: "aim", id: newId("aim"), athleteId, ...fields, since: today(), closedOn: null };
+    : {
+        kind: "aim",
+        id: newId("aim"),
+        athleteId,
+        ...fields,
+        since: today(),
+        closedOn: null,
+        overrides: [],
+        targets: [],
+      };
   await change(known ? "edit the aim" : "new aim", [aim]);
   return null;
 }

@@ -55,7 +55,8 @@ export function sidesOfRole(demand: Demand, aimSide: Side): { side: Side; asked:
       { side: "left", asked: true },
       { side: "right", asked: true },
     ];
-  const asked = demand.role === "front-leg" ? aimSide : otherSide(aimSide);
+  const asked =
+    demand.role === "front-leg" || demand.role === "working-side" ? aimSide : otherSide(aimSide);
   return [
     { side: "left", asked: asked === "left" },
     { side: "right", asked: asked === "right" },
@@ -76,12 +77,20 @@ export type GapInput = {
  * An unmeasured demand is `unknown`: it has no margin, and is never counted as zero.
  */
 export function gapOf(input: GapInput): DemandGap[] {
-  return input.skill.demands.map((demand) => demandGap(demand, input)).sort(byLimit);
+  return demandsOf(input.skill, input.aim)
+    .map((demand) => demandGap(demand, input))
+    .sort(byLimit);
 }
 
 const rank: Record<Verdict, number> = { short: 0, unsure: 1, unknown: 2, clear: 3 };
 const byLimit = (a: DemandGap, b: DemandGap) =>
   rank[a.verdict] - rank[b.verdict] || b.limiter - a.limiter;
+
+/** What a skill asks of this aim: the demands of the other choice of hips are left out. */
+export const demandsOf = (
+  skill: Pick<Skill, "demands">,
+  { hips }: { hips?: Aim["hips"] },
+): Demand[] => skill.demands.filter((demand) => !demand.hips || demand.hips === (hips ?? "square"));
 
 function demandGap(demand: Demand, input: GapInput): DemandGap {
   const need = input.aim.quality === "clean" ? demand.clean : demand.passable;

@@ -3,7 +3,15 @@ import { MotionId } from "../body/motions";
 import { Pose } from "../figure/pose";
 
 /** Part a limb plays in a skill; sides follow from it once the aim has a side. */
-export const Role = z.enum(["both-sides", "trunk", "front-leg", "back-leg"]);
+export const Role = z.enum([
+  "both-sides",
+  "trunk",
+  "front-leg",
+  "back-leg",
+  /** The limb that does the skill, on the aim's side; and the one that bears it. */
+  "working-side",
+  "standing-side",
+]);
 export type Role = z.infer<typeof Role>;
 
 /** What a skill asks of one joint motion. Angles in degrees. */
@@ -20,12 +28,49 @@ export const Demand = z.object({
   /** What the body does instead. */
   missing: z.string(),
   source: z.string(),
+  /** Only asked with these hips, where the aim may choose between square and open ones. */
+  hips: z.enum(["square", "open"]).optional(),
 });
 export type Demand = z.infer<typeof Demand>;
 
-/** Planar shape models that know how to bend a body within its limits. */
-export const ShapeModel = z.enum(["handstand", "front-split", "deep-squat"]);
+/**
+ * Planar shape models that know how to bend a body within its limits; `posed` is none: the clean pose, joint by
+ * joint taken back.
+ */
+export const ShapeModel = z.enum([
+  "handstand",
+  "front-split",
+  "middle-split",
+  "deep-squat",
+  "overhead-squat",
+  "one-leg-squat",
+  "pike",
+  "pancake",
+  "bridge",
+  "leg-behind",
+  "tilted-leg",
+  "leg-front",
+  "leg-side",
+  "high-foothold",
+  "behind-back-hang",
+  "l-sit",
+  "high-straddle",
+  "demi-rise",
+  "full-rise",
+  "posed",
+]);
 export type ShapeModel = z.infer<typeof ShapeModel>;
+
+/** Kinds of skills, as they are listed. */
+export const Family = z.enum([
+  "hand balance",
+  "supports and levers",
+  "floor",
+  "dance",
+  "climbing",
+  "everyday",
+]);
+export type Family = z.infer<typeof Family>;
 
 export const Skill = z.object({
   id: z.string(),
@@ -37,7 +82,17 @@ export const Skill = z.object({
   sideMeans: z.string(),
   summary: z.string(),
   model: ShapeModel,
+  /** The clean pose, of a right-sided aim where the skill is sided. */
   pose: Pose,
+  /** From where the pose reads best: 0 from the right side, 90 from the front. */
+  view: z.number().default(0),
+  family: Family.default("everyday"),
+  /** Square or open hips is a choice of the aim. */
+  hipsChoice: z.boolean().default(false),
+  /** Easier skills that it stands on, by identifier. */
+  standsOn: z.array(z.string()).default([]),
+  /** Who decides that somebody is ready, where that is not a matter of range. */
+  decides: z.string().default(""),
   demands: z.array(Demand).min(1),
   firstChecks: z.array(z.string()),
   cautions: z.array(z.string()),

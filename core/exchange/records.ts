@@ -53,6 +53,16 @@ export const Aim = z.object({
   by: Day,
   since: Day,
   closedOn: Day.nullable(),
+  /** How the hips stand in a split, where the skill leaves it open. */
+  hips: z.enum(["square", "open"]).default("square"),
+  /** A coach's own weight for a motion, over the computed one, with the reason. */
+  overrides: z
+    .array(z.object({ motion: MotionId, weight: z.number().min(0).max(10), reason: z.string() }))
+    .default([]),
+  /** A what-if that was kept: the degrees to have by a day. */
+  targets: z
+    .array(z.object({ motion: MotionId, side: Side, degrees: z.number(), by: Day }))
+    .default([]),
 });
 export type Aim = z.infer<typeof Aim>;
 

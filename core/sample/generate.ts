@@ -56,6 +56,9 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
     by: plusDays(today, inDays),
     since: start,
     closedOn: null,
+    hips: "square",
+    overrides: [],
+    targets: [],
   };
   const skill = skillOf(library, aim.skillId);
   if (!skill) throw new Error(`the cast aims at an unknown skill: ${aim.skillId}`);

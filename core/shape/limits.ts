@@ -1,39 +1,66 @@
-import type { MotionId } from "../body/motions";
-import type { DemandGap } from "../aim/gap";
-import type { Side } from "../body/side";
+import { demandsOf, sidesOfRole, type DemandGap } from "../aim/gap";
 import type { Skill } from "../aim/skill";
-import { sidesOfRole } from "../aim/gap";
+import type { MotionId } from "../body/motions";
+import { usualRange } from "../body/priors";
+import type { Side } from "../body/side";
 
 /** What each joint may do, degrees, by motion and side. Missing entries are assumed to be enough. */
 export type Limits = Partial<Record<MotionId, Partial<Record<Side, number>>>>;
 
+/** What of an aim the shapes need. */
+export type AimSide = { side: Side; hips?: "square" | "open" | undefined };
+
 /**
- * The athlete's own range, from the gap. Unmeasured joints are left out, and a joint whose shortage could be
- * noise (unsure) is not drawn short: only believable limits bend the figure.
+ * The athlete's own range, from the gap. A joint whose shortage could be noise (unsure) is not drawn short: only
+ * believable limits bend the figure. Unmeasured joints get what adults usually have, and are named as assumed.
  */
-export function limitsHad(gaps: readonly DemandGap[]): Limits {
+export function limitsHad(
+  skill: Skill,
+  gaps: readonly DemandGap[],
+): { limits: Limits; assumed: { motion: MotionId; side: Side }[] } {
   const limits: Limits = {};
-  for (const { demand, need, sides } of gaps)
-    for (const { side, have, verdict } of sides)
+  const assumed: { motion: MotionId; side: Side }[] = [];
+  for (const { demand, need, sides } of inOrderOf(skill, gaps))
+    for (const { side, have, verdict, asked } of sides) {
+      if (limits[demand.motion]?.[side] !== undefined) continue;
+      const prior = asked ? usualRange[demand.motion] : undefined;
       if (have)
-        limits[demand.motion] = {
-          ...limits[demand.motion],
-          [side]: verdict === "unsure" ? Math.max(have.degrees, need) : have.degrees,
-        };
-  return limits;
+        setFirst(
+          limits,
+          demand.motion,
+          side,
+          verdict === "unsure" ? Math.max(have.degrees, need) : have.degrees,
+        );
+      else if (prior !== undefined) {
+        setFirst(limits, demand.motion, side, prior);
+        assumed.push({ motion: demand.motion, side });
+      }
+    }
+  return { limits, assumed };
 }
+
+/** Gaps come sorted by what limits most; a motion asked twice is drawn by the skill's first demand of it. */
+const inOrderOf = (skill: Skill, gaps: readonly DemandGap[]): DemandGap[] =>
+  [...gaps].sort((a, b) => skill.demands.indexOf(a.demand) - skill.demands.indexOf(b.demand));
 
 /** The range a clean skill asks for: solving with it gives the demanded shape. */
-export function limitsAsked(skill: Skill, aimSide: Side): Limits {
+export function limitsAsked(skill: Skill, aim: AimSide): Limits {
   const limits: Limits = {};
-  for (const demand of skill.demands)
-    for (const { side, asked } of sidesOfRole(demand, aimSide))
-      if (asked) limits[demand.motion] = { ...limits[demand.motion], [side]: demand.clean };
+  for (const demand of demandsOf(skill, aim.hips ? { hips: aim.hips } : {}))
+    for (const { side, asked } of sidesOfRole(demand, aim.side))
+      if (asked) setFirst(limits, demand.motion, side, demand.clean);
   return limits;
 }
 
-/** The smaller side's limit: what a two-sided shape has to live with. */
-export function lesser(limits: Limits, motion: MotionId, otherwise: number): number {
-  const known = Object.values(limits[motion] ?? {});
-  return known.length === 0 ? otherwise : Math.min(...known);
+function setFirst(limits: Limits, motion: MotionId, side: Side, degrees: number): void {
+  const known = (limits[motion] ??= {});
+  known[side] ??= degrees;
 }
+
+/** The same limits with a joint given another range. */
+export const withRange = (
+  limits: Limits,
+  motion: MotionId,
+  side: Side,
+  degrees: number,
+): Limits => ({ ...limits, [motion]: { ...limits[motion], [side]: degrees } });

@@ -1,26 +1,113 @@
 import type { MotionId } from "../body/motions";
+import type { LeftRight, Side } from "../body/side";
 import type { Landmark } from "../figure/picture";
-import type { LeftRight } from "../body/side";
 import type { Pose } from "../figure/pose";
+import type { Limits } from "./limits";
 
 /** A joint at the end of its range, holding the shape back. */
 export type Stop = { motion: MotionId; at: Landmark; side: LeftRight; have: number; asked: number };
 
-/** What the body does instead. */
-export type Compensation = { at: Landmark; side: LeftRight; text: string; amount: string };
+/** What the body does instead, and how much of it. */
+export type Compensation = {
+  at: Landmark;
+  side: LeftRight;
+  text: string;
+  amount: string;
+  size: number;
+  unit: "°" | "cm";
+};
 
 /** What a body can make of a skill: a posture, the joints at their stop, and what gives way. */
 export type Shape = {
   pose: Pose;
+  /** From where the shape reads best: 0 from the right side, 90 from the front. */
+  view: number;
   stops: Stop[];
   compensations: Compensation[];
   /** Whether the centre of mass is over the base; null where the skill does not balance. */
   balanced: boolean | null;
   /** Landmarks that bound the base of support, and the side, where balance matters. */
   base: { from: Landmark; to: Landmark; side: LeftRight } | null;
+  /** How near the clean line this is, 0–100. */
+  score: number;
   /** The shape in one sentence. */
   sentence: string;
 };
+
+/** One joint as a model reads it: what it has, what of it the clean shape uses, and what is missing. */
+export type Joint = Stop & { used: number; short: number };
+
+/**
+ * Reads one joint out of the limits. A two-sided joint is as good as its lesser side; a joint that nobody limits
+ * has what is asked.
+ */
+export function joint(
+  limits: Limits,
+  motion: MotionId,
+  at: Landmark,
+  side: Side | "both",
+  asked: number,
+): Joint {
+  const known = limits[motion] ?? {};
+  const values =
+    side === "both" ? [known.left, known.right, known.mid] : [known[side] ?? known.mid];
+  const have = Math.min(...values.map((value) => value ?? Infinity));
+  const usable = Number.isFinite(have) ? have : asked;
+  return {
+    motion,
+    at,
+    side: side === "left" ? "left" : "right",
+    have: usable,
+    asked,
+    used: Math.min(usable, asked),
+    short: Math.max(0, asked - usable),
+  };
+}
+
+/** A way in which the body gives: `scale` is the size that costs the line about two thirds of its score. */
+export type Give = Omit<Compensation, "amount"> & { amount?: string; scale: number };
+
+/** Sizes below this are not worth a word. */
+const worthSaying = 0.8;
+
+/**
+ * Line score: 100 for the clean shape, times e to the minus size / scale for each way the body gives.
+ * Every give falls, or stays, as a joint gains range; so the score never falls with more range.
+ */
+export const lineScore = (gives: readonly Give[]): number =>
+  100 * Math.exp(-gives.reduce((sum, { size, scale }) => sum + Math.max(0, size) / scale, 0));
+
+/** Puts a shape together: stops from the joints that fall short, what gives, and the score. */
+export function assembled({
+  joints,
+  gives,
+  sentence,
+  ...rest
+}: Pick<Shape, "pose" | "view" | "balanced" | "base"> & {
+  joints: readonly Joint[];
+  gives: readonly Give[];
+  /** Said when something gives; a clean shape has its own sentence. */
+  sentence: string;
+}): Shape {
+  return {
+    ...rest,
+    stops: joints
+      .filter(({ short }) => short > 0.5)
+      .map(({ motion, at, side, have, asked }) => ({ motion, at, side, have, asked })),
+    compensations: gives
+      .filter(({ size }) => size >= worthSaying)
+      .map(({ at, side, text, amount, size, unit }) => ({
+        at,
+        side,
+        text,
+        size,
+        unit,
+        amount: amount ?? `${size.toFixed(0)}${unit === "cm" ? " cm" : "°"}`,
+      })),
+    score: lineScore(gives),
+    sentence,
+  };
+}
 
 /**
  * The root of a rising function between two bounds by bisection; the nearer bound when there is none.
@@ -37,3 +124,7 @@ export function bisect(f: (x: number) => number, low: number, high: number): num
   }
   return (a + b) / 2;
 }
+
+/** The same angle on one side, another on the other. */
+export const onSides = (side: LeftRight, here: number, there: number) =>
+  side === "left" ? { left: here, right: there } : { left: there, right: here };

@@ -1,0 +1,122 @@
+import type { Skill } from "../aim/skill";
+import { sidesOfRole } from "../aim/gap";
+import { motionOf, type MotionId } from "../body/motions";
+import type { Side } from "../body/side";
+import type { Landmark } from "../figure/picture";
+import { mirrored, type Pose } from "../figure/pose";
+import type { Limits } from "./limits";
+import { assembled, joint, type Give, type Joint, type Shape } from "./shape";
+
+type PairedKey =
+  | "shoulder"
+  | "shoulderOut"
+  | "shoulderTurn"
+  | "elbow"
+  | "wrist"
+  | "hip"
+  | "hipOut"
+  | "hipOpen"
+  | "hipTurn"
+  | "knee"
+  | "ankle"
+  | "toes";
+type TrunkKey = "upperBack" | "lowBack" | "sideBend" | "twist" | "neckTurn" | "neckBend";
+
+/** The pose's angle that a motion moves, and its sense. Motions without one show in the score, not in the figure. */
+const moves: Partial<Record<MotionId, { key: PairedKey | TrunkKey; sense: 1 | -1 }>> = {
+  "shoulder.flexion": { key: "shoulder", sense: 1 },
+  "shoulder.extension": { key: "shoulder", sense: -1 },
+  "wrist.extension": { key: "wrist", sense: 1 },
+  "wrist.flexion": { key: "wrist", sense: -1 },
+  "upper-back.extension": { key: "upperBack", sense: 1 },
+  "low-back.extension": { key: "lowBack", sense: 1 },
+  "hip.flexion": { key: "hip", sense: 1 },
+  "hip.flexion-straight": { key: "hip", sense: 1 },
+  "hip.extension": { key: "hip", sense: -1 },
+  "hip.abduction": { key: "hipOut", sense: 1 },
+  "hip.straddle": { key: "hipOpen", sense: 1 },
+  "hip.rotation-out": { key: "hipOpen", sense: 1 },
+  "hip.rotation-in": { key: "hipTurn", sense: -1 },
+  "knee.flexion": { key: "knee", sense: 1 },
+  "ankle.dorsiflexion": { key: "ankle", sense: 1 },
+  "ankle.plantarflexion": { key: "ankle", sense: -1 },
+  "toes.extension": { key: "toes", sense: 1 },
+};
+
+const landmarkOf: Record<string, Landmark> = {
+  "upper-back": "upper-back",
+  "low-back": "low-back",
+  forearm: "wrist",
+  fingers: "fingertips",
+  toes: "toe",
+};
+
+/** Degrees of shortage, weight 1, that cost a joint-by-joint shape about two thirds of its score. A working figure. */
+const scale = 55;
+
+/**
+ * A skill without a planar model of its own: its clean pose, each joint taken back by what it lacks. It shows where
+ * the shape breaks, not how the body would answer; the score counts the shortages by their weight.
+ */
+export function posedShape(skill: Skill, limits: Limits, aimSide: Side): Shape {
+  // The pose is drawn for a right-sided aim.
+  const flip = skill.sided && aimSide === "left";
+  let pose: Pose = flip ? mirrored(skill.pose) : skill.pose;
+  const joints: Joint[] = [];
+  const gives: Give[] = [];
+  for (const demand of skill.demands)
+    for (const { side, asked } of sidesOfRole(demand, aimSide)) {
+      if (!asked) continue;
+      const motion = motionOf(demand.motion);
+      const at = landmarkOf[motion.joint] ?? (motion.joint as Landmark);
+      const read = joint(limits, demand.motion, at, side, demand.clean);
+      joints.push(read);
+      if (read.short <= 0) continue;
+      pose = takenBack(pose, demand.motion, side, read.short);
+      gives.push({
+        at,
+        side: read.side,
+        text: `${motion.name} short`,
+        amount: demand.missing,
+        size: read.short * demand.weight,
+        unit: "°",
+        scale,
+      });
+    }
+  const worst = [...gives].sort((a, b) => b.size - a.size)[0];
+  return assembled({
+    pose,
+    view: skill.view,
+    balanced: null,
+    base: null,
+    joints,
+    gives: gives.map((give) => ({ ...give, ...(give === worst ? {} : { amount: "" }) })),
+    sentence: worst?.amount ?? skill.summary,
+  });
+}
+
+/** A pose whose joint stops earlier by so many degrees; never past where it would turn the other way. */
+function takenBack(pose: Pose, motion: MotionId, side: Side, short: number): Pose {
+  const move = moves[motion];
+  if (!move) return pose;
+  const less = (angle: number): number =>
+    move.sense > 0
+      ? angle > 0
+        ? Math.max(0, angle - short)
+        : angle
+      : angle < 0
+        ? Math.min(0, angle + short)
+        : angle;
+  const value = pose[move.key];
+  if (value === undefined) return pose;
+  if (typeof value === "number")
+    return side === "mid"
+      ? { ...pose, [move.key]: less(value) }
+      : { ...pose, [move.key]: sided(value, value, side, less) };
+  return { ...pose, [move.key]: sided(value.left, value.right, side, less) };
+}
+
+const sided = (left: number, right: number, side: Side, less: (angle: number) => number) => ({
+  left: side === "left" ? less(left) : left,
+  right: side === "right" ? less(right) : right,
+});

@@ -1,0 +1,71 @@
+import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
+import type { Pose } from "../figure/pose";
+import type { Limits } from "./limits";
+import { assembled, bisect, joint, type Shape } from "./shape";
+
+/**
+ * A rise on the toes, both feet. On the balls (demi) the foot is as steep as the ankle points and the big toe
+ * bends; on the tips (full) the ankle has to bring the foot into the line of the shin. The body leans by what the
+ * balance over the toes wants.
+ */
+export function riseShape(limits: Limits, full: boolean): Shape {
+  const ankle = joint(limits, "ankle.plantarflexion", "ankle", "both", full ? 90 : 75);
+  const toe = full ? null : joint(limits, "toes.extension", "toe", "both", 80);
+  const point = Math.max(0, ankle.used);
+  const bend = toe ? Math.max(0, toe.used) : 0;
+  // The heel stops where either the ankle or the big toe does.
+  const steep = full ? point : Math.min(point, bend);
+  const poseAt = (lean: number): Pose => ({
+    pelvis: lean,
+    hip: 0,
+    ankle: -steep,
+    // Toes flat on the floor bend by as much as the foot is steep; on the tips they run on in its line.
+    toes: full ? -6 : steep,
+    shoulder: full ? 168 : 20,
+    shoulderOut: full ? 8 : 30,
+    elbow: full ? 12 : 16,
+    hipOpen: 12,
+  });
+  const off = (pose: Pose) => {
+    const body = skeletonOf(pose);
+    return centreOfMass(body)[0] - landmark(body, full ? "toe" : "ball")[0] - (full ? 0 : 0.01);
+  };
+  const lean = bisect((x) => off(poseAt(x)), -20, 30);
+  const pose = poseAt(lean);
+  const lower = full ? 0 : 80 - Math.min(80, Math.min(point + 5, bend));
+  return assembled({
+    pose,
+    view: 0,
+    balanced: Math.abs(off(pose)) < 0.03,
+    base: { from: "ball", to: "toe", side: "right" },
+    joints: [ankle, ...(toe ? [toe] : [])],
+    gives: [
+      full
+        ? {
+            at: "ankle",
+            side: "right",
+            text: "Instep behind the line",
+            size: ankle.short,
+            unit: "°",
+            amount: `${ankle.short.toFixed(0)}° short: knees or hips make it up`,
+            scale: 25,
+          }
+        : {
+            at: "heel",
+            side: "right",
+            text: "Heel lower",
+            size: lower,
+            unit: "°",
+            amount: `${lower.toFixed(0)}° less steep`,
+            scale: 35,
+          },
+    ],
+    sentence: full
+      ? ankle.short < 0.5
+        ? "Shin, instep and toes in one upright line."
+        : `The instep stays ${ankle.short.toFixed(0)}° behind the line.`
+      : lower < 0.5
+        ? "High on the balls of the feet."
+        : `The heels stop ${lower.toFixed(0)}° early.`,
+  });
+}

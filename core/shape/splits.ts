@@ -1,0 +1,150 @@
+import { degrees } from "../body/angles";
+import { otherSide, type LeftRight } from "../body/side";
+import { splitGap } from "../measure/convert";
+import type { Limits } from "./limits";
+import { assembled, joint, onSides, type Shape } from "./shape";
+
+/** How far the low back bends backward to keep the trunk upright, degrees. A working figure. */
+export const lowBackHas = 30;
+
+export type SplitGeometry = { spread: number; gapCm: number; tilt: number };
+
+/**
+ * Closed form of a front split with straight legs and both feet down.
+ *
+ * @param front straight-leg hip flexion F of the front leg, degrees
+ * @param back hip extension E of the back leg, degrees
+ * @param legCm leg length, cm
+ * @returns spread F + E (at most 180), floor gap, and forward pelvic tilt (F − E) / 2
+ * @example splitGeometry(120, 25, 90) // spread 145, gap 27.1, tilt 47.5
+ */
+export function splitGeometry(front: number, back: number, legCm: number): SplitGeometry {
+  const spread = Math.min(180, front + back);
+  return { spread, gapCm: splitGap(spread, legCm), tilt: (front - back) / 2 };
+}
+
+/**
+ * A front split: legs as far apart as they go, trunk as upright as the back allows. With more than a flat split's
+ * range the front leg uses less of its own, which keeps the pelvis upright.
+ * @param pelvisCm what lies between the hip's axis and the floor when the split is flat, cm
+ */
+export function frontSplitShape(
+  limits: Limits,
+  front: LeftRight,
+  legCm: number,
+  open = false,
+  pelvisCm = 0,
+): Shape {
+  const back = otherSide(front);
+  // Open hips carry the back leg to the side: the inner thigh gives what the hip's front need not.
+  const inner = open ? joint(limits, "hip.abduction", "hip", back, 45) : null;
+  const backClean = open ? 30 : 45;
+  const forward = joint(limits, "hip.flexion-straight", "hip", front, 135);
+  const behind = joint(limits, "hip.extension", "hip", back, backClean);
+  const help = inner ? Math.max(0, inner.used) / 3 : 0;
+  const reach = Math.max(0, Math.min(90, behind.have + help));
+  const used = {
+    front: Math.max(0, Math.min(forward.have, 180 - reach)),
+    back: reach,
+  };
+  const { spread, gapCm, tilt } = splitGeometry(used.front, used.back, legCm);
+  const upper = Math.max(0, joint(limits, "upper-back.extension", "upper-back", "both", 20).have);
+  const lowBack = Math.min(lowBackHas, Math.max(0, tilt));
+  const upperBack = Math.min(upper, Math.max(0, tilt - lowBack));
+  const lean = Math.max(0, tilt - lowBack - upperBack);
+  const flat = spread >= 180 - 1e-9;
+  const gap = flat ? 0 : gapCm + pelvisCm;
+  return assembled({
+    pose: {
+      pelvis: tilt,
+      lowBack,
+      upperBack,
+      hip: onSides(front, used.front, -used.back),
+      ...(open ? { hipOpen: onSides(front, 0, 24) } : {}),
+      ankle: -58,
+      toes: -12,
+      shoulder: -6,
+      shoulderOut: 14,
+      elbow: 8,
+      neck: Math.min(10, lean),
+    },
+    view: 0,
+    balanced: null,
+    base: null,
+    joints: flat ? [] : [forward, behind, ...(inner ? [inner] : [])],
+    gives: [
+      {
+        at: "hip",
+        side: front,
+        text: "Off the floor",
+        size: gap,
+        unit: "cm",
+        amount: `${gap.toFixed(0)} cm under the hips`,
+        scale: 25,
+      },
+      {
+        at: "neck",
+        side: front,
+        text: "Trunk leans forward",
+        size: lean,
+        unit: "°",
+        amount: `${lean.toFixed(0)}° more than the back can take up`,
+        scale: 120,
+      },
+    ],
+    sentence: flat
+      ? "Flat, both legs on the floor."
+      : `Legs ${spread.toFixed(0)}° apart: ${gap.toFixed(0)} cm off the floor, pelvis tipped ${tilt.toFixed(0)}°.`,
+  });
+}
+
+/**
+ * Floor gap of a middle split with straight legs: L · cos(spread / 2), spread the sum of both sides, at most 180.
+ * @example middleGap(112.9, 90) // 49.8
+ */
+export const middleGap = (spread: number, legCm: number): number =>
+  legCm * Math.cos((Math.min(180, spread) * Math.PI) / 360);
+
+/** A middle split from the front: each leg as far to its side as it goes, the hips as low as that lets them. */
+export function middleSplitShape(limits: Limits, legCm: number, pelvisCm = 0): Shape {
+  const left = joint(limits, "hip.abduction", "hip", "left", 90);
+  const right = joint(limits, "hip.abduction", "hip", "right", 90);
+  const spread = left.used + right.used;
+  const flat = spread >= 180 - 1e-9;
+  const gap = flat ? 0 : middleGap(spread, legCm) + pelvisCm;
+  // The floor evens the legs out: the pelvis tips toward the side that opens less.
+  const tip = (left.used - right.used) / 2;
+  return assembled({
+    pose: {
+      lean: -tip,
+      hipOut: { left: left.used, right: right.used },
+      hipOpen: 8,
+      ankle: -40,
+      sideBend: tip,
+      shoulderOut: 22,
+      elbow: 14,
+    },
+    view: 90,
+    balanced: null,
+    base: null,
+    joints: flat ? [] : [left, right],
+    gives: [
+      {
+        at: "hip",
+        side: left.used <= right.used ? "left" : "right",
+        text: "Off the floor",
+        size: gap,
+        unit: "cm",
+        amount: `${gap.toFixed(0)} cm under the hips`,
+        scale: 25,
+      },
+    ],
+    sentence: flat
+      ? "Flat, both legs out to the sides."
+      : `Legs ${spread.toFixed(0)}° apart: ${gap.toFixed(0)} cm off the floor.`,
+  });
+}
+
+/** The leg spread that a measured gap stands for, degrees: the inverse of `middleGap`. */
+export const middleSpreadOf = (gapCm: number, legCm: number): number =>
+  2 * degrees(Math.acos(Math.min(1, Math.max(0, gapCm / legCm))));

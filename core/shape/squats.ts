@@ -1,0 +1,197 @@
+import { otherSide, type LeftRight } from "../body/side";
+import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
+import { angleAt, type Pose } from "../figure/pose";
+import type { Limits } from "./limits";
+import { assembled, bisect, joint, onSides, type Give, type Joint, type Shape } from "./shape";
+
+/** Deepest thigh drawn: this far below level. */
+const deepest = 15;
+/** The low back rounds this far at the bottom of any deep squat, degrees. A working figure. */
+const lowBackRounds = 18;
+const kneeBends = 155;
+/** A trunk further forward than this at the bottom spoils the line, degrees. A working figure. */
+const cleanLean = 48;
+
+/** What a kind of squat adds to the plain one. */
+type Kind = {
+  name: "deep" | "overhead" | "one-leg";
+  /** The standing leg of a one-leg squat. */
+  standing: LeftRight;
+};
+
+/**
+ * A squat from the side, heels down. For each depth the trunk leans as far as the balance over the mid-foot
+ * wants; the depth kept is the lowest at which hips and knees can still fold that much. Arms go forward, or overhead
+ * with the shoulders' own range; on one leg the other is held out in front.
+ */
+export function squatShape(limits: Limits, kind: Kind): Shape {
+  const one = kind.name === "one-leg";
+  const sides = one ? kind.standing : "both";
+  const ankle = joint(limits, "ankle.dorsiflexion", "ankle", sides, one ? 40 : 38);
+  const hip = joint(limits, "hip.flexion", "hip", sides, 120);
+  const free = one
+    ? joint(limits, "hip.flexion-straight", "hip", otherSide(kind.standing), 90)
+    : null;
+  const arms = armsOf(limits, kind);
+  const clean = cleanBottom(kind);
+  const poseAt = (below: number, lean: number): Pose =>
+    bottom(kind, { below, lean, ankle, free, arms });
+  const leanAt = (below: number) =>
+    bisect((lean) => offMidFoot(poseAt(below, lean), kind), -25, 80);
+  const fits = (below: number) => {
+    const lean = leanAt(below);
+    return (
+      lean + 90 + below <= hip.have &&
+      90 + below + ankle.used <= kneeBends &&
+      Math.abs(offMidFoot(poseAt(below, lean), kind)) < 0.012
+    );
+  };
+  const below = deepestFit(fits);
+  const lean = leanAt(below);
+  const pose = poseAt(below, lean);
+  const trunk = lean + lowBackRounds;
+  const gives: Give[] = [
+    {
+      at: "knee",
+      side: kind.standing,
+      text: "Stops high",
+      size: Math.max(0, clean.below - below),
+      unit: "°",
+      amount:
+        below < 0
+          ? `thighs ${(-below).toFixed(0)}° above level`
+          : `thighs ${below.toFixed(0)}° below level`,
+      scale: 45,
+    },
+    // The trunk's lean is read at the full depth, so that sitting lower is never counted against the athlete.
+    {
+      at: "neck",
+      side: kind.standing,
+      text: "Trunk leans forward",
+      size: Math.max(0, leanAt(clean.below) + lowBackRounds - Math.max(cleanLean, clean.trunk)),
+      unit: "°",
+      amount: `${trunk.toFixed(0)}° to stay over the feet`,
+      scale: 60,
+    },
+    ...arms.gives(leanAt(clean.below)),
+    ...(free && free.short > 0
+      ? [
+          {
+            at: "knee" as const,
+            side: otherSide(kind.standing),
+            text: "Free leg sinks",
+            size: free.short,
+            unit: "°" as const,
+            scale: 60,
+          },
+        ]
+      : []),
+  ];
+  return assembled({
+    pose,
+    view: 0,
+    balanced: Math.abs(offMidFoot(pose, kind)) < 0.02,
+    base: { from: "heel", to: "toe", side: kind.standing },
+    joints: [
+      { ...ankle, side: kind.standing },
+      { ...hip, short: below < clean.below - 0.5 && hip.have < 140 ? Math.max(hip.short, 1) : 0 },
+      ...(free ? [free] : []),
+      ...arms.joints,
+    ],
+    gives,
+    sentence:
+      below >= 0
+        ? `Heel${one ? "" : "s"} down, thigh${one ? "" : "s"} ${below.toFixed(0)}° below level, trunk ${trunk.toFixed(0)}° forward.`
+        : `With the heel${one ? "" : "s"} down the thigh${one ? " stops" : "s stop"} ${(-below).toFixed(0)}° above level.`,
+  });
+}
+
+type Bottom = { below: number; trunk: number };
+const cleanBottoms = new Map<string, Bottom>();
+
+/** Where a body with just what a clean squat asks sits: what depth and lean are measured against. */
+function cleanBottom(kind: Kind): Bottom {
+  const known = cleanBottoms.get(kind.name);
+  if (known) return known;
+  cleanBottoms.set(kind.name, { below: deepest, trunk: cleanLean });
+  const { pose } = squatShape({}, { ...kind, standing: "right" });
+  const lean = pose.pelvis ?? 0;
+  const bottom = { below: angleAt(pose.hip, "right") - lean - 90, trunk: lean + lowBackRounds };
+  cleanBottoms.set(kind.name, bottom);
+  return bottom;
+}
+
+type Arms = {
+  joints: Joint[];
+  upper: number;
+  shoulder: number | null;
+  gives: (lean: number) => Give[];
+};
+
+/** Arms overhead have to go back by what the trunk leans forward, less what the upper back gives. */
+function armsOf(limits: Limits, { name }: Kind): Arms {
+  if (name !== "overhead") return { joints: [], upper: 0, shoulder: null, gives: () => [] };
+  const shoulder = joint(limits, "shoulder.flexion", "shoulder", "both", 180);
+  const upper = joint(limits, "upper-back.extension", "upper-back", "both", 20);
+  const chest = Math.max(0, upper.used);
+  return {
+    joints: [shoulder, upper],
+    upper: chest,
+    shoulder: shoulder.used,
+    gives: (lean) => [
+      {
+        at: "wrist",
+        side: "right",
+        text: "Arms fall forward",
+        size: Math.max(0, 180 + lean + lowBackRounds - chest - shoulder.used - armsMayFall),
+        unit: "°",
+        scale: 50,
+      },
+    ],
+  };
+}
+
+/** Arms this far in front of upright still count as overhead at the bottom of a squat, degrees. A working figure. */
+const armsMayFall = 30;
+
+function bottom(
+  kind: Kind,
+  at: { below: number; lean: number; ankle: Joint; free: Joint | null; arms: Arms },
+): Pose {
+  const { below, lean, ankle, free, arms } = at;
+  const thigh = lean + 90 + below;
+  const bend = Math.min(kneeBends, 90 + below + ankle.used);
+  const freeHip = free ? Math.min(free.used, 90) + lean : 0;
+  const level = <T>(here: T, there: T) =>
+    kind.name === "one-leg" ? (onSides(kind.standing, here as number, there as number) as T) : here;
+  const trunk = lean + lowBackRounds;
+  return {
+    pelvis: lean,
+    lowBack: -lowBackRounds,
+    upperBack: arms.upper,
+    hip: level<Pose["hip"]>(thigh, freeHip) ?? thigh,
+    knee: level<Pose["knee"]>(bend, 0) ?? bend,
+    ankle: level<Pose["ankle"]>(ankle.used, -20) ?? ankle.used,
+    shoulder: arms.shoulder ?? 90 + trunk * 0.8,
+    neck: trunk * 0.45,
+  };
+}
+
+/** How far the weight is in front of the middle of the foot that bears it, statures. */
+function offMidFoot(pose: Pose, { standing }: Kind): number {
+  const body = skeletonOf(pose);
+  const middle = (landmark(body, "heel", standing)[0] + landmark(body, "toe", standing)[0]) / 2;
+  return centreOfMass(body)[0] - middle;
+}
+
+/** Deepest thigh angle that fits, to a tenth of a degree: whatever fits, everything above it fits too. */
+function deepestFit(fits: (below: number) => boolean): number {
+  if (fits(deepest)) return deepest;
+  let [high, low] = [-75, deepest];
+  while (low - high > 0.05) {
+    const middle = (low + high) / 2;
+    if (fits(middle)) high = middle;
+    else low = middle;
+  }
+  return high;
+}

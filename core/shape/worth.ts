@@ -1,0 +1,157 @@
+import { demandsOf, sidesOfRole } from "../aim/gap";
+import type { Skill } from "../aim/skill";
+import type { MotionId } from "../body/motions";
+import type { Side } from "../body/side";
+import { withRange, type AimSide, type Limits } from "./limits";
+import { shapeOf, type Body } from "./solve";
+
+/** How much a step is, degrees: the unit in which worth is told. */
+export const worthStep = 5;
+/** A line score from which a shape counts as clean. */
+export const cleanScore = 99;
+
+/** What five degrees more of one motion would do for the line. */
+export type Worth = {
+  motion: MotionId;
+  /** Sides the skill asks it of. */
+  sides: Side[];
+  /** Gain in line score for +5° on every asked side together. */
+  gain: number;
+  /** The same on one side alone. */
+  bySide: Partial<Record<Side, number>>;
+};
+
+/** The score of a skill's shape under limits. */
+export type Scorer = (limits: Limits) => number;
+
+export const scorerOf =
+  (skill: Skill, aim: AimSide, body: Body): Scorer =>
+  (limits) =>
+    shapeOf(skill, limits, aim, body).score;
+
+/** The motions of a skill with the sides that are asked of this aim, each once. */
+export function askedMotions(skill: Skill, aim: AimSide): { motion: MotionId; sides: Side[] }[] {
+  const asked = new Map<MotionId, Set<Side>>();
+  for (const demand of demandsOf(skill, aim.hips ? { hips: aim.hips } : {}))
+    for (const one of sidesOfRole(demand, aim.side))
+      if (one.asked)
+        asked.set(demand.motion, (asked.get(demand.motion) ?? new Set()).add(one.side));
+  return [...asked].map(([motion, sides]) => ({ motion, sides: [...sides] }));
+}
+
+const more = (limits: Limits, motion: MotionId, side: Side, by: number): Limits => {
+  const known = limits[motion]?.[side];
+  return known === undefined ? limits : withRange(limits, motion, side, known + by);
+};
+
+/**
+ * What it is worth: for each motion the skill asks, the gain in line score for +5° there alone, on all asked sides
+ * and on each. Ranked, most first. A motion that nobody limits is worth nothing.
+ */
+export function worthOf(skill: Skill, limits: Limits, aim: AimSide, body: Body): Worth[] {
+  const score = scorerOf(skill, aim, body);
+  const now = score(limits);
+  return askedMotions(skill, aim)
+    .map(({ motion, sides }): Worth => {
+      const all = sides.reduce((so, side) => more(so, motion, side, worthStep), limits);
+      return {
+        motion,
+        sides,
+        gain: Math.max(0, score(all) - now),
+        bySide: Object.fromEntries(
+          sides.map((side) => [
+            side,
+            Math.max(0, score(more(limits, motion, side, worthStep)) - now),
+          ]),
+        ),
+      };
+    })
+    .sort((a, b) => b.gain - a.gain);
+}
+
+/** Degrees to gain, one motion a line; together they make the shape clean. */
+export type DegreeSet = { motion: MotionId; sides: Side[]; degrees: number }[];
+
+/** Beyond this many degrees in all a set is no longer a plan. */
+const mostDegrees = 240;
+
+/**
+ * The smallest set of degrees that brings the shape to clean: degree by degree where it gains most, then taken back
+ * wherever a degree turns out not to be needed. Null when no reachable range makes it clean.
+ *
+ * Greedy, so smallest is meant within a degree or two; each degree counts once for all sides that need it.
+ */
+export function smallestSet(
+  skill: Skill,
+  limits: Limits,
+  aim: AimSide,
+  body: Body,
+): DegreeSet | null {
+  const score = scorerOf(skill, aim, body);
+  const motions = askedMotions(skill, aim);
+  const added = new Map<MotionId, number>();
+  const withAdded = (extra: readonly MotionId[] = [], by = 1): Limits =>
+    motions.reduce((so, { motion, sides }) => {
+      const degrees = (added.get(motion) ?? 0) + (extra.includes(motion) ? by : 0);
+      return degrees === 0
+        ? so
+        : sides.reduce((on, side) => raised(on, limits, motion, side, degrees, sides), so);
+    }, limits);
+  let total = 0;
+  let now = score(limits);
+  while (now < cleanScore && total < mostDegrees) {
+    const step = stepOf(
+      motions.map(({ motion }) => motion),
+      (some, by) => score(withAdded(some, by)) - now,
+    );
+    if (!step) return null;
+    for (const motion of step.motions) added.set(motion, (added.get(motion) ?? 0) + step.by);
+    total += step.by;
+    now = score(withAdded());
+  }
+  if (now < cleanScore) return null;
+  for (const [motion, degrees] of [...added].sort((a, b) => a[1] - b[1]))
+    for (let less = degrees; less > 0; less -= 1) {
+      added.set(motion, less - 1);
+      if (score(withAdded()) >= cleanScore) continue;
+      added.set(motion, less);
+      break;
+    }
+  return motions.flatMap(({ motion, sides }) => {
+    const degrees = added.get(motion) ?? 0;
+    return degrees > 0 ? [{ motion, sides, degrees }] : [];
+  });
+}
+
+/**
+ * The motion that gains most a degree; all of them together where two hold each other back, and further ahead where
+ * one degree changes nothing. What was not needed is taken back later.
+ */
+function stepOf(
+  motions: readonly MotionId[],
+  gainOf: (some: readonly MotionId[], by: number) => number,
+): { motions: readonly MotionId[]; by: number } | null {
+  for (const by of [1, 5, 15])
+    for (const choices of [motions.map((motion) => [motion]), [motions]]) {
+      const best = choices
+        .map((some) => ({ motions: some, by, gain: gainOf(some, by) }))
+        .reduce((a, b) => (b.gain > a.gain ? b : a));
+      if (best.gain > 1e-6) return best;
+    }
+  return null;
+}
+
+/** The lesser side is raised first: sides grow until each has the lesser one's range and the degrees on top. */
+function raised(
+  on: Limits,
+  from: Limits,
+  motion: MotionId,
+  side: Side,
+  degrees: number,
+  sides: readonly Side[],
+): Limits {
+  const known = from[motion]?.[side];
+  if (known === undefined) return on;
+  const least = Math.min(...sides.map((one) => from[motion]?.[one] ?? Infinity));
+  return withRange(on, motion, side, Math.max(known, least + degrees));
+}
