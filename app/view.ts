@@ -1,5 +1,6 @@
 import { gapOf, type DemandGap } from "#core/aim/gap";
 import { needsOf, type Need } from "#core/aim/priority";
+import type { OpenAim } from "#core/aim/shared";
 import type { Skill } from "#core/aim/skill";
 import type { Athlete } from "#core/exchange/athlete";
 import type { Aim, Check, Log, Photo, Place, Prep, Run, Settings } from "#core/exchange/records";
@@ -30,6 +31,7 @@ export type AthleteView = {
   gaps: DemandGap[];
   /** The gaps of every open aim: what a measuring round is proposed from. */
   allGaps: DemandGap[];
+  openAims: OpenAim[];
   needs: Need[];
   shapes: Shapes | null;
   cautions: Caution[];
@@ -52,6 +54,9 @@ export const plainSettings: Settings = {
   pointing: null,
 };
 
+/** The aim an athlete's walk follows, once one was chosen in this tab; the next by date otherwise. */
+const chosenAims = new Map<string, string>();
+
 let remembered: { key: string; notebook: Notebook; view: AthleteView } | null = null;
 
 /** Opens the notebook and gathers one athlete. Asked again for the same state, it answers from memory. */
@@ -62,10 +67,13 @@ export async function athleteView(athleteId: string, request: Request): Promise<
     throw new Response("There is no athlete of this name in the open notebook.", { status: 404 });
   const query = new URL(request.url).searchParams;
   const day = dayAsked(query.get("day"));
-  const key = [notebook.version, athleteId, day, today(), query.get("aim")].join("|");
+  const asked = query.get("aim");
+  if (asked) chosenAims.set(athleteId, asked);
+  const aimId = chosenAims.get(athleteId) ?? null;
+  const key = [notebook.version, athleteId, day, today(), aimId].join("|");
   if (remembered?.key === key && remembered.notebook === notebook) return remembered.view;
   const library = withPacks(shipped, notebook.all("pack"));
-  const view = gather(name, notebook, library, athlete, day, query.get("aim"));
+  const view = gather(name, notebook, library, athlete, day, aimId);
   remembered = { key, notebook, view };
   return view;
 }
@@ -90,9 +98,17 @@ function gather(
   const aim = open.find(({ id }) => id === aimId) ?? open[0] ?? null;
   const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
   const gaps = aim && skill ? gapOf({ athlete, aim, skill, checks, library, on: day }) : [];
-  const allGaps = open.flatMap((one) => {
+  const openAims = open.flatMap((one): OpenAim[] => {
     const asks = skillOf(library, one.skillId);
-    return asks ? gapOf({ athlete, aim: one, skill: asks, checks, library, on: day }) : [];
+    return asks
+      ? [
+          {
+            aim: one,
+            name: asks.name,
+            gaps: gapOf({ athlete, aim: one, skill: asks, checks, library, on: day }),
+          },
+        ]
+      : [];
   });
   const places = notebook.all("place");
   return {
@@ -109,8 +125,9 @@ function gather(
     place: places.find(({ id }) => id === athlete.placeId) ?? null,
     library,
     gaps,
-    allGaps,
-    needs: aim ? needsOf(gaps, daysBetween(day, aim.by)) : [],
+    allGaps: openAims.flatMap((one) => one.gaps),
+    openAims,
+    needs: aim ? needsOf(gaps, daysBetween(day, aim.by), aim.overrides) : [],
     shapes: aim && skill ? shapesOf(skill, aim, athlete, gaps) : null,
     cautions: cautionsOf(athlete, day),
     locks: lockedMotions(athlete, logs, checks, library),

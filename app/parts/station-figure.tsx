@@ -2,31 +2,23 @@ import { memo } from "react";
 import { useNavigate } from "react-router";
 import type { MotionId } from "#core/body/motions";
 import { motionOf } from "#core/body/motions";
-import type { Landmark, Picture } from "#core/figure/picture";
+import type { Picture } from "#core/figure/picture";
+import { landmarkOfJoint } from "#core/body/joints";
+import type { Shape } from "#core/shape/shape";
 import type { LeftRight } from "#core/body/side";
 import type { AthleteView } from "../view";
 import { PosePicture } from "./figure/pose-picture";
 import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
 
-const landmarkOf: Partial<Record<ReturnType<typeof motionOf>["joint"], Landmark>> = {
-  wrist: "wrist",
-  shoulder: "shoulder",
-  "upper-back": "upper-back",
-  hip: "hip",
-  ankle: "ankle",
-};
-
 /** The joints of the aim as they can be pressed: each leads to its check. */
 function jointsOf(view: AthleteView): JointSpot[] {
   const spots = view.gaps.flatMap(({ demand, sides, verdict }): JointSpot[] => {
     const { joint, name } = motionOf(demand.motion);
-    const at = landmarkOf[joint];
+    const at = landmarkOfJoint[joint];
     const asked = sides.find((side) => side.asked)?.side;
     const side: LeftRight =
       asked === "left" && sides.length > 0 && demand.role !== "both-sides" ? "left" : "right";
-    return at
-      ? [{ motion: demand.motion, at, side, text: `${name}: ${verdict}. Open its check.` }]
-      : [];
+    return [{ motion: demand.motion, at, side, text: `${name}: ${verdict}. Open its check.` }];
   });
   return spots.filter(
     (spot, i) => spots.findIndex((other) => other.at === spot.at && other.side === spot.side) === i,
@@ -34,12 +26,23 @@ function jointsOf(view: AthleteView): JointSpot[] {
 }
 
 /** The aim's figure beside a station, or a line that says what is missing for it. */
-export const StationFigure = memo(function StationFigure({ view }: { view: AthleteView }) {
+export const StationFigure = memo(function StationFigure({
+  view,
+  had: imagined = null,
+  before = null,
+}: {
+  view: AthleteView;
+  /** A shape that is only imagined, shown in place of today's. */
+  had?: Shape | null;
+  /** Today's shape as it was on another date, in a second ink. */
+  before?: Shape | null;
+}) {
   const navigate = useNavigate();
   if (!view.shapes || !view.skill) return <NoShape />;
-  const { asked, had } = view.shapes;
-  const measured = view.gaps.some((gap) => gap.shortage !== null);
-  const unknown = view.gaps.filter((gap) => gap.verdict === "unknown");
+  const { asked, had: today, assumed } = view.shapes;
+  const had = imagined ?? today;
+  const measured = imagined !== null || view.gaps.some((gap) => gap.shortage !== null);
+  const names = [...new Set(assumed.map(({ motion }) => motionOf(motion).name.toLowerCase()))];
   const open = (motion: MotionId) => {
     const protocol = view.gaps.find((gap) => gap.demand.motion === motion)?.protocolId;
     if (protocol) void navigate(`/at/${view.athlete.id}/check?focus=${protocol}`);
@@ -51,18 +54,27 @@ export const StationFigure = memo(function StationFigure({ view }: { view: Athle
       </p>
       <p className="text-sm text-muted">
         {measured
-          ? "ink: what these joints allow · chalk: the clean shape"
-          : "chalk and ink: the clean shape"}
-        {measured && unknown.length > 0
-          ? ` · drawn as if enough: ${unknown.map((gap) => motionOf(gap.demand.motion).name.toLowerCase()).join(", ")}`
+          ? `ink: ${imagined ? "what these joints would allow" : "what these joints allow"} · chalk: the clean shape${before ? " · grey: as it was" : ""}`
+          : "chalk: the clean shape"}
+        {measured && names.length > 0
+          ? ` · dotted, not measured, drawn as adults usually have it: ${names.join(", ")}`
           : ""}
       </p>
       <div className="mt-2 min-h-[20rem] flex-1">
-        <ShapeFigure asked={asked} had={had} joints={jointsOf(view)} onJoint={open} />
+        <ShapeFigure
+          asked={asked}
+          had={measured ? had : null}
+          before={before}
+          assumed={measured ? assumed : none}
+          joints={jointsOf(view)}
+          onJoint={open}
+        />
       </div>
     </>
   );
 });
+
+const none: readonly never[] = [];
 
 const standing: Picture = { view: 24, start: { shoulderOut: 10, elbow: 8 }, props: [] };
 

@@ -1,18 +1,93 @@
+import { useMemo, useState } from "react";
+import { gapOf } from "#core/aim/gap";
+import { bodyFor, shapesOf } from "#core/shape/solve";
 import { CautionLines } from "../parts/cautions";
+import { Choice } from "../parts/check/round-bar";
 import { Station } from "../parts/frame/frame";
-import { GapDesk } from "../parts/gap/gap-desk";
+import { GapDesk, NothingToCompare } from "../parts/gap/gap-desk";
+import { useWhatIf } from "../parts/gap/use-what-if";
+import { useWorth } from "../parts/gap/use-worth";
 import { StationFigure } from "../parts/station-figure";
-import { athleteView } from "../view";
+import { shortDay } from "../parts/words";
+import { overrideWeight, saveTargets } from "../storage/aims";
+import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/gap";
 
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 
-/** Gap: every demand against what the athlete has, what limits most first. */
+export async function clientAction({ request }: Route.ClientActionArgs) {
+  const sent = (await request.json()) as { intent: string };
+  if (sent.intent === "override") return overrideWeight(sent);
+  if (sent.intent === "targets") return saveTargets(sent);
+  throw new Response(`The gap station does not know “${sent.intent}”.`, { status: 400 });
+}
+
+/** Gap: every demand against what the athlete has, what limits most first, and what degrees would be worth. */
 export default function GapStation({ loaderData: view }: Route.ComponentProps) {
+  const { skill, aim, shapes } = view;
+  if (!skill || !aim || !shapes)
+    return (
+      <Station figure={<StationFigure view={view} />}>
+        <NothingToCompare athleteId={view.athlete.id} />
+      </Station>
+    );
+  return <GapOfAim key={`${view.athlete.id}/${aim.id}`} {...{ view, skill, aim, shapes }} />;
+}
+
+type Whole = {
+  view: AthleteView;
+  skill: NonNullable<AthleteView["skill"]>;
+  aim: NonNullable<AthleteView["aim"]>;
+  shapes: NonNullable<AthleteView["shapes"]>;
+};
+
+function GapOfAim({ view, skill, aim, shapes }: Whole) {
+  const body = useMemo(() => bodyFor(view.athlete), [view.athlete]);
+  const side = useMemo(() => ({ side: aim.side, hips: aim.hips }), [aim.side, aim.hips]);
+  const whatIf = useWhatIf(skill, aim, shapes, body, view.gaps);
+  const worths = useWorth(skill, shapes.limits, side, body);
+  const [then, setThen] = useState("");
+  const days = useMemo(
+    () =>
+      [...new Set(view.checks.map(({ on }) => on))]
+        .filter((on) => on < view.day)
+        .sort()
+        .reverse(),
+    [view.checks, view.day],
+  );
+  const before = useMemo(() => {
+    if (!then) return null;
+    const { athlete, checks, library } = view;
+    const gaps = gapOf({ athlete, aim, skill, checks, library, on: then });
+    return shapesOf(skill, side, athlete, gaps).had;
+  }, [then, view, aim, skill, side]);
   return (
-    <Station figure={<StationFigure view={view} />}>
-      <GapDesk view={view} />
+    <Station
+      figure={
+        <>
+          <StationFigure
+            view={view}
+            had={whatIf.edits.length > 0 ? whatIf.shape : null}
+            before={before}
+          />
+          {days.length > 0 ? (
+            <div className="no-print mt-2">
+              <Choice
+                label="Beside it, as it was"
+                value={then}
+                options={[
+                  ["", "no other date"],
+                  ...days.map((day) => [day, shortDay(day)] as const),
+                ]}
+                onChange={setThen}
+              />
+            </div>
+          ) : null}
+        </>
+      }
+    >
+      <GapDesk {...{ view, skill, aim, whatIf, worths }} />
       <div className="mt-6">
         <CautionLines cautions={view.cautions} />
       </div>

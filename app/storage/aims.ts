@@ -1,12 +1,15 @@
 import * as z from "zod";
 import { Intake, IntakeQuestion, MotionClearance } from "#core/exchange/athlete";
+import { MotionId } from "#core/body/motions";
 import { Aim } from "#core/exchange/records";
 import { newId, today } from "../clock";
 import { change, openNotebook } from "./open";
 
-const AimSent = Aim.pick({ skillId: true, quality: true, side: true, by: true, hips: true }).extend({
-  id: z.string().nullable(),
-});
+const AimSent = Aim.pick({ skillId: true, quality: true, side: true, by: true, hips: true }).extend(
+  {
+    id: z.string().nullable(),
+  },
+);
 
 /** Keeps a new aim, or an edited one. */
 export async function saveAim(athleteId: string, sent: unknown): Promise<{ error: string } | null> {
@@ -28,6 +31,38 @@ export async function saveAim(athleteId: string, sent: unknown): Promise<{ error
         targets: [],
       };
   await change(known ? "edit the aim" : "new aim", [aim]);
+  return null;
+}
+
+/** Sets a motion's weight by hand, with the reason; without a weight the computed one counts again. */
+export async function overrideWeight(sent: unknown): Promise<null> {
+  const { id, motion, weight, reason } = z
+    .object({
+      id: z.string(),
+      motion: MotionId,
+      weight: z.number().min(0).max(10).nullable(),
+      reason: z.string().trim(),
+    })
+    .parse(sent);
+  const aim = (await openNotebook()).notebook.get("aim", id);
+  if (!aim || (weight !== null && reason === "")) return null;
+  const others = aim.overrides.filter((one) => one.motion !== motion);
+  await change(weight === null ? "weight as computed" : "weight by hand", [
+    { ...aim, overrides: weight === null ? others : [...others, { motion, weight, reason }] },
+  ]);
+  return null;
+}
+
+/** Keeps a what-if as targets: the degrees to have by a day. An empty list takes them away. */
+export async function saveTargets(sent: unknown): Promise<null> {
+  const { id, targets } = z
+    .object({ id: z.string(), targets: Aim.shape.targets.unwrap() })
+    .parse(sent);
+  const aim = (await openNotebook()).notebook.get("aim", id);
+  if (aim)
+    await change(targets.length > 0 ? "keep the targets" : "drop the targets", [
+      { ...aim, targets },
+    ]);
   return null;
 }
 

@@ -14,6 +14,8 @@ export type Need = {
   };
   /** The side to work first: the shorter one, when both were measured. */
   shorter: "left" | "right" | null;
+  /** The coach's own weight and its reason, where it stands in for the computed one. */
+  override: { weight: number; reason: string; computed: number } | null;
   shortage: number | null;
   verdict: DemandGap["verdict"];
 };
@@ -26,9 +28,13 @@ export const timePressure = (daysLeft: number): number =>
 
 /**
  * Need weight of every demanded motion: limiter × time pressure + side difference + a little for what is
- * unmeasured or only kept. Terms are shown to the coach as they are.
+ * unmeasured or only kept. Terms are shown to the coach as they are; a weight set by hand stands in for the sum.
  */
-export function needsOf(gaps: readonly DemandGap[], daysLeft: number): Need[] {
+export function needsOf(
+  gaps: readonly DemandGap[],
+  daysLeft: number,
+  overrides: readonly { motion: MotionId; weight: number; reason: string }[] = [],
+): Need[] {
   const pressure = timePressure(daysLeft);
   const needs = new Map<MotionId, Need>();
   for (const gap of gaps) {
@@ -61,9 +67,21 @@ export function needsOf(gaps: readonly DemandGap[], daysLeft: number): Need[] {
         weight,
         terms,
         shorter,
+        override: null,
         shortage: gap.shortage,
         verdict: gap.verdict,
       });
   }
-  return [...needs.values()].sort((a, b) => b.weight - a.weight);
+  return [...needs.values()]
+    .map((need): Need => {
+      const by = overrides.find(({ motion }) => motion === need.motion);
+      return by
+        ? {
+            ...need,
+            weight: by.weight,
+            override: { weight: by.weight, reason: by.reason, computed: need.weight },
+          }
+        : need;
+    })
+    .sort((a, b) => b.weight - a.weight);
 }

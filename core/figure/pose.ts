@@ -83,3 +83,40 @@ export function mirrored(pose: Pose): Pose {
       other[key] = { left: angleAt(pose[key], "right"), right: angleAt(pose[key], "left") };
   return other;
 }
+
+const sidesAt = (pose: Pose, key: (typeof pairedKeys)[number]) =>
+  [angleAt(pose[key], "left"), angleAt(pose[key], "right")] as const;
+
+const singleKeys = [
+  "pelvis",
+  "lean",
+  "lowBack",
+  "upperBack",
+  "neck",
+  "neckTurn",
+  "neckBend",
+  "sideBend",
+  "twist",
+] as const;
+
+/** A posture between two, angle by angle: 0 is the first, 1 the second. */
+export function between(from: Pose, to: Pose, share: number): Pose {
+  const pose: Pose = {};
+  const mix = (a: number, b: number) => a + (b - a) * share;
+  for (const key of singleKeys) pose[key] = mix(from[key] ?? 0, to[key] ?? 0);
+  for (const key of pairedKeys) {
+    const [a, b] = [sidesAt(from, key), sidesAt(to, key)];
+    pose[key] = { left: mix(a[0], b[0]), right: mix(a[1], b[1]) };
+  }
+  return pose;
+}
+
+/** How far apart two postures are: the largest difference of any angle, degrees. */
+export function apart(from: Pose, to: Pose): number {
+  const single = singleKeys.map((key) => Math.abs((from[key] ?? 0) - (to[key] ?? 0)));
+  const paired = pairedKeys.flatMap((key) => {
+    const [a, b] = [sidesAt(from, key), sidesAt(to, key)];
+    return [Math.abs(a[0] - b[0]), Math.abs(a[1] - b[1])];
+  });
+  return Math.max(...single, ...paired);
+}

@@ -2,6 +2,13 @@ import * as z from "zod";
 import { IntakeQuestion } from "../exchange/athlete";
 import { KitItem } from "../exchange/records";
 
+const Goal = z.object({
+  skillId: z.string(),
+  quality: z.enum(["clean", "passable"]),
+  side: z.enum(["left", "right", "mid"]),
+  inDays: z.int(),
+});
+
 const Ranges = z.record(
   z.string(),
   z.object({ start: z.array(z.number()).min(1), gain: z.array(z.number()).min(1) }),
@@ -24,12 +31,9 @@ export const Cast = z.object({
       massKg: z.number(),
       dominantSide: z.enum(["left", "right"]),
       placeId: z.string(),
-      aim: z.object({
-        skillId: z.string(),
-        quality: z.enum(["clean", "passable"]),
-        side: z.enum(["left", "right", "mid"]),
-        inDays: z.int(),
-      }),
+      aim: Goal,
+      /** Aims beside the first, with later dates. */
+      furtherAims: z.array(Goal),
       intake: z.object({
         yes: z.array(IntakeQuestion),
         looseness: z.int(),

@@ -47,10 +47,9 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
   const { today, library } = setting;
   const start = plusDays(mondayOf(today), -7 * weeks);
   const athlete = athleteOf(performer, start, today);
-  const { inDays, ...goal } = performer.aim;
-  const aim: Aim = {
+  const aimFor = ({ inDays, ...goal }: Performer["aim"], id: string): Aim => ({
     kind: "aim",
-    id: `aim-${performer.id}`,
+    id,
     athleteId: athlete.id,
     ...goal,
     by: plusDays(today, inDays),
@@ -59,7 +58,11 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
     hips: "square",
     overrides: [],
     targets: [],
-  };
+  });
+  const aim = aimFor(performer.aim, `aim-${performer.id}`);
+  const further = performer.furtherAims.map((goal) =>
+    aimFor(goal, `aim-${performer.id}-${goal.skillId}`),
+  );
   const skill = skillOf(library, aim.skillId);
   if (!skill) throw new Error(`the cast aims at an unknown skill: ${aim.skillId}`);
   const checks: Check[] = [];
@@ -94,7 +97,7 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
       tester: setting.cast.testers[round % setting.cast.testers.length]!,
     });
   });
-  return [athlete, aim, ...checks, ...aside, ...preps, ...logs];
+  return [athlete, aim, ...further, ...checks, ...aside, ...preps, ...logs];
 }
 
 function athleteOf(performer: Performer, start: string, today: string): Athlete {

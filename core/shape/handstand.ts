@@ -1,7 +1,7 @@
 import { centreOfMass, fingerRoot, landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
 import type { Limits } from "./limits";
-import { assembled, bisect, joint, type Shape } from "./shape";
+import { assembled, rootOf, joint, type Shape } from "./shape";
 
 /** Where over the hand the weight is carried: this share of the way from the wrist crease to the knuckles. */
 const overTheHand = 0.2;
@@ -55,6 +55,7 @@ export function handstandShape(limits: Limits, wedge = 0): Shape {
         size: shoulder.short,
         unit: "°",
         scale: shoulderScale,
+        silent: true,
       },
       {
         at: "low-back",
@@ -141,7 +142,7 @@ function standing({ shoulder, upperBack, hips, lean, wedge }: Body): Stand {
     };
   };
   const whole =
-    shoulder >= 179.5 && hips >= 0 ? 0 : bisect((angle) => offBase(poseAt(angle)), 0, 130);
+    shoulder >= 179.5 && hips >= 0 ? 0 : rootOf((angle) => offBase(poseAt(angle)), 0, 130);
   const pose = poseAt(whole);
   const hip = Math.max(0, -(pose.hip as number));
   return { arch: Math.max(0, (pose.lowBack ?? 0) + hip), hip, pose };

@@ -1,7 +1,7 @@
 import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
 import type { Limits } from "./limits";
-import { assembled, bisect, joint, type Shape } from "./shape";
+import { assembled, rootOf, joint, type Shape } from "./shape";
 
 /** Hips in the open hang: the legs hang about straight down, degrees. A working figure. */
 const hangingFold = 62;
@@ -28,8 +28,8 @@ export function behindBackHangShape(limits: Limits): Shape {
     return centreOfMass(body)[0] - landmark(body, "wrist")[0];
   };
   const pose = [
-    poseAt(bisect((x) => off(poseAt(x)), -80, 80)),
-    poseAt(bisect((x) => -off(poseAt(x)), -80, 80)),
+    poseAt(rootOf((x) => off(poseAt(x)), -80, 80)),
+    poseAt(rootOf((x) => -off(poseAt(x)), -80, 80)),
   ].reduce((a, b) => (Math.abs(off(b)) < Math.abs(off(a)) ? b : a));
   return assembled({
     pose,

@@ -2,7 +2,7 @@ import { otherSide, type LeftRight } from "../body/side";
 import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
 import type { Limits } from "./limits";
-import { assembled, bisect, joint, onSides, type Shape } from "./shape";
+import { assembled, rootOf, joint, onSides, type Shape } from "./shape";
 import { lowBackHas } from "./splits";
 
 /** Height of the leg behind in a pose at ninety degrees. */
@@ -34,7 +34,7 @@ export function legBehindShape(limits: Limits, working: LeftRight): Shape {
     shoulderOut: onSides(working, 60, 10),
     neck: 8,
   });
-  const shift = bisect((x) => offFoot(poseAt(x), standing), -14, 14);
+  const shift = rootOf((x) => offFoot(poseAt(x), standing), -14, 14);
   const pose = poseAt(shift);
   return assembled({
     pose,
@@ -83,7 +83,7 @@ export function tiltedLegShape(limits: Limits, working: LeftRight): Shape {
     shoulder: 150,
     neck: 4,
   });
-  const shift = bisect((x) => offFoot(poseAt(x), standing), -14, 14);
+  const shift = rootOf((x) => offFoot(poseAt(x), standing), -14, 14);
   const pose = poseAt(shift);
   return assembled({
     pose,

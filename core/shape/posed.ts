@@ -1,8 +1,8 @@
 import type { Skill } from "../aim/skill";
 import { sidesOfRole } from "../aim/gap";
+import { landmarkOfJoint } from "../body/joints";
 import { motionOf, type MotionId } from "../body/motions";
 import type { Side } from "../body/side";
-import type { Landmark } from "../figure/picture";
 import { mirrored, type Pose } from "../figure/pose";
 import type { Limits } from "./limits";
 import { assembled, joint, type Give, type Joint, type Shape } from "./shape";
@@ -43,14 +43,6 @@ const moves: Partial<Record<MotionId, { key: PairedKey | TrunkKey; sense: 1 | -1
   "toes.extension": { key: "toes", sense: 1 },
 };
 
-const landmarkOf: Record<string, Landmark> = {
-  "upper-back": "upper-back",
-  "low-back": "low-back",
-  forearm: "wrist",
-  fingers: "fingertips",
-  toes: "toe",
-};
-
 /** Degrees of shortage, weight 1, that cost a joint-by-joint shape about two thirds of its score. A working figure. */
 const scale = 55;
 
@@ -68,7 +60,7 @@ export function posedShape(skill: Skill, limits: Limits, aimSide: Side): Shape {
     for (const { side, asked } of sidesOfRole(demand, aimSide)) {
       if (!asked) continue;
       const motion = motionOf(demand.motion);
-      const at = landmarkOf[motion.joint] ?? (motion.joint as Landmark);
+      const at = landmarkOfJoint[motion.joint];
       const read = joint(limits, demand.motion, at, side, demand.clean);
       joints.push(read);
       if (read.short <= 0) continue;

@@ -1,7 +1,7 @@
 import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
 import type { Limits } from "./limits";
-import { assembled, bisect, joint, type Shape } from "./shape";
+import { assembled, rootOf, joint, type Shape } from "./shape";
 
 /**
  * A rise on the toes, both feet. On the balls (demi) the foot is as steep as the ankle points and the big toe
@@ -30,7 +30,7 @@ export function riseShape(limits: Limits, full: boolean): Shape {
     const body = skeletonOf(pose);
     return centreOfMass(body)[0] - landmark(body, full ? "toe" : "ball")[0] - (full ? 0 : 0.01);
   };
-  const lean = bisect((x) => off(poseAt(x)), -20, 30);
+  const lean = rootOf((x) => off(poseAt(x)), -20, 30);
   const pose = poseAt(lean);
   const lower = full ? 0 : 80 - Math.min(80, Math.min(point + 5, bend));
   return assembled({

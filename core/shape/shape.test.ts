@@ -4,7 +4,7 @@ import { drawingOf } from "../figure/drawing";
 import { mirrored } from "../figure/pose";
 import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import { handstandShape } from "./handstand";
-import { frontSplitShape, middleGap, splitGeometry } from "./splits";
+import { frontSplitShape, splitGeometry } from "./splits";
 import { squatShape } from "./squats";
 import type { Limits } from "./limits";
 

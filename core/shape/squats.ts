@@ -2,7 +2,7 @@ import { otherSide, type LeftRight } from "../body/side";
 import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import { angleAt, type Pose } from "../figure/pose";
 import type { Limits } from "./limits";
-import { assembled, bisect, joint, onSides, type Give, type Joint, type Shape } from "./shape";
+import { assembled, rootOf, joint, onSides, type Give, type Joint, type Shape } from "./shape";
 
 /** Deepest thigh drawn: this far below level. */
 const deepest = 15;
@@ -37,7 +37,7 @@ export function squatShape(limits: Limits, kind: Kind): Shape {
   const poseAt = (below: number, lean: number): Pose =>
     bottom(kind, { below, lean, ankle, free, arms });
   const leanAt = (below: number) =>
-    bisect((lean) => offMidFoot(poseAt(below, lean), kind), -25, 80);
+    rootOf((lean) => offMidFoot(poseAt(below, lean), kind), -25, 80);
   const fits = (below: number) => {
     const lean = leanAt(below);
     return (

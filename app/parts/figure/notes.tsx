@@ -18,24 +18,28 @@ type Placed = Note & {
   edgeY: number;
 };
 
-/** What is written beside the figure: joints at their stop, and what gives way instead. */
-function notesOf(shape: Shape): Note[] {
+/** What is written beside the figure: joints at their stop, and what gives way instead; the most telling first. */
+function notesOf(shape: Shape, most: number): Note[] {
+  const gives = [...shape.compensations].sort((a, b) => b.size - a.size);
+  const stops = [...shape.stops]
+    .sort((a, b) => b.asked - b.have - (a.asked - a.have))
+    .slice(0, gives.length > 0 ? most - 1 : most);
   return [
-    ...shape.stops.map(({ motion, at, side, have, asked }) => ({
+    ...stops.map(({ motion, at, side, have, asked }) => ({
       at,
       side,
       title: `${motionOf(motion).name} at its stop`,
       detail: `${have.toFixed(0)}° of ${asked}°`,
       stop: true,
     })),
-    ...shape.compensations.map(({ at, side, text, amount }) => ({
+    ...gives.map(({ at, side, text, amount }) => ({
       at,
       side,
       title: text,
       detail: amount,
       stop: false,
     })),
-  ];
+  ].slice(0, most);
 }
 
 /** At most two lines of about twenty letters. */
@@ -107,13 +111,13 @@ export function Notes({
   box: Box;
   unit: number;
 }) {
-  const located = notesOf(shape).map((note) => {
+  const { left, right, top } = drawing.bounds;
+  const wide = right - left > -top * 1.15;
+  const located = notesOf(shape, wide ? 3 : 5).map((note) => {
     const [x, y] = drawing.spot(note.at, note.side);
     return { ...note, x, y };
   });
-  const { left, right, top } = drawing.bounds;
-  const placed =
-    right - left > -top * 1.15 ? above(located, box, unit) : beside(located, box, unit);
+  const placed = wide ? above(located, box, unit) : beside(located, box, unit);
   return (
     <g>
       {placed.map((note) => (

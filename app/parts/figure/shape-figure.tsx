@@ -1,12 +1,14 @@
 import { useState } from "react";
-import type { MotionId } from "#core/body/motions";
+import { landmarkOfJoint } from "#core/body/joints";
+import { motionOf, type MotionId } from "#core/body/motions";
 import type { Drawing } from "#core/figure/drawing";
 import type { Landmark } from "#core/figure/picture";
-import type { LeftRight } from "#core/body/side";
+import type { LeftRight, Side } from "#core/body/side";
 import type { Shape } from "#core/shape/shape";
 import { ChalkBody, Floor, InkBody } from "./body";
 import { drawn } from "./drawn";
 import { Notes, type Box } from "./notes";
+import { useSmooth } from "./use-smooth";
 
 export type JointSpot = { motion: MotionId; at: Landmark; side: LeftRight; text: string };
 
@@ -17,18 +19,26 @@ export type JointSpot = { motion: MotionId; at: Landmark; side: LeftRight; text:
 export function ShapeFigure({
   asked,
   had,
+  before = null,
+  assumed = [],
   joints,
   onJoint,
 }: {
   asked: Shape;
   had: Shape | null;
+  /** The shape as it was on another date. */
+  before?: Shape | null;
+  /** Joints nobody has measured: ringed with dots. */
+  assumed?: readonly { motion: MotionId; side: Side }[];
   joints: readonly JointSpot[];
   onJoint: (motion: MotionId) => void;
 }) {
-  const [turn, setTurn] = useState(0);
+  const [turned, setTurn] = useState<number | null>(null);
+  const turn = turned ?? asked.view;
   const chalk = drawn(asked.pose, turn);
-  const ink = drawn((had ?? asked).pose, turn);
-  const shape = had ?? asked;
+  const shape = useSmooth(had ?? asked);
+  const ink = drawn(shape.pose, turn);
+  const past = before ? drawn(before.pose, turn) : null;
   const anchor = anchorShift(shape, chalk, ink);
   const box = frameOf(chalk, ink, anchor);
   const unit = box.width / 100;
@@ -44,9 +54,35 @@ export function ShapeFigure({
         <g transform={`translate(${anchor} 0)`}>
           <ChalkBody drawing={chalk} />
         </g>
+        {past && before ? (
+          <g transform={`translate(${anchorShift(before, past, ink)} 0)`} opacity="0.55">
+            <InkBody drawing={past} ground="var(--paper)" ink="var(--hair)" far="var(--hair)" />
+          </g>
+        ) : null}
         {had ? <InkBody drawing={ink} ground="var(--paper)" /> : null}
+        {had
+          ? assumed.map(({ motion, side }) => {
+              const at = landmarkOfJoint[motionOf(motion).joint];
+              const [x, y] = ink.spot(at, side === "left" ? "left" : "right");
+              return (
+                <circle
+                  key={`${motion}/${side}`}
+                  cx={x}
+                  cy={y}
+                  r={unit * 2.6}
+                  fill="none"
+                  stroke="var(--muted)"
+                  strokeWidth={unit * 0.5}
+                  strokeDasharray={`${unit * 0.1} ${unit * 1.1}`}
+                  strokeLinecap="round"
+                />
+              );
+            })
+          : null}
         {had && shape.base ? <Balance shape={shape} drawing={ink} /> : null}
-        {had && turn < 40 ? <Notes shape={shape} drawing={ink} box={box} unit={unit} /> : null}
+        {had && Math.abs(turn - asked.view) < 40 ? (
+          <Notes shape={shape} drawing={ink} box={box} unit={unit} />
+        ) : null}
         {joints.map((joint) => {
           const [x, y] = ink.spot(joint.at, joint.side);
           return (

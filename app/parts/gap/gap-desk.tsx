@@ -1,108 +1,137 @@
-import { memo } from "react";
+import { useMemo } from "react";
 import { Link } from "react-router";
 import { headlineOf } from "#core/aim/headline";
-import { wantsCheck, type DemandGap } from "#core/aim/gap";
+import { wantsCheck } from "#core/aim/gap";
 import { motionOf } from "#core/body/motions";
+import type { Aim } from "#core/exchange/records";
+import type { Skill } from "#core/aim/skill";
 import type { AthleteView } from "../../view";
-import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
-import { WhyNote } from "../why";
-import { notch, shortDay } from "../words";
+import { useAct } from "../use-act";
+import { GapRow, gapColumns } from "./gap-row";
+import { LineScore } from "./line-score";
+import { Priorities } from "./priorities";
+import { SharedAims } from "./shared-aims";
 import { SideDifferences } from "./side-differences";
+import type { WhatIfState } from "./use-what-if";
+import type { Worths } from "./use-worth";
+import { WhatIfBar } from "./what-if-bar";
 
-/** The verdict, and each demand with its margin mark, what the athlete has, and why. */
-export const GapDesk = memo(function GapDesk({ view }: { view: AthleteView }) {
-  const { skill, gaps, athlete } = view;
-  if (!skill || !view.aim)
-    return (
-      <>
-        <h1 className="text-3xl">Nothing to compare with yet.</h1>
-        <p className="mt-2">
-          An aim says which degrees are needed.{" "}
-          <Link className="underlined" to={`/at/${athlete.id}/aim`}>
-            Choose a skill and a date
-          </Link>
-          .
-        </p>
-      </>
-    );
+/** The verdict, and each demand with its margin mark, what the athlete has, what degrees are worth, and why. */
+export function GapDesk({
+  view,
+  skill,
+  aim,
+  whatIf,
+  worths,
+}: {
+  view: AthleteView;
+  skill: Skill;
+  aim: Aim;
+  whatIf: WhatIfState;
+  worths: Worths;
+}) {
+  const { gaps, athlete } = view;
+  const { act } = useAct();
   const { title, rest } = headlineOf(gaps, skill);
   const span = Math.max(20, ...gaps.map((gap) => (gap.shortage ?? 0) + 8));
+  const worthBy = useMemo(
+    () => new Map(worths.worth?.map((worth) => [worth.motion, worth])),
+    [worths.worth],
+  );
+  // What limits most first: by worth where it is known, by weight and shortage until then.
+  const rows = useMemo(
+    () =>
+      worths.worth
+        ? [...whatIf.gaps].sort(
+            (a, b) =>
+              (worthBy.get(b.demand.motion)?.gain ?? 0) -
+                (worthBy.get(a.demand.motion)?.gain ?? 0) || b.limiter - a.limiter,
+          )
+        : whatIf.gaps,
+    [whatIf.gaps, worths.worth, worthBy],
+  );
+  const imagined = (motion: string) => whatIf.edits.some((edit) => edit.motion === motion);
+  const offer = () =>
+    whatIf.replace(
+      (worths.smallest ?? []).flatMap(({ motion, degrees, sides }) => {
+        const least = Math.min(
+          ...sides.map((side) => view.shapes?.limits[motion]?.[side] ?? Infinity),
+        );
+        return sides.map((side) => ({
+          motion,
+          side,
+          degrees: Math.round(Math.max(view.shapes?.limits[motion]?.[side] ?? 0, least + degrees)),
+        }));
+      }),
+    );
   return (
     <>
       <h1 className="text-[1.9rem]">{title}</h1>
       <p className="mt-2 text-muted">{rest}</p>
-      <div className="mt-5 grid grid-cols-[1fr_auto] items-end border-b border-ink pb-1 sm:grid-cols-[minmax(11rem,1fr)_minmax(10rem,18rem)_5.5rem_5.4rem]">
+      {skill.decides ? (
+        <p className="mt-2 border-l-4 border-clay pl-3 text-sm">{skill.decides}</p>
+      ) : null}
+      <LineScore
+        skill={skill}
+        shape={whatIf.shape}
+        worths={worths}
+        imagined={whatIf.edits.length > 0}
+        offer={offer}
+      />
+      <WhatIfBar
+        aim={aim}
+        edits={whatIf.edits}
+        replace={whatIf.replace}
+        keep={(targets) => act("targets", { id: aim.id, targets })}
+      />
+      <div
+        className={`mt-3 grid grid-cols-[1fr_auto] items-end border-b border-ink pb-1 ${gapColumns}`}
+      >
         <span className="label">What {skill.phrase} asks</span>
         <span className="label hidden sm:block">Margin: short ◂ | ▸ spare</span>
         <span className="label text-right">Has</span>
         <span className="label hidden pl-4 sm:block">Verdict</span>
+        <span className="label hidden text-right sm:block">Worth</span>
       </div>
       <ul>
-        {gaps.map((gap) => (
+        {rows.map((gap) => (
           <GapRow
-            key={`${gap.demand.motion}-${gap.demand.role}`}
+            key={`${gap.demand.motion}-${gap.demand.role}-${gap.demand.mode}`}
             gap={gap}
             span={span}
             athleteId={athlete.id}
+            worth={worths.worth ? (worthBy.get(gap.demand.motion) ?? null) : null}
+            imagined={imagined(gap.demand.motion)}
+            onMove={(side, degrees) => whatIf.set(gap.demand.motion, side, degrees)}
           />
         ))}
       </ul>
       <Settle view={view} />
       <SideDifferences view={view} />
+      <SharedAims view={view} />
+      <Priorities
+        needs={view.needs}
+        override={(motion, weight, reason) =>
+          act("override", { id: aim.id, motion, weight, reason })
+        }
+      />
     </>
   );
-});
+}
 
-function GapRow({ gap, span, athleteId }: { gap: DemandGap; span: number; athleteId: string }) {
-  const { demand, sides, verdict, need } = gap;
-  const first = sides.find((side) => side.asked) ?? sides[0]!;
+/** Where there is no aim yet. */
+export function NothingToCompare({ athleteId }: { athleteId: string }) {
   return (
-    <li className="grid grid-cols-[1fr_auto] items-center gap-y-1 border-b border-line py-2.5 sm:grid-cols-[minmax(11rem,1fr)_minmax(10rem,18rem)_5.5rem_5.4rem]">
-      <div>
-        <Link
-          to={gap.protocolId ? `/at/${athleteId}/check?focus=${gap.protocolId}` : "#"}
-          className="font-display text-lg font-bold leading-tight hover:underline"
-        >
-          {motionOf(demand.motion).name}
+    <>
+      <h1 className="text-3xl">Nothing to compare with yet.</h1>
+      <p className="mt-2">
+        An aim says which degrees are needed.{" "}
+        <Link className="underlined" to={`/at/${athleteId}/aim`}>
+          Choose a skill and a date
         </Link>
-        <p className="text-sm text-muted">
-          {need}°, {demand.how}
-        </p>
-      </div>
-      <div className="order-last col-span-2 sm:order-none sm:col-span-1">
-        <MarginMark readings={readingsOf(gap)} span={span} />
-      </div>
-      <p className="figures text-right text-[0.95rem] leading-snug">
-        {sides.map(({ side, have, asked }) => (
-          <span key={side} className={`block whitespace-nowrap ${asked ? "" : "text-muted"}`}>
-            {side === "mid" ? "" : notch[side]}
-            {have ? `${have.degrees.toFixed(0)}°` : "?"}
-            <span className="text-xs text-muted"> {have ? `±${have.se.toFixed(0)}` : ""}</span>
-          </span>
-        ))}
+        .
       </p>
-      <div className="col-span-2 flex gap-4 sm:col-span-1 sm:block sm:pl-4">
-        <p
-          className={`font-semibold ${verdict === "short" ? "text-clay" : verdict === "clear" ? "text-lichen" : ""}`}
-        >
-          {verdict}
-        </p>
-        <WhyNote why={first.why} />
-      </div>
-      <p className="col-span-full text-sm text-muted">
-        {verdict === "short" ? demand.missing : ""}
-        {verdict === "unknown" ? "Not measured: it counts neither as enough nor as short." : ""}
-        {gap.passiveOnly
-          ? " Only passive: in loose joints it counts once the range is held actively."
-          : ""}
-        {first.probability !== null && verdict === "unsure"
-          ? `It is there with a probability of ${(first.probability * 100).toFixed(0)} %. Measure again before changing the plan.`
-          : ""}
-        {first.checkedOn ? (
-          <span className="ml-1 whitespace-nowrap">Checked {shortDay(first.checkedOn)}.</span>
-        ) : null}
-      </p>
-    </li>
+    </>
   );
 }
 
@@ -117,7 +146,7 @@ function Settle({ view }: { view: AthleteView }) {
         {wanted.map(({ motion, protocolId, verdict }) => {
           const protocol = view.library.protocols.find(({ id }) => id === protocolId);
           return (
-            <li key={motion}>
+            <li key={`${motion}/${protocolId}`}>
               <Link className="underlined" to={`/at/${view.athlete.id}/check?focus=${protocolId}`}>
                 {motionOf(motion).name}
               </Link>

@@ -1,6 +1,16 @@
-import { memo, useId } from "react";
+import { memo, useId, useRef } from "react";
 import type { DemandGap } from "#core/aim/gap";
+import type { Side } from "#core/body/side";
 import { markGeometry, type Reading } from "./geometry";
+
+/** A side's notch that can be carried along the rule: what if the joint had more, or less. */
+export type Draggable = {
+  /** What is carried, for those who hear it. */
+  name: string;
+  need: number;
+  /** The side's range as it is moved, degrees. */
+  onMove: (side: Side, degrees: number) => void;
+};
 
 const sideName = { left: "left", right: "right", mid: "middle" } as const;
 
@@ -34,21 +44,25 @@ export const MarginMark = memo(function MarginMark({
   width = 280,
   height = 44,
   span = 32,
+  drag = null,
 }: {
   readings: readonly Reading[];
   width?: number;
   height?: number;
   span?: number;
+  drag?: Draggable | null;
 }) {
   const hatch = useId();
+  const svg = useRef<SVGSVGElement>(null);
   const mark = markGeometry(readings, width, height, span);
   const centre = height / 2;
   return (
     <svg
+      ref={svg}
       viewBox={`0 0 ${width} ${height}`}
       width={width}
       height={height}
-      role="img"
+      role={drag ? "group" : "img"}
       aria-label={inWords(readings)}
       className="block max-w-full"
     >

@@ -1,0 +1,108 @@
+import { Link } from "react-router";
+import type { DemandGap } from "#core/aim/gap";
+import { motionOf } from "#core/body/motions";
+import type { Side } from "#core/body/side";
+import { worthStep, type Worth } from "#core/shape/worth";
+import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
+import { WhyNote } from "../why";
+import { notch, shortDay } from "../words";
+
+export const gapColumns = "sm:grid-cols-[minmax(10rem,1fr)_minmax(9rem,16rem)_5rem_4.6rem_4.2rem]";
+
+/** One demand: its margin mark, which can be carried; what the athlete has; the verdict; what degrees are worth. */
+export function GapRow({
+  gap,
+  span,
+  athleteId,
+  worth,
+  imagined,
+  onMove,
+}: {
+  gap: DemandGap;
+  span: number;
+  athleteId: string;
+  /** Null while it is being worked out, or where the motion is asked by no shape. */
+  worth: Worth | null;
+  imagined: boolean;
+  onMove: (side: Side, degrees: number) => void;
+}) {
+  const { demand, sides, verdict, need } = gap;
+  const { name } = motionOf(demand.motion);
+  const first = sides.find((side) => side.asked) ?? sides[0]!;
+  return (
+    <li
+      className={`grid grid-cols-[1fr_auto] items-center gap-y-1 border-b border-line py-2.5 ${gapColumns} ${imagined ? "bg-raised" : ""}`}
+    >
+      <div>
+        <Link
+          to={gap.protocolId ? `/at/${athleteId}/check?focus=${gap.protocolId}` : "#"}
+          className="font-display text-lg font-bold leading-tight hover:underline"
+        >
+          {name}
+        </Link>
+        <p className="text-sm text-muted">
+          {need}°, {demand.how}
+        </p>
+      </div>
+      <div className="order-last col-span-2 sm:order-none sm:col-span-1">
+        <MarginMark
+          readings={readingsOf(gap)}
+          span={span}
+          width={250}
+          drag={{ name, need, onMove }}
+        />
+      </div>
+      <p className="figures text-right text-[0.95rem] leading-snug">
+        {sides.map(({ side, have, asked }) => (
+          <span key={side} className={`block whitespace-nowrap ${asked ? "" : "text-muted"}`}>
+            {side === "mid" ? "" : notch[side]}
+            {have ? `${have.degrees.toFixed(0)}°` : "?"}
+            <span className="text-xs text-muted"> {have ? `±${have.se.toFixed(0)}` : ""}</span>
+          </span>
+        ))}
+      </p>
+      <div className="flex gap-4 sm:block sm:pl-4">
+        <p
+          className={`font-semibold ${verdict === "short" ? "text-clay" : verdict === "clear" ? "text-lichen" : ""}`}
+        >
+          {imagined ? "what if" : verdict}
+          {first.probability !== null ? (
+            <span
+              className="block text-xs font-normal text-muted"
+              title="probability that the joint really has it"
+            >
+              {(first.probability * 100).toFixed(0)} % there
+            </span>
+          ) : null}
+        </p>
+        <WhyNote why={first.why} />
+      </div>
+      <p
+        className="figures text-right"
+        title={`line score for ${worthStep}° more on ${worth && worth.sides.length > 1 ? "both sides" : "this side"}`}
+      >
+        {worth === null ? (
+          <span className="text-muted">…</span>
+        ) : worth.gain < 0.05 ? (
+          <span className="text-muted">0</span>
+        ) : (
+          `+${worth.gain.toFixed(1)}`
+        )}
+        <span className="block text-xs text-muted sm:hidden">for {worthStep}°</span>
+      </p>
+      <p className="col-span-full text-sm text-muted">
+        {verdict === "short" ? demand.missing : ""}
+        {verdict === "unknown" ? "Not measured: it counts neither as enough nor as short." : ""}
+        {gap.passiveOnly
+          ? " Only passive: in loose joints it counts once the range is held actively."
+          : ""}
+        {first.probability !== null && verdict === "unsure"
+          ? " Measure again before changing the plan."
+          : ""}
+        {first.checkedOn ? (
+          <span className="ml-1 whitespace-nowrap">Checked {shortDay(first.checkedOn)}.</span>
+        ) : null}
+      </p>
+    </li>
+  );
+}

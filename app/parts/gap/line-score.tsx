@@ -1,0 +1,77 @@
+import { motionOf } from "#core/body/motions";
+import { cleanScore, worthStep } from "#core/shape/worth";
+import type { Skill } from "#core/aim/skill";
+import type { Shape } from "#core/shape/shape";
+import { WhyNote } from "../why";
+import type { Worths } from "./use-worth";
+
+/** The line score, and the smallest set of degrees that makes the shape clean. */
+export function LineScore({
+  skill,
+  shape,
+  worths: { smallest },
+  imagined,
+  offer,
+}: {
+  skill: Skill;
+  shape: Shape;
+  worths: Worths;
+  imagined: boolean;
+  /** Shows the smallest set as a what-if. */
+  offer: () => void;
+}) {
+  return (
+    <div className="mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-1 border-y border-line py-2">
+      <p className="flex items-baseline gap-2">
+        <span className="label">{imagined ? "Line, what if" : "Line"}</span>
+        <span className="figures text-3xl font-bold" data-testid="line-score">
+          {shape.score.toFixed(0)}
+        </span>
+        <span className="text-sm text-muted">of 100</span>
+        <WhyNote
+          why={{
+            rule:
+              skill.model === "posed"
+                ? "no planar model of this skill: 100 · exp(−Σ weight × shortage / 55°), joint by joint"
+                : "100 · exp(−Σ size / scale) over everything the body does instead of the clean line",
+            inputs: Object.fromEntries(
+              shape.compensations.map(({ text, size, unit }) => [
+                text,
+                `${size.toFixed(1)} ${unit}`,
+              ]),
+            ),
+            source:
+              "segment proportions: Drillis & Contini 1966, in Winter 2009; scales are working figures",
+          }}
+        />
+      </p>
+      <p className="min-w-0 flex-1 text-sm" role="status">
+        {smallest === undefined ? (
+          <span className="text-muted">Working out the smallest set of degrees …</span>
+        ) : smallest === null ? (
+          "No range within reach makes this line clean by itself."
+        ) : smallest.length === 0 ? (
+          `Clean from ${cleanScore} on: no degree is missing.`
+        ) : (
+          <>
+            <b>Smallest set to clean:</b>{" "}
+            {smallest
+              .map(
+                ({ motion, degrees, sides }) =>
+                  `${motionOf(motion).name.toLowerCase()} +${degrees}°${sides.length === 1 && sides[0] !== "mid" ? ` ${sides[0]}` : ""}`,
+              )
+              .join(", ")}
+            .{" "}
+            <button type="button" className="underlined" onClick={offer}>
+              Show it
+            </button>
+          </>
+        )}
+      </p>
+      <p className="w-full text-xs text-muted">
+        Worth is the line score for {worthStep}° more of one motion alone. Carry a notch, or use the
+        arrow keys on it: the shape follows.
+      </p>
+    </div>
+  );
+}

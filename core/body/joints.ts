@@ -1,0 +1,18 @@
+import type { Landmark } from "../figure/picture";
+import type { JointId } from "./motions";
+
+/** Where on the figure a joint is shown. */
+export const landmarkOfJoint: Record<JointId, Landmark> = {
+  neck: "neck",
+  shoulder: "shoulder",
+  elbow: "elbow",
+  forearm: "wrist",
+  wrist: "wrist",
+  fingers: "fingertips",
+  "upper-back": "upper-back",
+  "low-back": "low-back",
+  hip: "hip",
+  knee: "knee",
+  ankle: "ankle",
+  toes: "toe",
+};
