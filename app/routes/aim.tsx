@@ -9,6 +9,7 @@ import { Station } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
 import { clearMotion, clearQuestion, closeAim, saveAim, saveIntake } from "../storage/aims";
 import { saveAthlete } from "../storage/athletes";
+import { removeSkill, saveSkill } from "../storage/skills";
 import { athleteView } from "../view";
 import { ageOn } from "#core/exchange/athlete";
 import type { Route } from "./+types/aim";
@@ -21,6 +22,10 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
   switch (sent.intent) {
     case "aim":
       return saveAim(params.athleteId, sent);
+    case "skill":
+      return saveSkill(sent);
+    case "remove-skill":
+      return removeSkill(sent);
     case "close-aim":
       return closeAim(sent);
     case "athlete":

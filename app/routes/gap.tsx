@@ -10,15 +10,17 @@ import { useWorth } from "../parts/gap/use-worth";
 import { StationFigure } from "../parts/station-figure";
 import { shortDay } from "../parts/words";
 import { overrideWeight, saveTargets } from "../storage/aims";
+import { saveAllowance } from "../storage/checks";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/gap";
 
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 
-export async function clientAction({ request }: Route.ClientActionArgs) {
+export async function clientAction({ params, request }: Route.ClientActionArgs) {
   const sent = (await request.json()) as { intent: string };
   if (sent.intent === "override") return overrideWeight(sent);
+  if (sent.intent === "fit") return saveAllowance(params.athleteId, sent);
   if (sent.intent === "targets") return saveTargets(sent);
   throw new Response(`The gap station does not know “${sent.intent}”.`, { status: 400 });
 }

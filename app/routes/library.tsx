@@ -1,4 +1,5 @@
 import { Link } from "react-router";
+import { Family } from "#core/aim/skill";
 import { phaseMeaning, phases } from "#core/drill/drill";
 import { library } from "#library/index";
 import { PosePicture } from "../parts/figure/pose-picture";
@@ -7,7 +8,14 @@ import type { Route } from "./+types/library";
 /** Rendered at build time: the library ships with the application. */
 export function loader() {
   return {
-    skills: library.skills.map(({ id, name, summary, pose }) => ({ id, name, summary, pose })),
+    skills: library.skills.map(({ id, name, summary, pose, view, family }) => ({
+      id,
+      name,
+      summary,
+      pose,
+      view,
+      family,
+    })),
     checks: library.protocols.map(({ id, name, purpose, picture }) => ({
       id,
       name,
@@ -40,17 +48,21 @@ export default function LibraryIndex({
         </Link>{" "}
         come first.
       </p>
-      <Shelf title="Skills">
-        {skills.map(({ id, name, summary, pose }) => (
-          <Entry
-            key={id}
-            to={`/library/skill/${id}`}
-            name={name}
-            text={summary}
-            picture={{ view: 0, start: pose, props: [] }}
-          />
-        ))}
-      </Shelf>
+      {Family.options.map((family) => (
+        <Shelf key={family} title={`Skills: ${family}`}>
+          {skills
+            .filter((skill) => skill.family === family)
+            .map(({ id, name, summary, pose, view }) => (
+              <Entry
+                key={id}
+                to={`/library/skill/${id}`}
+                name={name}
+                text={summary}
+                picture={{ view, start: pose, props: [] }}
+              />
+            ))}
+        </Shelf>
+      ))}
       <Shelf title="Checks">
         {checks.map(({ id, name, purpose, picture }) => (
           <Entry

@@ -55,6 +55,19 @@ export async function saveMeasures(athleteId: string, sent: unknown): Promise<nu
   return null;
 }
 
+/** Keeps what the split's model is off for this athlete, cm; null takes it away. */
+export async function saveAllowance(athleteId: string, sent: unknown): Promise<null> {
+  const { pelvisCm } = z.object({ pelvisCm: z.number().min(-40).max(40).nullable() }).parse(sent);
+  const athlete = (await openNotebook()).notebook.get("athlete", athleteId);
+  if (!athlete) return null;
+  const measures = { ...athlete.measures };
+  delete measures.pelvisCm;
+  await change("fit the model", [
+    { ...athlete, measures: pelvisCm === null ? measures : { ...measures, pelvisCm } },
+  ]);
+  return null;
+}
+
 /** Keeps the user's own pointing error on photographs; null goes back to the usual one. */
 export async function savePointing(sent: unknown): Promise<null> {
   const { pointing } = z.object({ pointing: Settings.shape.pointing.unwrap() }).parse(sent);

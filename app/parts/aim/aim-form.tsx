@@ -3,6 +3,7 @@ import type { Aim } from "#core/exchange/records";
 import { plusDays } from "#core/season/days";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
+import { SkillCard, SkillSelect } from "./skill-choice";
 
 /** A new aim, or a change of one: skill, quality, side where it has one, date. */
 export function AimForm({
@@ -28,25 +29,13 @@ export function AimForm({
           skillId,
           quality: form.get("quality"),
           side: skill?.sided ? form.get("side") : "mid",
+          hips: skill?.hipsChoice ? form.get("hips") : "square",
           by: form.get("by"),
         });
         close();
       }}
     >
-      <label className="grid">
-        <span className="label">Skill</span>
-        <select
-          className="field"
-          value={skillId}
-          onChange={(event) => setSkill(event.target.value)}
-        >
-          {view.library.skills.map(({ id, name }) => (
-            <option key={id} value={id}>
-              {name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <SkillSelect skills={view.library.skills} value={skillId} onChange={setSkill} />
       <label className="grid">
         <span className="label">Quality</span>
         <select name="quality" className="field" defaultValue={aim?.quality ?? "clean"}>
@@ -64,6 +53,15 @@ export function AimForm({
           >
             <option value="left">left</option>
             <option value="right">right</option>
+          </select>
+        </label>
+      ) : null}
+      {skill?.hipsChoice ? (
+        <label className="grid">
+          <span className="label">Hips</span>
+          <select name="hips" className="field" defaultValue={aim?.hips ?? "square"}>
+            <option value="square">square</option>
+            <option value="open">open</option>
           </select>
         </label>
       ) : null}
@@ -88,6 +86,7 @@ export function AimForm({
           </button>
         ) : null}
       </p>
+      {skill ? <SkillCard skill={skill} library={view.library} /> : null}
       {answer?.error ? (
         <p role="alert" className="text-clay sm:col-span-4">
           {answer.error}

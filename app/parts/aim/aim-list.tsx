@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import { demandsOf } from "#core/aim/gap";
 import { motionOf } from "#core/body/motions";
 import { skillOf } from "#core/library";
 import type { Aim } from "#core/exchange/records";
@@ -8,6 +9,8 @@ import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { aimSentence, shortDay } from "../words";
 import { AimForm } from "./aim-form";
+import { OwnSkills } from "./own-skills";
+import { SkillEditor } from "./skill-editor";
 
 /** The aims: what each asks, by when; the one the walk follows is marked. */
 export function AimList({ view }: { view: AthleteView }) {
@@ -20,6 +23,7 @@ export function AimList({ view }: { view: AthleteView }) {
           <AimRow key={aim.id} aim={aim} view={view} />
         ))}
       </ul>
+      <OwnSkills view={view} />
       {closed.length > 0 ? <ClosedAims aims={closed} view={view} /> : null}
     </>
   );
@@ -27,6 +31,7 @@ export function AimList({ view }: { view: AthleteView }) {
 
 function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
   const [editing, setEditing] = useState(false);
+  const [copying, setCopying] = useState(false);
   const { act } = useAct();
   const navigate = useNavigate();
   const skill = skillOf(view.library, aim.skillId) ?? null;
@@ -57,9 +62,9 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
               </tr>
             </thead>
             <tbody>
-              {skill.demands.map((demand) => (
+              {demandsOf(skill, aim).map((demand) => (
                 <tr
-                  key={`${demand.motion}-${demand.role}`}
+                  key={`${demand.motion}-${demand.role}-${demand.mode}`}
                   className="border-b border-line align-top last:border-0"
                 >
                   <td className="py-1.5">
@@ -85,6 +90,12 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
             Degrees: {[...new Set(skill.demands.map((demand) => demand.source))].join("; ")}.{" "}
             {skill.cautions.join(" ")}
           </p>
+          {skill.decides ? (
+            <p className="mt-2 border-l-4 border-clay pl-3 text-sm font-semibold">
+              {skill.decides}
+            </p>
+          ) : null}
+          {copying ? <SkillEditor skill={skill} close={() => setCopying(false)} /> : null}
         </>
       ) : null}
       <p className="mt-2 flex flex-wrap gap-x-5 text-sm">
@@ -100,6 +111,11 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
         <button type="button" className="underlined" onClick={() => setEditing(true)}>
           Change
         </button>
+        {skill && !copying ? (
+          <button type="button" className="underlined" onClick={() => setCopying(true)}>
+            {skill.id.startsWith("own-") ? "Edit the skill" : "Make the skill my own"}
+          </button>
+        ) : null}
         <button
           type="button"
           className="underlined"

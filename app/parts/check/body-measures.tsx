@@ -75,14 +75,15 @@ export function BodyMeasures({
     return text !== "" && !(cm >= low && cm <= high);
   });
   const save = () => {
-    keep(
-      Object.fromEntries(
+    keep({
+      ...(athlete.measures.pelvisCm === undefined ? {} : { pelvisCm: athlete.measures.pelvisCm }),
+      ...Object.fromEntries(
         lengths.flatMap(({ key }) => {
           const text = textOf(key).trim();
           return text === "" ? [] : [[key, readNumber(text)]];
         }),
       ),
-    );
+    });
     setTyped({});
   };
   const known = lengths.filter(({ key }) => athlete.measures[key] !== undefined).length;

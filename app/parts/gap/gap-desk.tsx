@@ -14,6 +14,7 @@ import { SharedAims } from "./shared-aims";
 import { SideDifferences } from "./side-differences";
 import type { WhatIfState } from "./use-what-if";
 import type { Worths } from "./use-worth";
+import { TapeAgainstModel } from "./tape-against-model";
 import { WhatIfBar } from "./what-if-bar";
 
 /** The verdict, and each demand with its margin mark, what the athlete has, what degrees are worth, and why. */
@@ -108,6 +109,12 @@ export function GapDesk({
       </ul>
       <Settle view={view} />
       <SideDifferences view={view} />
+      <TapeAgainstModel
+        view={view}
+        skill={skill}
+        aim={aim}
+        fit={(pelvisCm) => act("fit", { pelvisCm })}
+      />
       <SharedAims view={view} />
       <Priorities
         needs={view.needs}

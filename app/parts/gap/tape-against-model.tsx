@@ -1,0 +1,63 @@
+import { fitToTape } from "#core/shape/fit";
+import type { Aim } from "#core/exchange/records";
+import type { Skill } from "#core/aim/skill";
+import type { AthleteView } from "../../view";
+import { WhyNote } from "../why";
+import { shortDay } from "../words";
+
+/** Where the skill's own shape was measured: the model beside the tape, and its allowance fitted to this body. */
+export function TapeAgainstModel({
+  view,
+  skill,
+  aim,
+  fit,
+}: {
+  view: AthleteView;
+  skill: Skill;
+  aim: Aim;
+  fit: (pelvisCm: number | null) => void;
+}) {
+  const { athlete, checks, library, day } = view;
+  const found = fitToTape({ skill, aim, athlete, checks, library, on: day });
+  if (!found) return null;
+  const { rounds, allowance, residual, why } = found;
+  const used = athlete.measures.pelvisCm;
+  const last = rounds[0]!;
+  const off = last.tape - last.model - (used ?? 0);
+  return (
+    <section className="mt-6">
+      <h2 className="text-xl">Model against tape</h2>
+      <p>
+        On {shortDay(last.on)} the tape said{" "}
+        <b className="figures">
+          {last.tape.toFixed(1)} ± {last.se.toFixed(1)} cm
+        </b>
+        , the model says <b className="figures">{(last.model + (used ?? 0)).toFixed(1)} cm</b>:{" "}
+        {Math.abs(off) <= 1.96 * last.se
+          ? "they agree within the tape’s error."
+          : `the model is ${Math.abs(off).toFixed(1)} cm ${off > 0 ? "low" : "high"}.`}{" "}
+        <WhyNote why={why} />
+      </p>
+      <p className="text-sm text-muted">
+        {used === undefined
+          ? `An allowance of ${allowance.toFixed(1)} cm for this pelvis would fit ${rounds.length === 1 ? "the one round" : `${rounds.length} rounds`}${rounds.length > 1 ? `; ${residual.toFixed(1)} cm stay unexplained` : ", and one round cannot say how well"}.`
+          : `Fitted with an allowance of ${used.toFixed(1)} cm; ${residual.toFixed(1)} cm stay unexplained over ${rounds.length} round${rounds.length > 1 ? "s" : ""}.`}{" "}
+        <button
+          type="button"
+          className="underlined"
+          onClick={() => fit(Math.round(allowance * 10) / 10)}
+        >
+          {used === undefined ? "Fit the model" : "Fit it again"}
+        </button>{" "}
+        {used !== undefined ? (
+          <button type="button" className="underlined" onClick={() => fit(null)}>
+            Take the allowance away
+          </button>
+        ) : null}
+      </p>
+      <p className="text-xs text-muted">
+        The model leaves out soft tissue, a turned pelvis, a bent knee and how long it was held.
+      </p>
+    </section>
+  );
+}
