@@ -4,11 +4,14 @@ import type { MotionId } from "#core/body/motions";
 import { motionOf } from "#core/body/motions";
 import type { Picture } from "#core/figure/picture";
 import { landmarkOfJoint } from "#core/body/joints";
+import type { Limits } from "#core/shape/limits";
 import type { Shape } from "#core/shape/shape";
+import type { Why } from "#core/why";
 import type { LeftRight } from "#core/body/side";
 import type { AthleteView } from "../view";
 import { PosePicture } from "./figure/pose-picture";
 import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
+import { WhyNote } from "./why";
 
 /** The joints of the aim as they can be pressed: each leads to its check. */
 function jointsOf(view: AthleteView): JointSpot[] {
@@ -28,18 +31,21 @@ function jointsOf(view: AthleteView): JointSpot[] {
 /** The aim's figure beside a station, or a line that says what is missing for it. */
 export const StationFigure = memo(function StationFigure({
   view,
+  shapes = view.shapes,
   had: imagined = null,
   before = null,
 }: {
   view: AthleteView;
+  /** Shapes to show in place of the aim's own, as of its other side. */
+  shapes?: AthleteView["shapes"];
   /** A shape that is only imagined, shown in place of today's. */
   had?: Shape | null;
   /** Today's shape as it was on another date, in a second ink. */
   before?: Shape | null;
 }) {
   const navigate = useNavigate();
-  if (!view.shapes || !view.skill) return <NoShape />;
-  const { asked, had: today, assumed } = view.shapes;
+  if (!shapes || !view.skill) return <NoShape />;
+  const { asked, had: today, assumed, limits } = shapes;
   const had = imagined ?? today;
   const measured = imagined !== null || view.gaps.some((gap) => gap.shortage !== null);
   const names = [...new Set(assumed.map(({ motion }) => motionOf(motion).name.toLowerCase()))];
@@ -50,7 +56,12 @@ export const StationFigure = memo(function StationFigure({
   return (
     <>
       <p className="font-display text-lg font-bold leading-snug">
-        {measured ? had.sentence : view.skill.summary}
+        {measured ? had.sentence : view.skill.summary}{" "}
+        {measured ? (
+          <span className="font-sans font-normal">
+            <WhyNote why={whyOf(had, limits, names)} />
+          </span>
+        ) : null}
       </p>
       <p className="text-sm text-muted">
         {measured
@@ -75,6 +86,26 @@ export const StationFigure = memo(function StationFigure({
 });
 
 const none: readonly never[] = [];
+
+/** What the shape was solved from, and what it is answered with. */
+const whyOf = (shape: Shape, limits: Limits, assumed: readonly string[]): Why => ({
+  rule: "each joint within the athlete’s own believable range, contacts kept, the weight over the base where the skill balances; what is missing is taken up where bodies take it up",
+  inputs: {
+    ...Object.fromEntries(
+      Object.entries(limits).map(([motion, sides]) => [
+        motionOf(motion as MotionId).name,
+        Object.entries(sides)
+          .map(([side, degrees]) => `${side === "mid" ? "" : `${side} `}${degrees.toFixed(0)}°`)
+          .join(", "),
+      ]),
+    ),
+    ...(assumed.length > 0
+      ? { "not measured, as adults usually have it": assumed.join(", ") }
+      : {}),
+    "line score": shape.score.toFixed(1),
+  },
+  source: "segment proportions: Drillis & Contini 1966, in Winter 2009",
+});
 
 const standing: Picture = { view: 24, start: { shoulderOut: 10, elbow: 8 }, props: [] };
 

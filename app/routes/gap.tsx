@@ -1,5 +1,6 @@
 import { useMemo, useState } from "react";
 import { gapOf } from "#core/aim/gap";
+import { otherSide } from "#core/body/side";
 import { bodyFor, shapesOf } from "#core/shape/solve";
 import { CautionLines } from "../parts/cautions";
 import { Choice } from "../parts/check/round-bar";
@@ -50,6 +51,14 @@ function GapOfAim({ view, skill, aim, shapes }: Whole) {
   const whatIf = useWhatIf(skill, aim, shapes, body, view.gaps);
   const worths = useWorth(skill, shapes.limits, side, body);
   const [then, setThen] = useState("");
+  const [otherWay, setOtherWay] = useState(false);
+  const other = useMemo(() => {
+    if (!otherWay) return null;
+    const { athlete, checks, library, day } = view;
+    const turned = { ...aim, side: otherSide(aim.side) };
+    const gaps = gapOf({ athlete, aim: turned, skill, checks, library, on: day });
+    return shapesOf(skill, { side: turned.side, hips: aim.hips }, athlete, gaps);
+  }, [otherWay, view, aim, skill]);
   const days = useMemo(
     () =>
       [...new Set(view.checks.map(({ on }) => on))]
@@ -70,11 +79,23 @@ function GapOfAim({ view, skill, aim, shapes }: Whole) {
         <>
           <StationFigure
             view={view}
-            had={whatIf.edits.length > 0 ? whatIf.shape : null}
+            {...(other ? { shapes: other } : {})}
+            had={!other && whatIf.edits.length > 0 ? whatIf.shape : null}
             before={before}
           />
           {days.length > 0 ? (
-            <div className="no-print mt-2">
+            <div className="no-print mt-2 flex flex-wrap gap-x-6">
+              {skill.sided ? (
+                <Choice
+                  label={skill.sideMeans}
+                  value={otherWay ? "other" : "aim"}
+                  options={[
+                    ["aim", `${aim.side}, as aimed`],
+                    ["other", `${otherSide(aim.side)}, the other way`],
+                  ]}
+                  onChange={(value) => setOtherWay(value === "other")}
+                />
+              ) : null}
               <Choice
                 label="Beside it, as it was"
                 value={then}

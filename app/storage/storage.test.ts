@@ -199,6 +199,116 @@ describe("a round of checks", () => {
   });
 });
 
+describe("what belongs to the body and to the hand that measures", () => {
+  it("own lengths, a finger's width and the split's allowance are kept with the athlete, each undone by itself", async () => {
+    const browser = await freshBrowser(day);
+    const measures = async () => (await browser.notebook()).get("athlete", "wren")!.measures;
+    await browser.checks.saveFinger("wren", { fingerCm: 1.7 });
+    await browser.checks.saveAllowance("wren", { pelvisCm: 2.5 });
+    expect(await measures()).toEqual({ fingerCm: 1.7, pelvisCm: 2.5 });
+    await browser.checks.saveMeasures("wren", {
+      measures: { shinCm: 38, fingerCm: 1.7, pelvisCm: 2.5 },
+    });
+    expect((await measures()).shinCm).toBe(38);
+    await browser.checks.saveAllowance("wren", { pelvisCm: null });
+    expect(await measures()).toEqual({ shinCm: 38, fingerCm: 1.7 });
+    expect((await browser.notebook()).undo()).toEqual({ done: "fit the model" });
+    expect((await measures()).pelvisCm).toBe(2.5);
+    await expect(browser.checks.saveFinger("wren", { fingerCm: 19 })).rejects.toThrow();
+  });
+  it("the pointing error is the user's, and goes back to the usual one", async () => {
+    const browser = await freshBrowser(day);
+    await browser.checks.savePointing({ pointing: 0.016 });
+    expect((await browser.look("wren")).settings.pointing).toBe(0.016);
+    await browser.checks.savePointing({ pointing: null });
+    expect((await browser.look("wren")).settings.pointing).toBeNull();
+  });
+  it("a photograph is kept with its readings, and removed", async () => {
+    const browser = await freshBrowser(day);
+    const reading = {
+      protocolId: "hip-flexion",
+      side: "left",
+      degrees: 112,
+      se: 1.4,
+      spots: [[0.1, 0.2]],
+    };
+    await browser.checks.savePhoto("wren", {
+      photo: { image: "data:image/jpeg;base64,AAAA", width: 800, height: 600, readings: [reading] },
+    });
+    const [photo] = (await browser.look("wren")).photos;
+    expect(photo).toMatchObject({ athleteId: "wren", on: day, readings: [{ degrees: 112 }] });
+    expect((await browser.look("odalys")).photos).toEqual([]);
+    await browser.checks.removePhoto({ id: photo!.id });
+    expect((await browser.look("wren")).photos).toEqual([]);
+  });
+});
+
+describe("an aim's own weights, targets and skills", () => {
+  it("a weight by hand stands in for the computed one, with its reason, until it is taken back", async () => {
+    const browser = await freshBrowser(day);
+    const id = (await browser.look("odalys")).aim!.id;
+    const need = async () =>
+      (await browser.look("odalys")).needs.find(({ motion }) => motion === "wrist.extension")!;
+    const computed = (await need()).weight;
+    await browser.aims.overrideWeight({ id, motion: "wrist.extension", weight: 4, reason: " " });
+    expect((await need()).weight).toBe(computed);
+    await browser.aims.overrideWeight({
+      id,
+      motion: "wrist.extension",
+      weight: 4,
+      reason: "sprain",
+    });
+    expect(await need()).toMatchObject({ weight: 4, override: { computed, reason: "sprain" } });
+    expect((await browser.look("odalys")).needs[0]!.motion).toBe("wrist.extension");
+    await browser.aims.overrideWeight({ id, motion: "wrist.extension", weight: null, reason: "" });
+    expect((await need()).weight).toBe(computed);
+  });
+  it("a what-if is kept as targets with a date", async () => {
+    const browser = await freshBrowser(day);
+    const id = (await browser.look("odalys")).aim!.id;
+    const target = { motion: "shoulder.flexion", side: "left", degrees: 168, by: "2026-12-10" };
+    await browser.aims.saveTargets({ id, targets: [target] });
+    expect((await browser.look("odalys")).aim!.targets).toEqual([target]);
+  });
+  it("the walk keeps to the aim that was chosen, over stations", async () => {
+    const browser = await freshBrowser(day);
+    const [, second] = (await browser.look("noor")).openAims;
+    await browser.look("noor", `?aim=${second!.aim.id}`);
+    expect((await browser.look("noor")).skill!.id).toBe("bridge");
+  });
+  it("an own skill gets a name of its own, is refused where it cannot be, and stays while an aim stands on it", async () => {
+    const browser = await freshBrowser(day);
+    const squat = (await browser.look("kaito")).skill!;
+    const wrong = { ...squat, demands: [{ ...squat.demands[0]!, clean: 10, passable: 20 }] };
+    expect(await browser.skills.saveSkill({ skill: wrong })).toEqual({
+      errors: { "demands.0.clean": expect.stringContaining("more than a passable") },
+    });
+    expect(await browser.skills.saveSkill({ skill: { ...squat, demands: [] } })).toHaveProperty(
+      "errors.demands",
+    );
+    const made = (await browser.skills.saveSkill({ skill: { ...squat, name: "Mine" } })) as {
+      id: string;
+    };
+    expect(made.id).toMatch(/^own-/);
+    await browser.skills.saveSkill({ skill: { ...squat, id: made.id, name: "Mine, again" } });
+    const own = (await browser.look("kaito")).library.skills.filter(({ id }) =>
+      id.startsWith("own-"),
+    );
+    expect(own.map(({ name }) => name)).toEqual(["Mine, again"]);
+    await browser.aims.saveAim("kaito", {
+      id: null,
+      skillId: made.id,
+      quality: "clean",
+      side: "mid",
+      hips: "square",
+      by: "2027-02-01",
+    });
+    expect(await browser.skills.removeSkill({ id: made.id })).toHaveProperty("refused");
+    expect((await browser.notebook()).undo()).toEqual({ done: "new aim" });
+    expect(await browser.skills.removeSkill({ id: made.id })).toBeNull();
+  });
+});
+
 describe("a prep", () => {
   const proposal = async (browser: Awaited<ReturnType<typeof freshBrowser>>) => {
     const view = await browser.look("odalys");

@@ -38,6 +38,7 @@ export async function sameBrowser(day: string) {
       view.athleteView(athleteId, at(`/at/${athleteId}/gap${query}`)),
     athletes: await import("./athletes"),
     aims: await import("./aims"),
+    skills: await import("./skills"),
     checks: await import("./checks"),
     preps: await import("./preps"),
     runs: await import("./runs"),

@@ -2,9 +2,10 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { aim, athlete, check, skill } from "../test/people";
-import { gapOf, marginOf, verdictOf, wantsCheck } from "./gap";
+import { demandsOf, gapOf, marginOf, sidesOfRole, verdictOf, wantsCheck } from "./gap";
 import { headlineOf } from "./headline";
 import { needsOf, timePressure } from "./priority";
+import { sharedMotions } from "./shared";
 
 const gaps = (checks = [check()], over = {}) =>
   gapOf({ athlete: athlete(), aim: aim(over), skill: skill("handstand"), checks, library });
@@ -172,4 +173,65 @@ describe("needs", () => {
       motion: "shoulder.flexion",
       shorter: "left",
     }));
+});
+
+describe("several aims at once", () => {
+  const open = [
+    { aim: aim({ by: "2026-12-15" }), name: "Handstand", gaps: gaps(measured) },
+    {
+      aim: aim({ id: "aim2", skillId: "bridge", by: "2027-02-01" }),
+      name: "Bridge",
+      gaps: gapOf({
+        athlete: athlete(),
+        aim: aim({ skillId: "bridge" }),
+        skill: skill("bridge"),
+        checks: measured,
+        library,
+      }),
+    },
+  ];
+  it("what they share is worked for once and counts for both", () => {
+    const [first, ...rest] = sharedMotions(open, "2026-11-24");
+    expect(first!.motion).toBe("shoulder.flexion");
+    expect(first!.asks.map(({ name, need }) => [name, need])).toEqual([
+      ["Handstand", 180],
+      ["Bridge", 185],
+    ]);
+    expect(first!.weight).toBeCloseTo(
+      first!.asks.reduce((sum, { weight }) => sum + weight, 0),
+      9,
+    );
+    for (const { weight } of rest) expect(weight).toBeLessThanOrEqual(first!.weight);
+  });
+  it("names where the first date asks less than the last", () => {
+    const [first] = sharedMotions(open, "2026-11-24");
+    expect(first!.conflict).toBe("Handstand is due first with 180°; Bridge goes on to 185°");
+    expect(
+      sharedMotions(open.slice(0, 1), "2026-11-24").every(({ conflict }) => conflict === null),
+    ).toBe(true);
+  });
+});
+
+describe("square or open hips", () => {
+  const asked = (hips: "square" | "open") =>
+    demandsOf(skill("front-split"), { hips }).map(({ motion, clean }) => `${motion} ${clean}`);
+  it("ask other degrees of the back leg", () => {
+    expect(asked("square")).toContain("hip.extension 45");
+    expect(asked("square").some((text) => text.startsWith("hip.abduction"))).toBe(false);
+    expect(asked("open")).toContain("hip.extension 30");
+    expect(asked("open")).toContain("hip.abduction 45");
+  });
+});
+
+describe("roles", () => {
+  it("the limb that does the skill is on the aim's side, the one that bears it on the other", () => {
+    const behind = skill("leg-behind-tilted").demands;
+    const asked = (motion: string) =>
+      sidesOfRole(
+        behind.find((demand) => demand.motion === motion)!,
+        "left",
+      ).find(({ asked: is }) => is)!.side;
+    expect(asked("hip.extension")).toBe("left");
+    expect(asked("hip.flexion-straight")).toBe("right");
+  });
 });

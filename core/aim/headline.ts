@@ -1,15 +1,34 @@
 import { motionOf } from "../body/motions";
 import type { DemandGap } from "./gap";
+import type { Why } from "../why";
 import type { Skill } from "./skill";
 
-export type Headline = { title: string; rest: string };
+export type Headline = { title: string; rest: string; why: Why };
 
 const round = (value: number): string => Math.abs(value).toFixed(0);
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 const partOf = (gap: DemandGap): string => motionOf(gap.demand.motion).part;
 
-/** What limits the skill, in one sentence, and the rest in another. No praise for noise. */
+/** What limits the skill, in one sentence, and the rest in another, with the why of it. No praise for noise. */
 export function headlineOf(gaps: readonly DemandGap[], skill: Skill): Headline {
+  return { ...wordsOf(gaps, skill), why: whyOf(gaps) };
+}
+
+/** Every demand's verdict and its limiter value: what the sentence was made of. */
+const whyOf = (gaps: readonly DemandGap[]): Why => ({
+  rule: "what is short is ranked by weight × shortage / need; the largest is named first. Unsure and unmeasured motions are named, never counted as short",
+  inputs: Object.fromEntries(
+    gaps.map(({ demand, need, shortage, limiter, verdict }) => [
+      `${motionOf(demand.motion).name}, ${demand.mode}`,
+      shortage === null
+        ? `needs ${need}°, not measured`
+        : `needs ${need}°, ${shortage.toFixed(0)}° short, weight ${demand.weight}: ${limiter.toFixed(2)}, ${verdict}`,
+    ]),
+  ),
+  source: [...new Set(gaps.map(({ demand }) => demand.source))].join("; "),
+});
+
+function wordsOf(gaps: readonly DemandGap[], skill: Skill): Omit<Headline, "why"> {
   const by = (verdict: DemandGap["verdict"]) => gaps.filter((gap) => gap.verdict === verdict);
   const short = by("short").sort((a, b) => b.limiter - a.limiter);
   const rest = [

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { lengths, masses } from "../body/segments";
 import { drawingOf } from "./drawing";
-import { Pose } from "./pose";
+import { apart, between, Pose } from "./pose";
 import { Picture } from "./picture";
 import { propShapes } from "./props";
 import { blob, ribbon, slice, smoothPath } from "./ribbon";
@@ -237,5 +237,23 @@ describe("poses and pictures as content", () => {
   it("fill in what is left out: seen from the side, nothing around", () => {
     expect(Picture.parse({ start: {} })).toMatchObject({ view: 0, props: [] });
     expect(Picture.safeParse({ start: {}, props: [{ kind: "trampoline" }] }).success).toBe(false);
+  });
+});
+
+describe("between two postures", () => {
+  const from = { pelvis: 10, hip: { left: 0, right: 40 } };
+  const to = { pelvis: 30, hip: 20, knee: 50 };
+  it("every angle goes its own way, from the one to the other", () => {
+    expect(between(from, to, 0)).toMatchObject({ pelvis: 10, hip: { left: 0, right: 40 } });
+    expect(between(from, to, 0.5)).toMatchObject({
+      pelvis: 20,
+      hip: { left: 10, right: 30 },
+      knee: { left: 25, right: 25 },
+    });
+    expect(apart(between(from, to, 1), to)).toBe(0);
+  });
+  it("they are as far apart as their most different angle", () => {
+    expect(apart(from, to)).toBe(50);
+    expect(apart(from, from)).toBe(0);
   });
 });

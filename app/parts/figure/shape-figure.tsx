@@ -198,7 +198,8 @@ function frameOf(chalk: Drawing, ink: Drawing, shift: number): Box {
   const tall = -top;
   const width = Math.max(right - left + 16, tall * 0.72, 120);
   const wide = right - left > tall * 1.15;
-  const height = Math.max(tall + 14, width * (wide ? 0.95 : 0.72));
+  // Words stand above a wide shape: it leaves them room.
+  const height = Math.max(tall + (wide ? 14 + width * 0.16 : 14), width * (wide ? 0.95 : 0.72));
   const centre = (left + right) / 2;
   return { left: centre - width / 2, top: 14 - height, width, height };
 }

@@ -7,6 +7,7 @@ import type { Aim } from "#core/exchange/records";
 import type { Skill } from "#core/aim/skill";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
+import { WhyNote } from "../why";
 import { GapRow, gapColumns } from "./gap-row";
 import { LineScore } from "./line-score";
 import { Priorities } from "./priorities";
@@ -33,7 +34,7 @@ export function GapDesk({
 }) {
   const { gaps, athlete } = view;
   const { act } = useAct();
-  const { title, rest } = headlineOf(gaps, skill);
+  const { title, rest, why } = headlineOf(gaps, skill);
   const span = Math.max(20, ...gaps.map((gap) => (gap.shortage ?? 0) + 8));
   const worthBy = useMemo(
     () => new Map(worths.worth?.map((worth) => [worth.motion, worth])),
@@ -68,7 +69,9 @@ export function GapDesk({
   return (
     <>
       <h1 className="text-[1.9rem]">{title}</h1>
-      <p className="mt-2 text-muted">{rest}</p>
+      <p className="mt-2 text-muted">
+        {rest} <WhyNote why={why} />
+      </p>
       {skill.decides ? (
         <p className="mt-2 border-l-4 border-clay pl-3 text-sm">{skill.decides}</p>
       ) : null}

@@ -71,7 +71,7 @@ export function GapRow({
               className="block text-xs font-normal text-muted"
               title="probability that the joint really has it"
             >
-              {(first.probability * 100).toFixed(0)} % there
+              {(first.probability * 100).toFixed(0)} %
             </span>
           ) : null}
         </p>

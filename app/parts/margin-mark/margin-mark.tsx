@@ -146,6 +146,98 @@ export const MarginMark = memo(function MarginMark({
           </g>
         ),
       )}
+      {drag
+        ? mark.sides.map(({ side, y, x, asked }) => {
+            const reading = readings.find((one) => one.side === side);
+            if (!asked || !reading) return null;
+            return (
+              <Handle
+                key={`${side}-handle`}
+                svg={svg}
+                side={side}
+                x={x ?? mark.middle}
+                y={y}
+                margin={reading.margin ?? 0}
+                perDegree={mark.middle / span}
+                width={width}
+                drag={drag}
+              />
+            );
+          })
+        : null}
     </svg>
   );
 });
+
+/** A grip over a notch: dragged with a finger, or moved by the arrow keys. */
+function Handle({
+  svg,
+  side,
+  x,
+  y,
+  margin,
+  perDegree,
+  width,
+  drag,
+}: {
+  svg: React.RefObject<SVGSVGElement | null>;
+  side: Side;
+  x: number;
+  y: number;
+  margin: number;
+  perDegree: number;
+  width: number;
+  drag: Draggable;
+}) {
+  const held = useRef<{ from: number; margin: number } | null>(null);
+  const at = (event: React.PointerEvent): number => {
+    const box = svg.current!.getBoundingClientRect();
+    return ((event.clientX - box.left) * width) / box.width;
+  };
+  const degrees = drag.need + margin;
+  return (
+    <rect
+      x={Math.min(width - 26, Math.max(0, x - 13))}
+      y={y - 10}
+      width="26"
+      height="20"
+      fill="transparent"
+      style={{ cursor: "ew-resize", touchAction: "none" }}
+      role="slider"
+      tabIndex={0}
+      aria-label={`What if: ${drag.name}, ${sideName[side]}`}
+      aria-valuemin={-60}
+      aria-valuemax={240}
+      aria-valuenow={Math.round(degrees)}
+      aria-valuetext={`${Math.round(degrees)} degrees`}
+      onPointerDown={(event) => {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        held.current = { from: at(event), margin };
+      }}
+      onPointerMove={(event) => {
+        const hand = held.current;
+        if (hand)
+          drag.onMove(
+            side,
+            Math.round(drag.need + hand.margin + (at(event) - hand.from) / perDegree),
+          );
+      }}
+      onPointerUp={() => {
+        held.current = null;
+      }}
+      onKeyDown={(event) => {
+        const step = event.shiftKey ? 5 : 1;
+        const by: Record<string, number> = {
+          ArrowLeft: -step,
+          ArrowDown: -step,
+          ArrowRight: step,
+          ArrowUp: step,
+        };
+        const moved = by[event.key];
+        if (moved === undefined) return;
+        event.preventDefault();
+        drag.onMove(side, Math.round(degrees + moved));
+      }}
+    />
+  );
+}

@@ -1,0 +1,118 @@
+import { expect, test } from "@playwright/test";
+import { openDemo, saved } from "./walk";
+
+test("what if, by keys: the shape and the line follow, and it can be taken back or kept with a date", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/odalys/gap");
+  const line = page.getByTestId("line-score");
+  const today = Number(await line.textContent());
+  expect(today).toBeLessThan(60);
+  const figure = page.getByRole("group", { name: /^The figure/ });
+  const before = await figure.getAttribute("aria-label");
+  for (const side of ["left", "right"]) {
+    await page.getByRole("slider", { name: `What if: Shoulder flexion, ${side}` }).focus();
+    for (let i = 0; i < 4; i += 1) await page.keyboard.press("Shift+ArrowRight");
+  }
+  await expect(figure).not.toHaveAttribute("aria-label", before!);
+  expect(Number(await line.textContent())).toBeGreaterThan(today + 10);
+  await page.getByRole("button", { name: "Back to what is" }).click();
+  await expect(line).toHaveText(String(today));
+
+  await page.getByRole("slider", { name: "What if: Shoulder flexion, left" }).focus();
+  await page.keyboard.press("ArrowRight");
+  await page.getByRole("button", { name: "Keep as targets" }).click();
+  await expect(page.getByText("Targets:", { exact: false })).toBeVisible();
+  await saved(page);
+  await page.reload();
+  await expect(page.getByText(/Targets: shoulder flexion ◂ \d+° by/)).toBeVisible();
+  await page.getByRole("button", { name: "Drop them" }).click();
+  await expect(page.getByText("Targets:", { exact: false })).toBeHidden();
+});
+
+test("what if, by mouse: a notch is carried, the shape follows", async ({ page }) => {
+  await openDemo(page, "/at/wren/gap");
+  const line = page.getByTestId("line-score");
+  const today = Number(await line.textContent());
+  const notch = page.getByRole("slider", { name: /^What if: Hip flexion, straight leg, right/ });
+  const box = (await notch.boundingBox())!;
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 6 });
+  await page.mouse.up();
+  await expect(page.getByText(/What if: hip flexion, straight leg ▸/)).toBeVisible();
+  expect(Number(await line.textContent())).toBeGreaterThan(today);
+});
+
+test("worth is told for every motion, the most first; the smallest set makes the line clean", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/wren/gap");
+  await expect(page.getByText("Smallest set to clean:", { exact: false })).toBeVisible();
+  const worths = page.locator("li .figures", { hasText: /^\+\d/ });
+  const values = (await worths.allTextContents()).map((text) => Number.parseFloat(text));
+  expect(values.length).toBeGreaterThan(1);
+  expect([...values].sort((a, b) => b - a)).toEqual(values);
+  await page.getByRole("button", { name: "Show it" }).click();
+  expect(Number(await page.getByTestId("line-score").textContent())).toBeGreaterThanOrEqual(99);
+});
+
+test("every performer's shapes are drawn, for each aim, and beside another date", async ({
+  page,
+}) => {
+  await openDemo(page);
+  for (const name of ["odalys", "ilvar", "meheret", "noor", "kaito", "wren"]) {
+    await page.goto(`/at/${name}/gap`);
+    await expect(page.getByRole("group", { name: /^The figure/ })).toBeVisible();
+    await expect(page.getByTestId("line-score")).toHaveText(/^\d+$/);
+  }
+  await page.getByLabel("Beside it, as it was").selectOption({ index: 3 });
+  await expect(page.getByText("grey: as it was", { exact: false })).toBeVisible();
+  await page.getByLabel("front leg").selectOption("other");
+  await page.goto("/at/noor/aim");
+  await page.getByRole("button", { name: "Walk toward this one" }).click();
+  await page.getByRole("link", { name: "3 Gap" }).click();
+  await expect(page.getByText("What a bridge asks")).toBeVisible();
+  await expect(page.getByRole("heading", { name: /aims share/ })).toBeVisible();
+});
+
+test("a weight is set by hand with its reason, and the prep goes by it", async ({ page }) => {
+  await openDemo(page, "/at/odalys/gap");
+  await page.getByRole("heading", { name: "What the minutes go to" }).click();
+  await page.getByRole("button", { name: "Set the weight of Wrist extension by hand" }).click();
+  await page.getByLabel("Weight, 0 to 10").fill("5");
+  await expect(page.getByRole("button", { name: "keep", exact: true })).toBeDisabled();
+  await page.getByLabel("Reason").fill("old sprain");
+  await page.getByRole("button", { name: "keep", exact: true }).click();
+  await expect(page.getByText(/by hand, computed [\d.]+: old sprain/)).toBeVisible();
+  await page.getByRole("button", { name: "as computed" }).click();
+  await expect(page.getByText("old sprain")).toBeHidden();
+});
+
+test("the model is fitted to the tape, with what is left said", async ({ page }) => {
+  await openDemo(page, "/at/wren/gap");
+  await expect(page.getByRole("heading", { name: "Model against tape" })).toBeVisible();
+  await page.getByRole("button", { name: "Fit the model" }).click();
+  await expect(page.getByText(/Fitted with an allowance of -?[\d.]+ cm/)).toBeVisible();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("button", { name: "Fit the model" })).toBeVisible();
+});
+
+test("a skill is copied, changed and aimed at; what cannot be is refused by name", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/kaito/aim");
+  await page.getByRole("button", { name: "Make the skill my own" }).first().click();
+  await page.getByLabel("Name", { exact: true }).fill("Deep squat for tumblers");
+  await page.getByLabel("clean 1").fill("20");
+  await page.getByRole("button", { name: "Keep the skill" }).click();
+  await expect(page.getByRole("alert")).toContainText("asks more than a passable one");
+  await page.getByLabel("clean 1").fill("41");
+  await page.getByRole("button", { name: "Keep the skill" }).click();
+  await expect(page.getByText(/is kept among your own skills/)).toBeVisible();
+  await page.getByRole("button", { name: "Add another aim" }).click();
+  await page.getByLabel("Skill").selectOption({ label: "Deep squat for tumblers" });
+  await page.getByRole("button", { name: "Keep the aim" }).click();
+  await expect(page.getByText(/deep squat for tumblers by/i).first()).toBeVisible();
+  await expect(page.getByText("41°").first()).toBeVisible();
+});
