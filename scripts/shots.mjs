@@ -15,9 +15,12 @@ const views = [
   ["troupe", "/", desk, "light"],
   ["aim", "/at/wren/aim", desk, "light"],
   ["check", "/at/odalys/check?focus=shoulder-flexion", desk, "light", typeRound],
-  ["gap", "/at/odalys/gap", desk, "light"],
-  ["gap-split", "/at/wren/gap", desk, "light"],
-  ["gap-squat-dark", "/at/ilvar/gap", desk, "dark"],
+  ["check-photo", "/at/odalys/check?focus=shoulder-flexion", desk, "light", readPhoto],
+  ["record", "/at/meheret/check/record", desk, "light"],
+  ["gap", "/at/odalys/gap", desk, "light", worthKnown],
+  ["gap-split", "/at/wren/gap", desk, "light", whatIf],
+  ["gap-squat-dark", "/at/ilvar/gap", desk, "dark", worthKnown],
+  ["gap-leg-behind", "/at/meheret/aim", desk, "light", legBehind],
   ["prep", "/at/odalys/prep", desk, "light"],
   ["run", "/at/odalys/prep", desk, "light", startRun],
   ["log", "/at/odalys/log", desk, "light"],
@@ -25,7 +28,7 @@ const views = [
   ["file", "/file", desk, "light"],
   ["library", "/library", desk, "light"],
   ["phone-gap", "/at/odalys/gap", phone, "light"],
-  ["phone-check", "/at/odalys/check?focus=shoulder-flexion", phone, "light", typeRound],
+  ["phone-check", "/at/odalys/check", phone, "light", oneAtATime],
   ["phone-run", "/at/odalys/prep", phone, "light", startRun],
 ];
 
@@ -33,6 +36,45 @@ async function typeRound(page) {
   await page.getByRole("textbox", { name: "Shoulder flexion, left, trial 1, degrees" }).click();
   for (const text of ["162", "Tab", "161", "Tab", "166", "Tab", "166"])
     await (text === "Tab" ? page.keyboard.press("Tab") : page.keyboard.type(text));
+}
+
+/** Worth comes from its own thread, which the still clock does not hold. */
+async function worthKnown(page) {
+  await page.getByText(/Smallest set to clean|No range within|no degree is missing/).waitFor();
+}
+
+async function whatIf(page) {
+  await worthKnown(page);
+  await page.getByRole("button", { name: "Show it" }).click();
+  await page.getByRole("slider", { name: /^What if: Hip extension/ }).focus();
+  for (let i = 0; i < 2; i += 1) await page.keyboard.press("Shift+ArrowLeft");
+}
+
+async function legBehind(page) {
+  await page.getByRole("button", { name: "Walk toward this one" }).first().click();
+  await page.getByRole("link", { name: "3 Gap" }).click();
+  await worthKnown(page);
+}
+
+async function oneAtATime(page) {
+  await page.getByRole("button", { name: "One at a time" }).click();
+  await page.keyboard.type("93");
+  await page
+    .getByRole("region", { name: "One at a time" })
+    .evaluate((part) => part.scrollIntoView());
+}
+
+/** The tool on one of the figure engine's own drawings, as a photograph would be read. */
+async function readPhoto(page) {
+  await page.getByRole("button", { name: "Shoulder flexion, left: read from a photo" }).click();
+  await page.getByRole("button", { name: "Practise on drawn pictures" }).click();
+  const board = page.getByRole("group", { name: "The picture with its landmarks" });
+  const box = await board.boundingBox();
+  const at = (x, y) => page.mouse.click(box.x + box.width * x, box.y + box.height * y);
+  await at(0.25, 0.82);
+  await at(0.46, 0.82);
+  await page.mouse.move(box.x + box.width * 0.44, box.y + box.height * 0.48);
+  await page.mouse.down();
 }
 
 async function startRun(page) {

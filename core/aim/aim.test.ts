@@ -135,11 +135,20 @@ describe("the gap", () => {
 
 describe("the headline", () => {
   it("names what holds it back", () => {
-    expect(headlineOf(gaps(measured), skill("handstand"))).toEqual({
+    expect(headlineOf(gaps(measured), skill("handstand"))).toMatchObject({
       title: "The shoulders hold it back: 22° short, both sides.",
       rest: "Wrist extension too close to call. Upper-back extension, hip extension enough.",
     });
     expect(headlineOf(gaps([]), skill("handstand")).title).toBe("Nothing is measured yet.");
+  });
+  it("opens its inputs: every demand with its shortage and weight", () => {
+    const { why } = headlineOf(gaps(measured), skill("handstand"));
+    expect(why.inputs["Shoulder flexion, passive"]).toMatch(
+      /needs 180°, 22° short, weight 1.6: 0\.\d\d, short/,
+    );
+    expect(headlineOf(gaps([]), skill("handstand")).why.inputs["Hip extension, passive"]).toBe(
+      "needs 10°, not measured",
+    );
   });
   it("does not call a passive range ready in loose joints, and does not praise noise", () => {
     const enough = [

@@ -1,4 +1,3 @@
-import { degrees } from "../body/angles";
 import { otherSide, type LeftRight } from "../body/side";
 import { splitGap } from "../measure/convert";
 import type { Limits } from "./limits";
@@ -144,7 +143,3 @@ export function middleSplitShape(limits: Limits, legCm: number, pelvisCm = 0): S
       : `Legs ${spread.toFixed(0)}° apart: ${gap.toFixed(0)} cm off the floor.`,
   });
 }
-
-/** The leg spread that a measured gap stands for, degrees: the inverse of `middleGap`. */
-export const middleSpreadOf = (gapCm: number, legCm: number): number =>
-  2 * degrees(Math.acos(Math.min(1, Math.max(0, gapCm / legCm))));

@@ -76,7 +76,7 @@ export function AimForm({
           defaultValue={aim?.by ?? plusDays(view.today, 70)}
         />
       </label>
-      <p className="flex gap-2">
+      <p className="flex flex-wrap gap-2">
         <button type="submit" className="press press-main">
           Keep the aim
         </button>

@@ -20,9 +20,13 @@ export function SkillSelect({
     </option>
   );
   return (
-    <label className="grid">
+    <label className="grid min-w-0">
       <span className="label">Skill</span>
-      <select className="field" value={value} onChange={(event) => onChange(event.target.value)}>
+      <select
+        className="field w-full min-w-0"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+      >
         {own.length > 0 ? <optgroup label="my own">{own.map(option)}</optgroup> : null}
         {Family.options.map((family) => (
           <optgroup key={family} label={family}>
