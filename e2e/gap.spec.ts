@@ -116,3 +116,27 @@ test("a skill is copied, changed and aimed at; what cannot be is refused by name
   await expect(page.getByText(/deep squat for tumblers by/i).first()).toBeVisible();
   await expect(page.getByText("41°").first()).toBeVisible();
 });
+
+test("a skill is made from nothing, with a side, and its check is proposed", async ({ page }) => {
+  await openDemo(page, "/at/kaito/aim");
+  await page.getByRole("button", { name: "Make a skill" }).click();
+  await page.getByLabel("Name", { exact: true }).fill("Rope lock");
+  await page.getByLabel("In a sentence", { exact: false }).fill("a rope lock");
+  await page.getByLabel("What it is").fill("The rope between the feet.");
+  await page.getByLabel("one side does it").check();
+  await page.getByLabel("What the side means").fill("locking leg");
+  await page.getByLabel("Motion 1").selectOption({ label: "Foot turning in" });
+  await page.getByLabel("Role 1").selectOption({ label: "working side" });
+  await page.getByLabel("How 1").fill("toes pulled in");
+  await page.getByLabel("clean 1").fill("40");
+  await page.getByLabel("passable 1").fill("30");
+  await page.getByLabel("Without it 1").fill("The rope slips.");
+  await page.getByRole("button", { name: "Keep the skill" }).click();
+  await page.getByRole("button", { name: "Good" }).click();
+  await page.getByRole("button", { name: "Add another aim" }).click();
+  await page.getByLabel("Skill").selectOption({ label: "Rope lock" });
+  await expect(page.getByLabel("locking leg")).toBeVisible();
+  await page.getByRole("button", { name: "Keep the aim" }).click();
+  await page.getByRole("link", { name: "2 Check" }).click();
+  await expect(page.locator("#row-foot-turning-in")).toBeVisible();
+});

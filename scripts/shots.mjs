@@ -73,7 +73,7 @@ async function readPhoto(page) {
   const at = (x, y) => page.mouse.click(box.x + box.width * x, box.y + box.height * y);
   await at(0.25, 0.82);
   await at(0.46, 0.82);
-  await page.mouse.move(box.x + box.width * 0.44, box.y + box.height * 0.48);
+  await page.mouse.move(box.x + box.width * 0.53, box.y + box.height * 0.49);
   await page.mouse.down();
 }
 

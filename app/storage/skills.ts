@@ -19,7 +19,8 @@ export async function saveSkill(
   sent: unknown,
 ): Promise<{ id: string } | { errors: Record<string, string> }> {
   const { skill } = z.object({ skill: z.looseObject({ id: z.string() }) }).parse(sent);
-  const id = skill.id.startsWith("own-") ? skill.id : newId("own");
+  const pack = (await openNotebook()).notebook.get("pack", "own") ?? ownPack;
+  const id = pack.skills.some((one) => one.id === skill.id) ? skill.id : newId("own");
   const parsed = Skill.safeParse({ ...skill, id });
   if (!parsed.success)
     return {
@@ -32,7 +33,6 @@ export async function saveSkill(
     return {
       errors: { [`demands.${wrong}.clean`]: "A clean skill asks more than a passable one." },
     };
-  const pack = (await openNotebook()).notebook.get("pack", "own") ?? ownPack;
   await change(`skill ${parsed.data.name}`, [
     { ...pack, skills: [...pack.skills.filter((one) => one.id !== id), parsed.data] },
   ]);

@@ -37,6 +37,7 @@ export function bridgeShape(limits: Limits, statureCm: number): Shape {
     view: 0,
     balanced: null,
     base: null,
+    tapeCm: reach,
     joints: [shoulder, upper, hip, wrist],
     gives: [
       {

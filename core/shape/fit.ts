@@ -11,7 +11,36 @@ import { shapesOf } from "./solve";
 const tapeOf: Partial<Record<Skill["model"], string>> = {
   "front-split": "front-split-gap",
   "middle-split": "middle-split-gap",
+  bridge: "bridge-reach",
 };
+
+/** Skills whose allowance is the pelvis's, kept with the athlete; a bridge's depends on where the hands are walked. */
+export const canBeFitted = (skill: Skill): boolean =>
+  skill.model === "front-split" || skill.model === "middle-split";
+
+/** The screen of a skill's own shape, by model: points beside the model's words, no arithmetic between them. */
+const screenOf: Partial<Record<Skill["model"], string>> = {
+  "deep-squat": "deep-squat-screen",
+  "overhead-squat": "overhead-squat-screen",
+  "one-leg-squat": "one-leg-squat",
+};
+
+/** The last screen of the skill's own shape: its points, of how many, and the day; null where none was taken. */
+export function lastScreen({
+  skill,
+  checks,
+  library,
+  aim,
+  on,
+}: Omit<Question, "athlete">): { on: string; points: number; of: number } | null {
+  const protocol = protocolOf(library, screenOf[skill.model] ?? "");
+  if (!protocol) return null;
+  const side = protocol.sided ? (aim.side === "left" ? "left" : "right") : "mid";
+  const [check] = checksOf(checks, { protocolId: protocol.id, side, on });
+  return check
+    ? { on: check.on, points: valueOf(check, protocol).value, of: protocol.points.length }
+    : null;
+}
 
 /** One day on which the shape itself was measured: what the model says of that day's joints, and what the tape said. */
 export type TapeRound = { on: string; model: number; tape: number; se: number };
@@ -36,7 +65,7 @@ type Question = {
 };
 
 /**
- * The model against the tape, on every day on which the split's own gap was measured. The model gives the hip's axis
+ * The model against the tape, on every day on which the skill's own shape was measured. The model gives the hip's axis
  * above the floor; what lies between the axis and where the tape was held, the soft parts and how the pelvis is
  * carried come out as an allowance. Null where the shape has no such check, or none was taken.
  */
@@ -70,15 +99,14 @@ export function fitToTape(question: Question): TapeFit | null {
           `model ${model.toFixed(1)} cm, tape ${tape.toFixed(1)} ± ${se.toFixed(1)} cm`,
         ]),
       ),
-      source: "closed form of the split; leg length measured, or from the stature",
+      source: "the skill’s own model; lengths measured, or from the stature",
     },
   };
 }
 
-/** The gap that the joints measured up to a day leave, cm, without any allowance. */
+/** What the model says a tape would read of the joints measured up to a day, cm, without any allowance. */
 function modelGap({ skill, aim, athlete, checks, library }: Question, on: string): number {
   const bare: Athlete = { ...athlete, measures: { ...athlete.measures, pelvisCm: 0 } };
   const gaps = gapOf({ athlete: bare, aim, skill, checks, library, on });
-  const { had } = shapesOf(skill, { side: aim.side, hips: aim.hips }, bare, gaps);
-  return had.compensations.find(({ unit }) => unit === "cm")?.size ?? 0;
+  return shapesOf(skill, { side: aim.side, hips: aim.hips }, bare, gaps).had.tapeCm ?? 0;
 }

@@ -28,6 +28,8 @@ export type Shape = {
   balanced: boolean | null;
   /** Landmarks that bound the base of support, and the side, where balance matters. */
   base: { from: Landmark; to: Landmark; side: LeftRight } | null;
+  /** What a tape would read of the shape itself (the split's gap, the bridge's reach), cm; null where none is held. */
+  tapeCm: number | null;
   /** How near the clean line this is, 0–100. */
   score: number;
   /** The shape in one sentence. */
@@ -87,8 +89,10 @@ export function assembled({
   joints,
   gives,
   sentence,
+  tapeCm = null,
   ...rest
 }: Pick<Shape, "pose" | "view" | "balanced" | "base"> & {
+  tapeCm?: number | null;
   joints: readonly Joint[];
   gives: readonly Give[];
   /** Said when something gives; a clean shape has its own sentence. */
@@ -96,6 +100,7 @@ export function assembled({
 }): Shape {
   return {
     ...rest,
+    tapeCm,
     stops: joints
       .filter(({ short }) => short > 0.5)
       .map(({ motion, at, side, have, asked }) => ({ motion, at, side, have, asked })),

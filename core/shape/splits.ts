@@ -70,6 +70,7 @@ export function frontSplitShape(
     view: 0,
     balanced: null,
     base: null,
+    tapeCm: gap,
     joints: flat ? [] : [forward, behind, ...(inner ? [inner] : [])],
     gives: [
       {
@@ -126,6 +127,7 @@ export function middleSplitShape(limits: Limits, legCm: number, pelvisCm = 0): S
     view: 90,
     balanced: null,
     base: null,
+    tapeCm: gap,
     joints: flat ? [] : [left, right],
     gives: [
       {

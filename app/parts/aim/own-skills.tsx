@@ -1,15 +1,59 @@
 import { useState } from "react";
+import type { Skill } from "#core/aim/skill";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { SkillEditor } from "./skill-editor";
+
+/** What a new skill begins with: a standing body that asks one thing. */
+const blank: Skill = {
+  id: "own-new",
+  name: "",
+  phrase: "",
+  sided: false,
+  sideMeans: "working side",
+  summary: "",
+  model: "posed",
+  pose: { shoulderOut: 8, elbow: 6 },
+  view: 30,
+  family: "everyday",
+  hipsChoice: false,
+  standsOn: [],
+  decides: "",
+  demands: [
+    {
+      motion: "hip.flexion",
+      role: "both-sides",
+      mode: "passive",
+      loaded: false,
+      clean: 120,
+      passable: 110,
+      weight: 1,
+      how: "",
+      missing: "",
+      source: "the coach’s own figure",
+    },
+  ],
+  firstChecks: [],
+  cautions: ["The coach’s own skill: its degrees and cautions are the coach’s."],
+};
 
 /** The coach's own skills: edited, or taken away where no aim stands on them. */
 export function OwnSkills({ view }: { view: AthleteView }) {
   const own = view.library.skills.filter(({ id }) => id.startsWith("own-"));
   const [editing, setEditing] = useState<string | null>(null);
   const { act, answer } = useAct<{ refused?: string } | null>();
-  if (own.length === 0) return null;
-  const skill = own.find(({ id }) => id === editing);
+  const skill = editing === blank.id ? blank : own.find(({ id }) => id === editing);
+  const makeNew = (
+    <button type="button" className="underlined" onClick={() => setEditing(blank.id)}>
+      Make a skill
+    </button>
+  );
+  if (own.length === 0)
+    return (
+      <div className="mt-2 text-sm">
+        {skill ? <SkillEditor skill={skill} close={() => setEditing(null)} /> : makeNew}
+      </div>
+    );
   return (
     <details className="mt-2 text-sm" open={editing !== null}>
       <summary className="text-muted">My own skills ({own.length})</summary>
@@ -29,6 +73,7 @@ export function OwnSkills({ view }: { view: AthleteView }) {
             </button>
           </li>
         ))}
+        <li className="py-1">{makeNew}</li>
       </ul>
       {answer?.refused ? (
         <p role="alert" className="font-semibold text-clay">

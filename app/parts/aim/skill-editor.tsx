@@ -38,7 +38,10 @@ const rowOf = (demand: Demand): Row => ({
 /** A skill of the coach's own: a copy of one, its words and its degrees changed. It uses the library's own form. */
 export function SkillEditor({ skill, close }: { skill: Skill; close: () => void }) {
   const own = skill.id.startsWith("own-");
+  const fresh = skill.name === "";
   const [name, setName] = useState(own ? skill.name : `${skill.name}, my way`);
+  const [sided, setSided] = useState(skill.sided);
+  const [sideMeans, setSideMeans] = useState(skill.sideMeans);
   const [phrase, setPhrase] = useState(skill.phrase);
   const [summary, setSummary] = useState(skill.summary);
   const [rows, setRows] = useState<Row[]>(() => skill.demands.map(rowOf));
@@ -69,6 +72,8 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
               name: name.trim(),
               phrase: phrase.trim(),
               summary: summary.trim(),
+              sided,
+              sideMeans: sideMeans.trim(),
               demands: rows.map((row) => ({
                 ...row,
                 clean: readNumber(row.clean),
@@ -86,6 +91,20 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
         <Text label="Name" value={name} onChange={setName} />
         <Text label="In a sentence: “what … asks”" value={phrase} onChange={setPhrase} />
         <Text label="What it is" value={summary} onChange={setSummary} />
+        {skill.model === "posed" ? (
+          <label className="flex min-h-9 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--spruce)]"
+              checked={sided}
+              onChange={(event) => setSided(event.target.checked)}
+            />
+            one side does it
+          </label>
+        ) : null}
+        {sided && skill.model === "posed" ? (
+          <Text label="What the side means" value={sideMeans} onChange={setSideMeans} />
+        ) : null}
       </div>
       <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Demands">
         <table className="w-full min-w-[46rem] text-left text-sm">
@@ -143,7 +162,7 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
                     onChange={(event) => edit(n, { role: event.target.value as Role })}
                   >
                     {Role.options
-                      .filter((role) => skill.sided || role === "both-sides" || role === "trunk")
+                      .filter((role) => sided || role === "both-sides" || role === "trunk")
                       .map((role) => (
                         <option key={role} value={role}>
                           {roleText[role]}
@@ -233,9 +252,11 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
         </button>
       </p>
       <p className="mt-1 text-xs text-muted">
-        {skill.model === "posed"
-          ? "Its figure is the pose, joint by joint taken back."
-          : "Its figure keeps the shape model of the skill it is copied from; demands beyond that model count in the table only."}
+        {fresh
+          ? "A new skill has a standing figure; its degrees, margins, worth and checks are its own."
+          : skill.model === "posed"
+            ? "Its figure is the pose, joint by joint taken back."
+            : "Its figure keeps the shape model of the skill it is copied from; demands beyond that model count in the table only."}
       </p>
     </fetcher.Form>
   );

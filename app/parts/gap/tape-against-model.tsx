@@ -1,4 +1,4 @@
-import { fitToTape } from "#core/shape/fit";
+import { canBeFitted, fitToTape, lastScreen } from "#core/shape/fit";
 import type { Aim } from "#core/exchange/records";
 import type { Skill } from "#core/aim/skill";
 import type { AthleteView } from "../../view";
@@ -19,6 +19,23 @@ export function TapeAgainstModel({
 }) {
   const { athlete, checks, library, day } = view;
   const found = fitToTape({ skill, aim, athlete, checks, library, on: day });
+  const screen = lastScreen({ skill, aim, checks, library, on: day });
+  if (screen)
+    return (
+      <section className="mt-6">
+        <h2 className="text-xl">Model beside the screen</h2>
+        <p>
+          On {shortDay(screen.on)} the eye gave{" "}
+          <b className="figures">
+            {screen.points.toFixed(1).replace(/\.0$/, "")} of {screen.of}
+          </b>{" "}
+          points. The model says: {view.shapes?.had.sentence}
+        </p>
+        <p className="text-xs text-muted">
+          The screen sees balance, knees and the foot’s arch, which the model leaves out.
+        </p>
+      </section>
+    );
   if (!found) return null;
   const { rounds, allowance, residual, why } = found;
   const used = athlete.measures.pelvisCm;
@@ -38,23 +55,30 @@ export function TapeAgainstModel({
           : `the model is ${Math.abs(off).toFixed(1)} cm ${off > 0 ? "low" : "high"}.`}{" "}
         <WhyNote why={why} />
       </p>
-      <p className="text-sm text-muted">
-        {used === undefined
-          ? `An allowance of ${allowance.toFixed(1)} cm for this pelvis would fit ${rounds.length === 1 ? "the one round" : `${rounds.length} rounds`}${rounds.length > 1 ? `; ${residual.toFixed(1)} cm stay unexplained` : ", and one round cannot say how well"}.`
-          : `Fitted with an allowance of ${used.toFixed(1)} cm; ${residual.toFixed(1)} cm stay unexplained over ${rounds.length} round${rounds.length > 1 ? "s" : ""}.`}{" "}
-        <button
-          type="button"
-          className="underlined"
-          onClick={() => fit(Math.round(allowance * 10) / 10)}
-        >
-          {used === undefined ? "Fit the model" : "Fit it again"}
-        </button>{" "}
-        {used !== undefined ? (
-          <button type="button" className="underlined" onClick={() => fit(null)}>
-            Take the allowance away
-          </button>
-        ) : null}
-      </p>
+      {canBeFitted(skill) ? (
+        <p className="text-sm text-muted">
+          {used === undefined
+            ? `An allowance of ${allowance.toFixed(1)} cm for this pelvis would fit ${rounds.length === 1 ? "the one round" : `${rounds.length} rounds`}${rounds.length > 1 ? `; ${residual.toFixed(1)} cm stay unexplained` : ", and one round cannot say how well"}.`
+            : `Fitted with an allowance of ${used.toFixed(1)} cm; ${residual.toFixed(1)} cm stay unexplained over ${rounds.length} round${rounds.length > 1 ? "s" : ""}.`}{" "}
+          <button
+            type="button"
+            className="underlined"
+            onClick={() => fit(Math.round(allowance * 10) / 10)}
+          >
+            {used === undefined ? "Fit the model" : "Fit it again"}
+          </button>{" "}
+          {used !== undefined ? (
+            <button type="button" className="underlined" onClick={() => fit(null)}>
+              Take the allowance away
+            </button>
+          ) : null}
+        </p>
+      ) : (
+        <p className="text-sm text-muted">
+          Walked in, the hands come nearer than the model sets them: it keeps the shins upright.
+          Read the change of the tape, not its distance from the model.
+        </p>
+      )}
       <p className="text-xs text-muted">
         The model leaves out soft tissue, a turned pelvis, a bent knee and how long it was held.
       </p>
