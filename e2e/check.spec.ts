@@ -73,8 +73,8 @@ test("a round proposed from the aims is measured one at a time on a phone, and s
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
-  await openDemo(page, "/at/odalys/check");
-  await expect(page.getByRole("heading", { name: /motions are open/ })).toBeVisible();
+  await openDemo(page, "/at/odalys/check?focus=wrist-extension");
+  await expect(page.locator("#row-hip-extension")).toContainText("not measured yet");
   await page.getByRole("button", { name: "One at a time" }).click();
   await expect(page.getByText(/^1 of 4/)).toBeVisible();
   await page.keyboard.type("93");
@@ -217,10 +217,10 @@ test("a messy sensor file: its columns are guessed, its plateaus picked; a wrong
 test("pain above the limit stops the motion: no more fields, and it is locked out of the next round", async ({
   page,
 }) => {
-  await openDemo(page, "/at/odalys/check?focus=wrist-extension");
-  const row = page.locator("#row-wrist-extension");
+  await openDemo(page, "/at/odalys/check?focus=hip-extension");
+  const row = page.locator("#row-hip-extension");
   await row.getByText("pain, what was seen").click();
-  await row.getByLabel("Wrist extension, left, pain 0 to 10").fill("7");
+  await row.getByLabel("Hip extension, left, pain 0 to 10").fill("7");
   await expect(row.getByText("Pain above 5/10 stops this motion", { exact: false })).toBeVisible();
   await expect(row.getByRole("textbox", { name: /right, trial 1/ })).toBeDisabled();
   await page.getByRole("button", { name: "Keep the round" }).click();

@@ -38,7 +38,7 @@ test("the whole walk by mouse: from an empty notebook to a handstand's first log
   ).toBeVisible();
   await expect(page.getByText("Hip extension not measured", { exact: false })).toBeVisible();
   const shoulder = page.getByRole("listitem").filter({ hasText: "180°, arms overhead" });
-  await expect(shoulder.getByRole("group")).toHaveAccessibleName(
+  await expect(shoulder.locator("svg")).toHaveAccessibleName(
     "left 22° short, ± 3°, short; right 19° short, ± 3°, short",
   );
 

@@ -43,44 +43,42 @@ export function OwnSkills({ view }: { view: AthleteView }) {
   const [editing, setEditing] = useState<string | null>(null);
   const { act, answer } = useAct<{ refused?: string } | null>();
   const skill = editing === blank.id ? blank : own.find(({ id }) => id === editing);
-  const makeNew = (
-    <button type="button" className="underlined" onClick={() => setEditing(blank.id)}>
-      Make a skill
-    </button>
-  );
-  if (own.length === 0)
-    return (
-      <div className="mt-2 text-sm">
-        {skill ? <SkillEditor skill={skill} close={() => setEditing(null)} /> : makeNew}
-      </div>
-    );
   return (
-    <details className="mt-2 text-sm" open={editing !== null}>
-      <summary className="text-muted">My own skills ({own.length})</summary>
-      <ul>
-        {own.map(({ id, name }) => (
-          <li key={id} className="flex flex-wrap gap-x-4 py-1">
-            <span>{name}</span>
-            <button type="button" className="underlined" onClick={() => setEditing(id)}>
-              Edit
-            </button>
-            <button
-              type="button"
-              className="underlined"
-              onClick={() => act("remove-skill", { id })}
-            >
-              Remove
-            </button>
-          </li>
-        ))}
-        <li className="py-1">{makeNew}</li>
-      </ul>
+    <div className="mt-2 text-sm">
+      {own.length > 0 ? (
+        <details>
+          <summary className="text-muted">My own skills ({own.length})</summary>
+          <ul>
+            {own.map(({ id, name }) => (
+              <li key={id} className="flex flex-wrap gap-x-4 py-1">
+                <span>{name}</span>
+                <button type="button" className="underlined" onClick={() => setEditing(id)}>
+                  Edit
+                </button>
+                <button
+                  type="button"
+                  className="underlined"
+                  onClick={() => act("remove-skill", { id })}
+                >
+                  Remove
+                </button>
+              </li>
+            ))}
+          </ul>
+        </details>
+      ) : null}
       {answer?.refused ? (
         <p role="alert" className="font-semibold text-clay">
           {answer.refused}
         </p>
       ) : null}
-      {skill ? <SkillEditor key={skill.id} skill={skill} close={() => setEditing(null)} /> : null}
-    </details>
+      {skill ? (
+        <SkillEditor key={skill.id} skill={skill} close={() => setEditing(null)} />
+      ) : (
+        <button type="button" className="underlined" onClick={() => setEditing(blank.id)}>
+          Make a skill
+        </button>
+      )}
+    </div>
   );
 }
