@@ -14,6 +14,11 @@ test("the whole walk by mouse: from an empty notebook to a handstand's first log
   await page.getByRole("button", { name: "Keep the intake" }).click();
   await expect(page.getByText("Asked", { exact: false })).toBeVisible();
 
+  await page.getByRole("link", { name: "3 Gap" }).click();
+  await expect(
+    page.getByText("It is solved from what was measured", { exact: false }),
+  ).toBeVisible();
+
   await page.getByRole("link", { name: "2 Check" }).click();
   await expect(page.getByRole("heading", { name: /4 motions are open/ })).toBeVisible();
   const type = async (name: string, ...trials: string[]) => {

@@ -35,6 +35,7 @@ export function GapDesk({
   const { gaps, athlete } = view;
   const { act } = useAct();
   const { title, rest, why } = headlineOf(gaps, skill);
+  const measured = gaps.some(({ shortage }) => shortage !== null);
   const span = Math.max(20, ...gaps.map((gap) => (gap.shortage ?? 0) + 8));
   const worthBy = useMemo(
     () => new Map(worths.worth?.map((worth) => [worth.motion, worth])),
@@ -80,6 +81,8 @@ export function GapDesk({
         shape={whatIf.shape}
         worths={worths}
         imagined={whatIf.edits.length > 0}
+        measured={measured}
+        assumed={view.shapes?.assumed.length ?? 0}
         offer={offer}
       />
       <WhatIfBar
@@ -104,6 +107,7 @@ export function GapDesk({
             gap={gap}
             span={span}
             athleteId={athlete.id}
+            known={measured}
             worth={worths.worth ? (worthBy.get(gap.demand.motion) ?? null) : null}
             imagined={imagined(gap.demand.motion)}
             onMove={(side, degrees) => whatIf.set(gap.demand.motion, side, degrees)}

@@ -14,6 +14,7 @@ export function GapRow({
   gap,
   span,
   athleteId,
+  known,
   worth,
   imagined,
   onMove,
@@ -21,6 +22,8 @@ export function GapRow({
   gap: DemandGap;
   span: number;
   athleteId: string;
+  /** Whether anything of the skill was measured: worth is told from what is, not from what is assumed of everything. */
+  known: boolean;
   /** Null while it is being worked out, or where the motion is asked by no shape. */
   worth: Worth | null;
   imagined: boolean;
@@ -81,7 +84,9 @@ export function GapRow({
         className="figures text-right"
         title={`line score for ${worthStep}° more on ${worth && worth.sides.length > 1 ? "both sides" : "this side"}`}
       >
-        {worth === null ? (
+        {!known ? (
+          <span className="text-muted">?</span>
+        ) : worth === null ? (
           <span className="text-muted">…</span>
         ) : worth.gain < 0.05 ? (
           <span className="text-muted">0</span>

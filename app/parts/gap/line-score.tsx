@@ -11,15 +11,28 @@ export function LineScore({
   shape,
   worths: { smallest },
   imagined,
+  measured,
+  assumed,
   offer,
 }: {
   skill: Skill;
   shape: Shape;
   worths: Worths;
   imagined: boolean;
+  /** Whether any joint the skill asks was measured: without one there is no line of this athlete's. */
+  measured: boolean;
+  /** How many joints are only assumed. */
+  assumed: number;
   /** Shows the smallest set as a what-if. */
   offer: () => void;
 }) {
+  if (!measured && !imagined)
+    return (
+      <p className="mt-4 border-y border-line py-2 text-sm text-muted">
+        <span className="label">Line</span> <b className="figures text-2xl text-ink">?</b> It is
+        solved from what was measured. Carry a notch to see what a joint would do.
+      </p>
+    );
   return (
     <div className="mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-1 border-y border-line py-2">
       <p className="flex items-baseline gap-2">
@@ -69,6 +82,9 @@ export function LineScore({
         )}
       </p>
       <p className="w-full text-xs text-muted">
+        {assumed > 0
+          ? `${assumed} joint${assumed > 1 ? "s are" : " is"} not measured and taken as adults usually have ${assumed > 1 ? "them" : "it"}. `
+          : ""}
         Worth is the line score for {worthStep}° more of one motion alone. Carry a notch, or use the
         arrow keys on it: the shape follows.
       </p>
