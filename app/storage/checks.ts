@@ -55,15 +55,28 @@ export async function saveMeasures(athleteId: string, sent: unknown): Promise<nu
   return null;
 }
 
-/** Keeps what the split's model is off for this athlete, cm; null takes it away. */
+/** Keeps the allowance and leg length that fit the split's model to the tape, cm; null takes them away. */
 export async function saveAllowance(athleteId: string, sent: unknown): Promise<null> {
-  const { pelvisCm } = z.object({ pelvisCm: z.number().min(-40).max(40).nullable() }).parse(sent);
+  const { pelvisCm, legCm } = z
+    .object({
+      pelvisCm: z.number().min(-40).max(40).nullable(),
+      legCm: z.number().min(40).max(130).nullable(),
+    })
+    .parse(sent);
   const athlete = (await openNotebook()).notebook.get("athlete", athleteId);
   if (!athlete) return null;
   const measures = { ...athlete.measures };
   delete measures.pelvisCm;
+  delete measures.fittedLegCm;
   await change("fit the model", [
-    { ...athlete, measures: pelvisCm === null ? measures : { ...measures, pelvisCm } },
+    {
+      ...athlete,
+      measures: {
+        ...measures,
+        ...(pelvisCm === null ? {} : { pelvisCm }),
+        ...(legCm === null ? {} : { fittedLegCm: legCm }),
+      },
+    },
   ]);
   return null;
 }

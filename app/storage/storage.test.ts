@@ -204,13 +204,13 @@ describe("what belongs to the body and to the hand that measures", () => {
     const browser = await freshBrowser(day);
     const measures = async () => (await browser.notebook()).get("athlete", "wren")!.measures;
     await browser.checks.saveFinger("wren", { fingerCm: 1.7 });
-    await browser.checks.saveAllowance("wren", { pelvisCm: 2.5 });
+    await browser.checks.saveAllowance("wren", { pelvisCm: 2.5, legCm: null });
     expect(await measures()).toEqual({ fingerCm: 1.7, pelvisCm: 2.5 });
     await browser.checks.saveMeasures("wren", {
       measures: { shinCm: 38, fingerCm: 1.7, pelvisCm: 2.5 },
     });
     expect((await measures()).shinCm).toBe(38);
-    await browser.checks.saveAllowance("wren", { pelvisCm: null });
+    await browser.checks.saveAllowance("wren", { pelvisCm: null, legCm: null });
     expect(await measures()).toEqual({ shinCm: 38, fingerCm: 1.7 });
     expect((await browser.notebook()).undo()).toEqual({ done: "fit the model" });
     expect((await measures()).pelvisCm).toBe(2.5);

@@ -70,6 +70,8 @@ export const Athlete = z.object({
     legCm: z.number().optional(),
     armCm: z.number().optional(),
     breadthCm: z.number().optional(),
+    /** The leg length that makes the split's model fit the tape, where it was never measured by one. */
+    fittedLegCm: z.number().optional(),
     /** Floor to hip where a flat split would be: what a measured split gap keeps beside the model. */
     pelvisCm: z.number().optional(),
     /** The width of one finger, for lengths taken in finger widths. */

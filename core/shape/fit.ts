@@ -5,7 +5,7 @@ import type { Aim, Check } from "../exchange/records";
 import { protocolOf, type Library } from "../library";
 import { checksOf, valueOf } from "../measure/value";
 import type { Why } from "../why";
-import { shapesOf } from "./solve";
+import { bodyFor, shapesOf } from "./solve";
 
 /** The check that measures a skill's own shape by tape, by model. */
 const tapeOf: Partial<Record<Skill["model"], string>> = {
@@ -47,8 +47,10 @@ export type TapeRound = { on: string; model: number; tape: number; se: number };
 
 export type TapeFit = {
   rounds: TapeRound[];
-  /** What the model leaves out, cm: the mean of tape − model, each round by the inverse of its variance. */
+  /** What the model leaves out, cm. */
   allowance: number;
+  /** The leg length that fits best beside it, cm; null where it was measured, or the skill's gap does not go by it. */
+  legCm: number | null;
   /** What is left after the allowance, cm: root mean square. */
   residual: number;
   why: Why;
@@ -79,34 +81,75 @@ export function fitToTape(question: Question): TapeFit | null {
     return { on: check.on, model: modelGap(question, check.on), tape: value, se };
   });
   if (rounds.length === 0) return null;
-  const weights = rounds.map(({ se }) => 1 / se ** 2);
-  const whole = weights.reduce((sum, weight) => sum + weight, 0);
-  const allowance =
-    rounds.reduce((sum, { tape, model }, i) => sum + weights[i]! * (tape - model), 0) / whole;
+  const { allowance, legCm, scale } = fitted(question, rounds);
   const residual = Math.sqrt(
-    rounds.reduce((sum, { tape, model }) => sum + (tape - model - allowance) ** 2, 0) /
+    rounds.reduce((sum, { tape, model }) => sum + (tape - model * scale - allowance) ** 2, 0) /
       rounds.length,
   );
   return {
     rounds,
     allowance,
+    legCm,
     residual,
     why: {
-      rule: "allowance = mean of tape − model, weighted by 1 / error²; residual = root mean square of what is left",
-      inputs: Object.fromEntries(
-        rounds.map(({ on: day, model, tape, se }) => [
-          day,
-          `model ${model.toFixed(1)} cm, tape ${tape.toFixed(1)} ± ${se.toFixed(1)} cm`,
-        ]),
-      ),
+      rule: "tape = leg length × the model’s share + allowance, by least squares, each round by 1 / error²; the leg is held to the stature’s within 2 cm, the allowance to nothing within 10 cm. Residual = root mean square of what is left",
+      inputs: {
+        ...Object.fromEntries(
+          rounds.map(({ on: day, model, tape, se }) => [
+            day,
+            `model ${model.toFixed(1)} cm, tape ${tape.toFixed(1)} ± ${se.toFixed(1)} cm`,
+          ]),
+        ),
+        ...(legCm === null ? {} : { "leg length, fitted": `${legCm.toFixed(1)} cm` }),
+      },
       source: "the skill’s own model; lengths measured, or from the stature",
     },
   };
 }
 
+/** How far a leg may be from what the stature says, and an allowance from nothing: standard deviations, cm. Working figures. */
+const legSpread = 2;
+const allowanceSpread = 10;
+
+/**
+ * Least squares with priors: tape = L · share + p. The shares of several rounds hardly differ, so that L and p
+ * could not be told apart by the tape alone; the priors keep both where bodies have them.
+ */
+function fitted(
+  { skill, athlete }: Question,
+  rounds: readonly TapeRound[],
+): { allowance: number; legCm: number | null; scale: number } {
+  const leg = bodyFor({
+    ...athlete,
+    measures: { ...athlete.measures, fittedLegCm: undefined },
+  }).legCm;
+  const free = canBeFitted(skill) && athlete.measures.legCm === undefined;
+  // Unknowns: how much longer the leg is than the stature says, and the allowance.
+  let [ll, lp, pp, lt, pt] = [1 / legSpread ** 2, 0, 1 / allowanceSpread ** 2, 0, 0];
+  for (const { model, tape, se } of rounds) {
+    const [weight, share, miss] = [1 / se ** 2, model / leg, tape - model];
+    ll += weight * share ** 2;
+    lp += weight * share;
+    pp += weight;
+    lt += weight * share * miss;
+    pt += weight * miss;
+  }
+  if (!free) return { allowance: pt / pp, legCm: null, scale: 1 };
+  const determinant = ll * pp - lp ** 2;
+  const longer = (lt * pp - lp * pt) / determinant;
+  return {
+    allowance: (ll * pt - lp * lt) / determinant,
+    legCm: leg + longer,
+    scale: (leg + longer) / leg,
+  };
+}
+
 /** What the model says a tape would read of the joints measured up to a day, cm, without any allowance. */
 function modelGap({ skill, aim, athlete, checks, library }: Question, on: string): number {
-  const bare: Athlete = { ...athlete, measures: { ...athlete.measures, pelvisCm: 0 } };
+  const bare: Athlete = {
+    ...athlete,
+    measures: { ...athlete.measures, pelvisCm: 0, fittedLegCm: undefined },
+  };
   const gaps = gapOf({ athlete: bare, aim, skill, checks, library, on });
   return shapesOf(skill, { side: aim.side, hips: aim.hips }, bare, gaps).had.tapeCm ?? 0;
 }

@@ -22,7 +22,7 @@ export type Body = { statureCm: number; legCm: number; pelvisCm: number };
 
 export const bodyFor = ({ statureCm, measures }: Athlete): Body => ({
   statureCm,
-  legCm: measures.legCm ?? legLength(statureCm),
+  legCm: measures.legCm ?? measures.fittedLegCm ?? legLength(statureCm),
   pelvisCm: measures.pelvisCm ?? 0,
 });
 

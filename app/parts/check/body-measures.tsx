@@ -76,7 +76,11 @@ export function BodyMeasures({
   });
   const save = () => {
     keep({
+      // What was fitted is not typed here, and stays.
       ...(athlete.measures.pelvisCm === undefined ? {} : { pelvisCm: athlete.measures.pelvisCm }),
+      ...(athlete.measures.fittedLegCm === undefined
+        ? {}
+        : { fittedLegCm: athlete.measures.fittedLegCm }),
       ...Object.fromEntries(
         lengths.flatMap(({ key }) => {
           const text = textOf(key).trim();

@@ -79,6 +79,9 @@ export function ShapeFigure({
               );
             })
           : null}
+        {had && Math.abs(turn - asked.view) < 40 ? (
+          <Drift shape={shape} chalk={chalk} ink={ink} anchor={anchor} unit={unit} />
+        ) : null}
         {had && shape.base ? <Balance shape={shape} drawing={ink} /> : null}
         {had && Math.abs(turn - asked.view) < 40 ? (
           <Notes shape={shape} drawing={ink} box={box} unit={unit} />
@@ -153,6 +156,45 @@ function Joint({
         stroke="var(--ink)"
         strokeWidth={unit * 0.22}
       />
+    </g>
+  );
+}
+
+/** Arrows from where the clean shape has a joint to where this body puts it, at everything that gives way. */
+function Drift({
+  shape,
+  chalk,
+  ink,
+  anchor,
+  unit,
+}: {
+  shape: Shape;
+  chalk: Drawing;
+  ink: Drawing;
+  anchor: number;
+  unit: number;
+}) {
+  const places = new Map(shape.compensations.map((give) => [`${give.at}/${give.side}`, give]));
+  return (
+    <g stroke="var(--clay)" strokeWidth={unit * 0.45} fill="none" strokeLinecap="round">
+      {[...places].map(([key, { at, side }]) => {
+        const [cx, cy] = chalk.spot(at, side);
+        const [x, y] = ink.spot(at, side);
+        const from = [cx + anchor, cy] as const;
+        const [dx, dy] = [x - from[0], y - from[1]];
+        const length = Math.hypot(dx, dy);
+        if (length < unit * 3) return null;
+        const [ux, uy] = [dx / length, dy / length];
+        // It ends at the rim of the joint's mark.
+        const [tx, ty] = [x - ux * unit * 1.4, y - uy * unit * 1.4];
+        const head = unit * 1.6;
+        return (
+          <path
+            key={key}
+            d={`M${from[0]} ${from[1]}L${tx} ${ty}M${tx - head * (ux + uy * 0.6)} ${ty - head * (uy - ux * 0.6)}L${tx} ${ty}L${tx - head * (ux - uy * 0.6)} ${ty - head * (uy + ux * 0.6)}`}
+          />
+        );
+      })}
     </g>
   );
 }

@@ -120,7 +120,7 @@ export function GapDesk({
         view={view}
         skill={skill}
         aim={aim}
-        fit={(pelvisCm) => act("fit", { pelvisCm })}
+        fit={(pelvisCm, legCm) => act("fit", { pelvisCm, legCm })}
       />
       <SharedAims view={view} />
       <Priorities

@@ -5,6 +5,8 @@ import type { AthleteView } from "../../view";
 import { WhyNote } from "../why";
 import { shortDay } from "../words";
 
+const tenth = (cm: number): number => Math.round(cm * 10) / 10;
+
 /** Where the skill's own shape was measured: the model beside the tape, and its allowance fitted to this body. */
 export function TapeAgainstModel({
   view,
@@ -15,7 +17,7 @@ export function TapeAgainstModel({
   view: AthleteView;
   skill: Skill;
   aim: Aim;
-  fit: (pelvisCm: number | null) => void;
+  fit: (pelvisCm: number | null, legCm: number | null) => void;
 }) {
   const { athlete, checks, library, day } = view;
   const found = fitToTape({ skill, aim, athlete, checks, library, on: day });
@@ -37,10 +39,11 @@ export function TapeAgainstModel({
       </section>
     );
   if (!found) return null;
-  const { rounds, allowance, residual, why } = found;
+  const { rounds, allowance, legCm, residual, why } = found;
   const used = athlete.measures.pelvisCm;
   const last = rounds[0]!;
-  const off = last.tape - last.model - (used ?? 0);
+  const says = view.shapes?.had.tapeCm ?? last.model;
+  const off = last.tape - says;
   return (
     <section className="mt-6">
       <h2 className="text-xl">Model against tape</h2>
@@ -49,7 +52,7 @@ export function TapeAgainstModel({
         <b className="figures">
           {last.tape.toFixed(1)} ± {last.se.toFixed(1)} cm
         </b>
-        , the model says <b className="figures">{(last.model + (used ?? 0)).toFixed(1)} cm</b>:{" "}
+        , the model says <b className="figures">{says.toFixed(1)} cm</b>:{" "}
         {Math.abs(off) <= 1.96 * last.se
           ? "they agree within the tape’s error."
           : `the model is ${Math.abs(off).toFixed(1)} cm ${off > 0 ? "low" : "high"}.`}{" "}
@@ -58,17 +61,17 @@ export function TapeAgainstModel({
       {canBeFitted(skill) ? (
         <p className="text-sm text-muted">
           {used === undefined
-            ? `An allowance of ${allowance.toFixed(1)} cm for this pelvis would fit ${rounds.length === 1 ? "the one round" : `${rounds.length} rounds`}${rounds.length > 1 ? `; ${residual.toFixed(1)} cm stay unexplained` : ", and one round cannot say how well"}.`
-            : `Fitted with an allowance of ${used.toFixed(1)} cm; ${residual.toFixed(1)} cm stay unexplained over ${rounds.length} round${rounds.length > 1 ? "s" : ""}.`}{" "}
+            ? `An allowance of ${allowance.toFixed(1)} cm for this pelvis${legCm === null ? "" : ` and a leg of ${legCm.toFixed(1)} cm`} would fit ${rounds.length === 1 ? "the one round" : `${rounds.length} rounds`}${rounds.length > 1 ? `; ${residual.toFixed(1)} cm stay unexplained` : ", and one round cannot say how well"}.`
+            : `Fitted with an allowance of ${used.toFixed(1)} cm${athlete.measures.fittedLegCm === undefined ? "" : ` and a leg of ${athlete.measures.fittedLegCm.toFixed(1)} cm`}; ${residual.toFixed(1)} cm stay unexplained over ${rounds.length} round${rounds.length > 1 ? "s" : ""}.`}{" "}
           <button
             type="button"
             className="underlined"
-            onClick={() => fit(Math.round(allowance * 10) / 10)}
+            onClick={() => fit(tenth(allowance), legCm === null ? null : tenth(legCm))}
           >
             {used === undefined ? "Fit the model" : "Fit it again"}
           </button>{" "}
           {used !== undefined ? (
-            <button type="button" className="underlined" onClick={() => fit(null)}>
+            <button type="button" className="underlined" onClick={() => fit(null, null)}>
               Take the allowance away
             </button>
           ) : null}
