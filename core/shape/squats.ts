@@ -34,28 +34,32 @@ export function squatShape(limits: Limits, kind: Kind): Shape {
     : null;
   const arms = armsOf(limits, kind);
   const clean = cleanBottom(kind);
-  const poseAt = (below: number, lean: number): Pose =>
-    bottom(kind, { below, lean, ankle, free, arms });
-  const leanAt = (below: number) =>
-    rootOf((lean) => offMidFoot(poseAt(below, lean), kind), -25, 80);
-  const fits = (below: number) => {
-    const lean = leanAt(below);
-    return (
-      lean + 90 + below <= hip.have &&
+  // Depth and lean are judged with arms and free leg as the skill asks them, so that only ankles and hips decide.
+  const ideal = { ankle, free: free && { ...free, have: Infinity }, arms: cleanArms(kind) };
+  const leanFor = (parts: Parts) => (below: number) =>
+    rootOf((lean) => offMidFoot(bottom(kind, below, lean, parts), kind), -25, 80);
+  const leanAt = leanFor(ideal);
+  const judged = deepestFit(
+    (below) =>
       90 + below + ankle.used <= kneeBends &&
-      Math.abs(offMidFoot(poseAt(below, lean), kind)) < 0.012
-    );
-  };
-  const below = deepestFit(fits);
-  const lean = leanAt(below);
-  const pose = poseAt(below, lean);
+      foldsTo(below, leanAt(below), hip.have) &&
+      Math.abs(offMidFoot(bottom(kind, below, leanAt(below), ideal), kind)) < 0.012,
+  );
+  // The body that is drawn holds its own arms and leg, and balances with them.
+  const own = { ankle, free, arms };
+  const ownLean = leanFor(own);
+  const below = foldsTo(judged, ownLean(judged), hip.have)
+    ? judged
+    : deepestFit((depth) => foldsTo(depth, ownLean(depth), hip.have), judged);
+  const lean = ownLean(below);
+  const pose = bottom(kind, below, lean, own);
   const trunk = lean + lowBackRounds;
   const gives: Give[] = [
     {
       at: "knee",
       side: kind.standing,
       text: "Stops high",
-      size: Math.max(0, clean.below - below),
+      size: Math.max(0, clean.below - judged),
       unit: "°",
       amount:
         below < 0
@@ -80,7 +84,7 @@ export function squatShape(limits: Limits, kind: Kind): Shape {
             at: "knee" as const,
             side: otherSide(kind.standing),
             text: "Free leg sinks",
-            size: free.short,
+            size: Math.max(0, free.short),
             unit: "°" as const,
             scale: 60,
           },
@@ -121,6 +125,10 @@ function cleanBottom(kind: Kind): Bottom {
   return bottom;
 }
 
+/** Arms as the skill asks them: overhead with all it wants, or forward. */
+const cleanArms = ({ name }: Kind): Pick<Arms, "upper" | "shoulder"> =>
+  name === "overhead" ? { upper: 20, shoulder: 180 } : { upper: 0, shoulder: null };
+
 type Arms = {
   joints: Joint[];
   upper: number;
@@ -154,14 +162,16 @@ function armsOf(limits: Limits, { name }: Kind): Arms {
 /** Arms this far in front of upright still count as overhead at the bottom of a squat, degrees. A working figure. */
 const armsMayFall = 30;
 
-function bottom(
-  kind: Kind,
-  at: { below: number; lean: number; ankle: Joint; free: Joint | null; arms: Arms },
-): Pose {
-  const { below, lean, ankle, free, arms } = at;
+type Parts = { ankle: Joint; free: Joint | null; arms: Pick<Arms, "upper" | "shoulder"> };
+
+/** Whether the hips fold far enough for a depth at a lean. */
+const foldsTo = (below: number, lean: number, hip: number): boolean => lean + 90 + below <= hip;
+
+function bottom(kind: Kind, below: number, lean: number, { ankle, free, arms }: Parts): Pose {
   const thigh = lean + 90 + below;
   const bend = Math.min(kneeBends, 90 + below + ankle.used);
-  const freeHip = free ? Math.min(free.used, 90) + lean : 0;
+  // Level in front takes as much more of the hip as the pelvis is tipped.
+  const freeHip = free ? Math.min(free.have, 90 + lean) : 0;
   const level = <T>(here: T, there: T) =>
     kind.name === "one-leg" ? (onSides(kind.standing, here as number, there as number) as T) : here;
   const trunk = lean + lowBackRounds;
@@ -185,9 +195,9 @@ function offMidFoot(pose: Pose, { standing }: Kind): number {
 }
 
 /** Deepest thigh angle that fits, to a tenth of a degree: whatever fits, everything above it fits too. */
-function deepestFit(fits: (below: number) => boolean): number {
-  if (fits(deepest)) return deepest;
-  let [high, low] = [-75, deepest];
+function deepestFit(fits: (below: number) => boolean, from = deepest): number {
+  if (fits(from)) return from;
+  let [high, low] = [-75, from];
   while (low - high > 0.05) {
     const middle = (low + high) / 2;
     if (fits(middle)) high = middle;
