@@ -119,20 +119,21 @@ export function assembled({
   };
 }
 
-/** Close enough to a root: a function value, or a bracket this small. */
-const nearly = 1e-7;
+/** A bracket this small is a root, whatever the function says. */
+const smallest = 1e-6;
 
 /**
  * The root of a rising function between two bounds, by false position (Illinois, Dowell & Jarratt 1971); the nearer
  * bound when there is none. A smooth function takes five or six evaluations where halving takes two dozen.
+ * @param nearly a value of the function that is as good as nothing, in its own unit
  */
-export function rootOf(f: (x: number) => number, low: number, high: number): number {
+export function rootOf(f: (x: number) => number, low: number, high: number, nearly = 1e-6): number {
   let [a, b] = [low, high];
   let [fa, fb] = [f(a), f(b)];
   if (fa >= 0) return a;
   if (fb <= 0) return b;
   let kept = 0;
-  for (let i = 0; i < 60 && b - a > nearly; i += 1) {
+  for (let i = 0; i < 60 && b - a > smallest; i += 1) {
     const x = (a * fb - b * fa) / (fb - fa);
     const fx = f(x);
     if (Math.abs(fx) < nearly) return x;

@@ -37,22 +37,17 @@ export function squatShape(limits: Limits, kind: Kind): Shape {
   // Depth and lean are judged with arms and free leg as the skill asks them, so that only ankles and hips decide.
   const ideal = { ankle, free: free && { ...free, have: Infinity }, arms: cleanArms(kind) };
   const leanFor = (parts: Parts) => (below: number) =>
-    rootOf((lean) => offMidFoot(bottom(kind, below, lean, parts), kind), -25, 80);
+    rootOf((lean) => offMidFoot(bottom(kind, below, lean, parts), kind), -25, 80, 1e-5);
   const leanAt = leanFor(ideal);
-  const judged = deepestFit(
-    (below) =>
-      90 + below + ankle.used <= kneeBends &&
-      foldsTo(below, leanAt(below), hip.have) &&
-      Math.abs(offMidFoot(bottom(kind, below, leanAt(below), ideal), kind)) < 0.012,
-  );
+  const cap = Math.min(deepest, kneeBends - 90 - ankle.used);
+  const judged = deepestFit(leanAt, hip.have, cap);
   // The body that is drawn holds its own arms and leg, and balances with them.
   const own = { ankle, free, arms };
-  const ownLean = leanFor(own);
-  const below = foldsTo(judged, ownLean(judged), hip.have)
-    ? judged
-    : deepestFit((depth) => foldsTo(depth, ownLean(depth), hip.have), judged);
+  const plain = kind.name === "deep";
+  const ownLean = plain ? leanAt : leanFor(own);
+  const below = plain ? judged : deepestFit(ownLean, hip.have, judged);
   const lean = ownLean(below);
-  const pose = bottom(kind, below, lean, own);
+  const pose = bottom(kind, below, lean, plain ? ideal : own);
   const trunk = lean + lowBackRounds;
   const gives: Give[] = [
     {
@@ -164,9 +159,6 @@ const armsMayFall = 30;
 
 type Parts = { ankle: Joint; free: Joint | null; arms: Pick<Arms, "upper" | "shoulder"> };
 
-/** Whether the hips fold far enough for a depth at a lean. */
-const foldsTo = (below: number, lean: number, hip: number): boolean => lean + 90 + below <= hip;
-
 function bottom(kind: Kind, below: number, lean: number, { ankle, free, arms }: Parts): Pose {
   const thigh = lean + 90 + below;
   const bend = Math.min(kneeBends, 90 + below + ankle.used);
@@ -194,14 +186,12 @@ function offMidFoot(pose: Pose, { standing }: Kind): number {
   return centreOfMass(body)[0] - middle;
 }
 
-/** Deepest thigh angle that fits, to a tenth of a degree: whatever fits, everything above it fits too. */
-function deepestFit(fits: (below: number) => boolean, from = deepest): number {
-  if (fits(from)) return from;
-  let [high, low] = [-75, from];
-  while (low - high > 0.05) {
-    const middle = (low + high) / 2;
-    if (fits(middle)) high = middle;
-    else low = middle;
-  }
-  return high;
-}
+/** The hips are used up to this close to their end, degrees: a search ends beside its root, and never past the hips. */
+const hair = 0.03;
+
+/**
+ * The deepest thigh angle at which the hips still fold enough: they fold by lean + 90 + depth, which rises with depth.
+ * The way there is cut short where it may: at the cap the hips allow it, or at no depth at all.
+ */
+const deepestFit = (leanAt: (below: number) => number, hip: number, cap: number): number =>
+  rootOf((below) => leanAt(below) + 90 + below - (hip - hair), -75, cap, hair / 2);
