@@ -3,5 +3,10 @@ import { alias } from "./vite.config.ts";
 
 export default defineConfig({
   resolve: { alias },
-  test: { include: ["{core,library,app,scripts}/**/*.test.ts"], environment: "node" },
+  test: {
+    include: ["{core,library,app,scripts}/**/*.test.ts"],
+    environment: "node",
+    // Several tests make the whole troupe afresh; on a busy machine that takes its time.
+    testTimeout: 30_000,
+  },
 });
