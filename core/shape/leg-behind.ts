@@ -7,8 +7,9 @@ import { lowBackHas } from "./splits";
 
 /** Height of the leg behind in a pose at ninety degrees. */
 const level = 90;
-/** The trunk may lean this far before the pose is no longer upright, degrees. A working figure. */
-const cleanLean = 20;
+/** What hip and back are asked, degrees; with just these the trunk leans by the rest, and that is clean. */
+const asked = { hip: 25, upperBack: 25, lowBack: lowBackHas };
+const cleanLean = level - asked.hip - asked.upperBack - asked.lowBack;
 
 /**
  * The leg behind at ninety degrees over a straight standing leg, the trunk as upright as the back allows.
@@ -16,9 +17,9 @@ const cleanLean = 20;
  */
 export function legBehindShape(limits: Limits, working: LeftRight): Shape {
   const standing = otherSide(working);
-  const hip = joint(limits, "hip.extension", "hip", working, 25);
-  const upper = joint(limits, "upper-back.extension", "upper-back", "both", 25);
-  const low = joint(limits, "low-back.extension", "low-back", "both", lowBackHas);
+  const hip = joint(limits, "hip.extension", "hip", working, asked.hip);
+  const upper = joint(limits, "upper-back.extension", "upper-back", "both", asked.upperBack);
+  const low = joint(limits, "low-back.extension", "low-back", "both", asked.lowBack);
   const lift = level - Math.max(0, hip.used);
   const back = Math.max(0, upper.used) + Math.max(0, low.used);
   const lean = Math.max(0, lift - back);

@@ -57,18 +57,7 @@ export function BodyMap({
         aria-label={`The body, seen from behind, ${caption}`}
         className="min-h-0 w-full flex-1"
       >
-        <defs>
-          <pattern
-            id={hatch}
-            width="1.5"
-            height="1.5"
-            patternUnits="userSpaceOnUse"
-            patternTransform="rotate(45)"
-          >
-            <rect width="1.5" height="1.5" fill="var(--paper)" />
-            <line x1="0" y1="0" x2="0" y2="1.5" stroke="var(--clay)" strokeWidth="1.5" />
-          </pattern>
-        </defs>
+        <Hatch id={hatch} />
         <Floor from={left - 6} to={right + 6} strokes={false} colour="var(--line)" />
         <InkBody drawing={drawing} ground="var(--paper)" ink="var(--line)" far="var(--line)" />
         {marks.map((mark) => {
@@ -192,18 +181,7 @@ export function BodyLegend() {
     <ul className="mt-2 flex flex-wrap justify-center gap-x-4 gap-y-1 text-xs text-muted">
       {entry(
         <>
-          <defs>
-            <pattern
-              id={hatch}
-              width="1.5"
-              height="1.5"
-              patternUnits="userSpaceOnUse"
-              patternTransform="rotate(45)"
-            >
-              <rect width="1.5" height="1.5" fill="var(--paper)" />
-              <line x1="0" y1="0" x2="0" y2="1.5" stroke="var(--clay)" strokeWidth="1.5" />
-            </pattern>
-          </defs>
+          <Hatch id={hatch} />
           <circle r="3" fill={`url(#${hatch})`} stroke="var(--clay)" strokeWidth="0.8" />
         </>,
         "short",
@@ -234,5 +212,23 @@ export function BodyLegend() {
         "measured, not asked",
       )}
     </ul>
+  );
+}
+
+/** Clay strokes on paper: what is short. */
+function Hatch({ id }: { id: string }) {
+  return (
+    <defs>
+      <pattern
+        id={id}
+        width="1.5"
+        height="1.5"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <rect width="1.5" height="1.5" fill="var(--paper)" />
+        <line x1="0" y1="0" x2="0" y2="1.5" stroke="var(--clay)" strokeWidth="1.5" />
+      </pattern>
+    </defs>
   );
 }
