@@ -239,7 +239,8 @@ function frameOf(chalk: Drawing, ink: Drawing, shift: number): Box {
   const top = Math.min(chalk.bounds.top, ink.bounds.top) - 8;
   const tall = -top;
   const width = Math.max(right - left + 16, tall * 0.72, 120);
-  const wide = right - left > tall * 1.15;
+  // The same question the notes ask: do they stand above, or beside?
+  const wide = ink.bounds.right - ink.bounds.left > -ink.bounds.top * 1.15;
   // Words stand above a wide shape: it leaves them room.
   const height = Math.max(tall + (wide ? 14 + width * 0.16 : 14), width * (wide ? 0.95 : 0.72));
   const centre = (left + right) / 2;
