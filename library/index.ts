@@ -4,7 +4,12 @@ import { Drill } from "../core/drill/drill";
 import type { Library } from "../core/library";
 import { Protocol } from "../core/measure/protocol";
 import cautionsPack from "./cautions.json";
-import drillsPack from "./drills.json";
+import handsAndNeck from "./drills/hands-and-neck.json";
+import hipsAndSplits from "./drills/hips-and-splits.json";
+import legsAndFeet from "./drills/legs-and-feet.json";
+import shouldersAndUpperBack from "./drills/shoulders-and-upper-back.json";
+import towardSkills from "./drills/toward-skills.json";
+import wholeBody from "./drills/whole-body.json";
 import arm from "./protocols/arm.json";
 import hip from "./protocols/hip.json";
 import leg from "./protocols/leg.json";
@@ -23,7 +28,18 @@ import supports from "./skills/supports.json";
 export const library: Library = {
   skills: z.array(Skill).parse([handBalance, supports, floor, dance, climbing, everyday].flat()),
   protocols: z.array(Protocol).parse([shoulder, arm, trunk, hip, splits, leg, screens].flat()),
-  drills: z.array(Drill).parse(drillsPack),
+  drills: z
+    .array(Drill)
+    .parse(
+      [
+        wholeBody,
+        handsAndNeck,
+        shouldersAndUpperBack,
+        hipsAndSplits,
+        legsAndFeet,
+        towardSkills,
+      ].flat(),
+    ),
 };
 
 /** What to know before, during and when to stop. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { drawingOf } from "../core/figure/drawing";
 import { propShapes } from "../core/figure/props";
-import { KitItem } from "../core/exchange/records";
+import { KitItem } from "../core/drill/kit";
 import { phases } from "../core/drill/drill";
 import { MotionId } from "../core/body/motions";
 import { drillsFor } from "../core/library";

@@ -1,6 +1,7 @@
 import { Plus } from "lucide-react";
 import { useFetcher } from "react-router";
-import { KitItem, type Place } from "#core/exchange/records";
+import { KitItem } from "#core/drill/kit";
+import type { Place } from "#core/exchange/records";
 
 /** Places with their kit: a prep uses only what its place has. */
 export function PlaceList({ places }: { places: readonly Place[] }) {
@@ -58,7 +59,17 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
       <button
         type="button"
         className="quiet mt-2 underlined"
-        onClick={() => keep({ id: null, name: "New place", kit: ["wall", "mat"], note: "" })}
+        onClick={() =>
+          keep({
+            id: null,
+            name: "New place",
+            kit: ["wall", "mat"],
+            space: "room",
+            silent: false,
+            noFloor: false,
+            note: "",
+          })
+        }
       >
         <Plus size={15} /> Add a place
       </button>

@@ -1,7 +1,9 @@
 import * as z from "zod";
 import { MotionId } from "../body/motions";
 import { Picture } from "../figure/picture";
+import { IntakeQuestion } from "../exchange/athlete";
 import { Dose } from "./dose";
+import { KitItem } from "./kit";
 
 /** The phases of a prep, in the order in which they are always done. */
 export const phases = ["raise", "loosen", "open", "own", "use", "settle"] as const;
@@ -40,6 +42,9 @@ export const Position = z.enum([
   "sitting",
   "supine",
   "prone",
+  "side-lying",
+  "plank",
+  "hanging",
   "inverted",
   "split",
 ]);
@@ -50,17 +55,81 @@ const Range = z.object({ from: z.number(), to: z.number(), step: z.number().posi
 
 export const Gate = z.object({ see: z.string(), then: z.string() });
 
+/** How much floor a drill takes: a spot to stand on (about 1.2 × 1.2 m), a mat's length, or a way across the room. */
+export const Space = z.enum(["spot", "mat", "room"]);
+export type Space = z.infer<typeof Space>;
+
+/** Part of the body a drill is filed under. */
+export const Region = z.enum([
+  "whole body",
+  "hands and wrists",
+  "elbows and forearms",
+  "shoulders",
+  "neck",
+  "upper back",
+  "trunk",
+  "hips",
+  "splits",
+  "knees",
+  "ankles and feet",
+  "turnout",
+  "climbing",
+]);
+export type Region = z.infer<typeof Region>;
+
+/** Families of movement that clocked warm-ups take their variants from. */
+export const Pattern = z.enum([
+  "hands",
+  "reach",
+  "push",
+  "pull",
+  "bend",
+  "twist",
+  "brace",
+  "squat",
+  "lunge",
+  "hinge",
+  "feet",
+  "travel",
+]);
+export type Pattern = z.infer<typeof Pattern>;
+
+export const Plane = z.enum(["sagittal", "frontal", "transverse"]);
+export type Plane = z.infer<typeof Plane>;
+
+/** Who must not do it: an intake answer that no clinician has cleared, growing, or loose joints. */
+export const MustNot = z.enum([...IntakeQuestion.options, "growing", "loose-jointed"]);
+export type MustNot = z.infer<typeof MustNot>;
+
+/** Motions served, with the share of the dose that counts for each, 0–1. */
+const Serves = z.array(z.object({ motion: MotionId, share: z.number().min(0).max(1) }));
+
 export const Rung = z.object({
   id: z.string(),
   name: z.string(),
   cue: z.string(),
+  /** How things are laid out before it begins. */
+  setting: z.string().default(""),
   steps: z.array(z.string()).min(2),
-  kit: z.array(z.string()),
+  kit: z.array(KitItem),
+  /** Kit that nothing else may stand in for. */
+  exact: z.array(KitItem).default([]),
+  space: Space.default("mat"),
+  /** Heard through a floor. */
+  loud: z.boolean().default(false),
   /** Dose in a warm-up; null where the rung does not belong before training. */
   warmUp: Dose.nullable(),
   session: Dose.nullable(),
   range: Range,
+  /** The rule for weight, where it is loaded. */
+  load: z.string().default(""),
   gates: z.array(Gate).min(1),
+  mustNot: z.array(MustNot).default([]),
+  /** Where a rung differs from its ladder. */
+  serves: Serves.optional(),
+  position: Position.optional(),
+  loadsHands: z.boolean().optional(),
+  inverted: z.boolean().optional(),
   picture: Picture,
 });
 export type Rung = z.infer<typeof Rung>;
@@ -69,14 +138,20 @@ export type Rung = z.infer<typeof Rung>;
 export const Drill = z.object({
   id: z.string(),
   name: z.string(),
+  region: Region.default("whole body"),
   phase: Phase,
   kind: DrillKind,
   position: Position,
   sided: z.boolean(),
-  /** Motions it serves, with the share of its dose that counts for each, 0–1. */
-  serves: z.array(z.object({ motion: MotionId, share: z.number().min(0).max(1) })),
+  serves: Serves,
   /** Skills it rehearses; empty for drills that prepare any. */
   toward: z.array(z.string()),
+  pattern: Pattern.nullable().default(null),
+  planes: z.array(Plane).default([]),
+  /** Repetitions count as pulling or as pushing. */
+  force: z.enum(["pull", "push"]).nullable().default(null),
+  /** Only where the athlete's or coach's way of working has chosen it. */
+  onlyIf: z.enum(["side-lying-rotation"]).nullable().default(null),
   /** The hands carry weight, so wrists must be prepared before. */
   loadsHands: z.boolean(),
   /** This drill prepares the wrists for weight. */
@@ -87,9 +162,19 @@ export const Drill = z.object({
   sideChange: z.int().min(0),
   rungs: z.array(Rung).min(1),
   cautions: z.array(z.string()),
+  mustNot: z.array(MustNot).default([]),
 });
 export type Drill = z.infer<typeof Drill>;
 
 /** A rung of a drill by its identifier; the first rung when the identifier is not on the ladder. */
 export const rungOf = (drill: Drill, rungId: string): Rung =>
   drill.rungs.find((rung) => rung.id === rungId) ?? drill.rungs[0]!;
+
+/** A drill as it is on one rung: what the rung says for itself stands over what the ladder says. */
+export const atRung = (drill: Drill, rung: Rung) => ({
+  position: rung.position ?? drill.position,
+  serves: rung.serves ?? drill.serves,
+  loadsHands: rung.loadsHands ?? drill.loadsHands,
+  inverted: rung.inverted ?? drill.inverted,
+  mustNot: [...drill.mustNot, ...rung.mustNot],
+});

@@ -1,10 +1,10 @@
 import * as z from "zod";
 import { Side } from "../body/side";
 import { Dose } from "../drill/dose";
-import { Phase } from "../drill/drill";
+import { Drill, Phase, Space } from "../drill/drill";
+import { KitItem } from "../drill/kit";
 import { Instrument, Mode } from "../measure/protocol";
 import { Athlete, Day, Moment, Pain } from "./athlete";
-import { Drill } from "../drill/drill";
 import { MotionId } from "../body/motions";
 import { Protocol } from "../measure/protocol";
 import { LengthUnit } from "../measure/units";
@@ -20,25 +20,18 @@ export const Troupe = z.object({
 });
 export type Troupe = z.infer<typeof Troupe>;
 
-export const KitItem = z.enum([
-  "wall",
-  "mat",
-  "box",
-  "stick",
-  "roller",
-  "strap",
-  "block",
-  "wedge",
-  "weight",
-]);
-export type KitItem = z.infer<typeof KitItem>;
-
 /** A named kit with a space: home, hall, wall. A prep uses only what its place has. */
 export const Place = z.object({
   kind: z.literal("place"),
   id: Id,
   name: z.string().min(1),
   kit: z.array(KitItem),
+  /** The most room there is. */
+  space: Space.default("room"),
+  /** Neighbours below: nothing that is heard through the floor. */
+  silent: z.boolean().default(false),
+  /** No lying or kneeling down: standing drills only. */
+  noFloor: z.boolean().default(false),
   note: z.string(),
 });
 export type Place = z.infer<typeof Place>;

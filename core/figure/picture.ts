@@ -39,6 +39,13 @@ export const Prop = z.discriminatedUnion("kind", [
   }),
   z.object({ kind: z.literal("roller"), ...at, radius: z.number().default(0.04) }),
   z.object({ kind: z.literal("stick"), ...at }),
+  z.object({
+    kind: z.literal("ball"),
+    ...at,
+    radius: z.number().default(0.03),
+    shift: z.tuple([z.number(), z.number()]).default([0, 0]),
+  }),
+  z.object({ kind: z.literal("bar"), ...at }),
   z.object({ kind: z.literal("wedge"), ...at }),
   z.object({ kind: z.literal("weight"), ...at }),
   z.object({
@@ -80,6 +87,8 @@ export const Picture = z.object({
   start: Pose,
   end: Pose.optional(),
   props: z.array(Prop).default([]),
+  /** Raises the body above the floor, in statures: hanging, or held up by the hands. */
+  lift: z.number().min(0).max(1).optional(),
   instrument: InstrumentMark.optional(),
   closeUp: CloseUp.optional(),
 });

@@ -36,6 +36,20 @@ export function propShapes(prop: Prop, drawing: Drawing): PropShape[] {
     }
     case "roller":
       return [{ shape: "disc", x, y: y + 6 + prop.radius * 40, radius: prop.radius * 100 }];
+    case "ball":
+      return [
+        {
+          shape: "disc",
+          x: x + prop.shift[0] * 100,
+          y: y - prop.shift[1] * 100,
+          radius: prop.radius * 100,
+        },
+      ];
+    case "bar":
+      return [
+        { shape: "line", x1: x, y1: y, x2: x, y2: y - 10, heavy: false },
+        { shape: "disc", x, y, radius: 2.2 },
+      ];
     case "stick":
       return prop.at === "toe"
         ? [{ shape: "line", x1: x, y1: 0, x2: x, y2: -52, heavy: false }]

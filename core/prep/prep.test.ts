@@ -147,6 +147,9 @@ describe("what is fit to be used", () => {
     id: "x",
     name: "x",
     kit,
+    space: "room",
+    silent: false,
+    noFloor: false,
     note: "",
   });
   const reason = (...args: Parameters<typeof eligibility>) => {

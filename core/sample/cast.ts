@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { IntakeQuestion } from "../exchange/athlete";
-import { KitItem } from "../exchange/records";
+import { Place } from "../exchange/records";
 
 const Goal = z.object({
   skillId: z.string(),
@@ -17,9 +17,7 @@ const Ranges = z.record(
 /** The invented troupe as content: who they are, what they aim at, and where their ranges start and go. */
 export const Cast = z.object({
   troupe: z.object({ name: z.string(), work: z.string() }),
-  places: z.array(
-    z.object({ id: z.string(), name: z.string(), kit: z.array(KitItem), note: z.string() }),
-  ),
+  places: z.array(Place.omit({ kind: true })),
   testers: z.array(z.string()).min(1),
   performers: z.array(
     z.object({

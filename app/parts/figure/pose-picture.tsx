@@ -58,7 +58,7 @@ function shownBox(drawing: Drawing, picture: Picture): FrameBox {
 /** Frames side by side; those of a whole body share one height so that they stand on one floor. */
 function framesOf(picture: Picture, poses: readonly Pose[]): PictureFrame[] {
   const boxes = poses.map((pose) => {
-    const drawing = drawn(pose, picture.view);
+    const drawing = drawn(pose, picture.view, picture.lift);
     return { drawing, box: shownBox(drawing, picture) };
   });
   const top = Math.min(-50, ...boxes.map(({ box }) => box.top));

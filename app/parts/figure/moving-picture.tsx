@@ -1,0 +1,58 @@
+import { Pause, Play } from "lucide-react";
+import { useEffect, useMemo, useState } from "react";
+import { between } from "#core/figure/pose";
+import type { Picture } from "#core/figure/picture";
+import { PosePicture } from "./pose-picture";
+
+/** One way there takes this long, ms; then the same back. */
+const oneWay = 1500;
+
+/** How far between start and end a movement is at a time: slow at both ends. */
+export const shareAt = (ms: number): number => (1 - Math.cos((Math.PI * ms) / oneWay)) / 2;
+
+/**
+ * A drill's picture that moves in place when asked: start to end and back.
+ * Where the user wants no motion it is never offered; start and end stand side by side.
+ */
+export function MovingPicture({
+  picture,
+  label,
+  className = "",
+}: {
+  picture: Picture;
+  label: string;
+  className?: string;
+}) {
+  const [moving, setMoving] = useState(false);
+  const [share, setShare] = useState(0);
+  useEffect(() => {
+    if (!moving) return;
+    const began = performance.now();
+    let beat = requestAnimationFrame(function step(now) {
+      setShare(shareAt(now - began));
+      beat = requestAnimationFrame(step);
+    });
+    return () => cancelAnimationFrame(beat);
+  }, [moving]);
+  const shown = useMemo((): Picture => {
+    if (!moving || !picture.end) return picture;
+    const { end, start, ...rest } = picture;
+    return { ...rest, start: between(start, end, share) };
+  }, [moving, picture, share]);
+  return (
+    <div className="relative">
+      <PosePicture picture={shown} label={label} className={className} />
+      {picture.end ? (
+        <button
+          type="button"
+          className="quiet no-print absolute bottom-0 right-0 motion-reduce:hidden"
+          onClick={() => setMoving(!moving)}
+          aria-pressed={moving}
+          aria-label={moving ? "Hold the picture still" : "Move the picture"}
+        >
+          {moving ? <Pause size={15} /> : <Play size={15} />}
+        </button>
+      ) : null}
+    </div>
+  );
+}
