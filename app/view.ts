@@ -52,6 +52,7 @@ export const plainSettings: Settings = {
   tester: "",
   length: "cm",
   pointing: null,
+  schools: {},
 };
 
 /** The aim an athlete's walk follows, once one was chosen in this tab; the next by date otherwise. */

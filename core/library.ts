@@ -1,15 +1,23 @@
 import type { Skill } from "./aim/skill";
 import type { MotionId } from "./body/motions";
 import type { Drill } from "./drill/drill";
+import type { Format } from "./prep/format";
 import type { Protocol } from "./measure/protocol";
 
 /** The content the computation works with: the library's packs and the coach's own, merged. */
-export type Library = { skills: Skill[]; protocols: Protocol[]; drills: Drill[] };
+export type Library = {
+  skills: Skill[];
+  protocols: Protocol[];
+  drills: Drill[];
+  formats: Format[];
+};
 
 export const skillOf = (library: Library, id: string): Skill | undefined =>
   library.skills.find((skill) => skill.id === id);
 export const protocolOf = (library: Library, id: string): Protocol | undefined =>
   library.protocols.find((protocol) => protocol.id === id);
+export const formatOf = (library: Library, id: string): Format | undefined =>
+  library.formats.find((format) => format.id === id);
 const drillIndex = new WeakMap<readonly Drill[], Map<string, Drill>>();
 
 /** A drill by its identifier; looked up in an index, for the planner asks often. */
@@ -33,6 +41,7 @@ export function withPacks(base: Library, packs: readonly Library[]): Library {
     skills: over([base.skills, ...packs.map((pack) => pack.skills)]),
     protocols: over([base.protocols, ...packs.map((pack) => pack.protocols)]),
     drills: over([base.drills, ...packs.map((pack) => pack.drills)]),
+    formats: over([base.formats, ...packs.map((pack) => pack.formats)]),
   };
 }
 

@@ -2,6 +2,7 @@ import * as z from "zod";
 import { Skill } from "../core/aim/skill";
 import { Drill } from "../core/drill/drill";
 import type { Library } from "../core/library";
+import { Format } from "../core/prep/format";
 import { Protocol } from "../core/measure/protocol";
 import cautionsPack from "./cautions.json";
 import handsAndNeck from "./drills/hands-and-neck.json";
@@ -10,6 +11,7 @@ import legsAndFeet from "./drills/legs-and-feet.json";
 import shouldersAndUpperBack from "./drills/shoulders-and-upper-back.json";
 import towardSkills from "./drills/toward-skills.json";
 import wholeBody from "./drills/whole-body.json";
+import formats from "./formats.json";
 import arm from "./protocols/arm.json";
 import hip from "./protocols/hip.json";
 import leg from "./protocols/leg.json";
@@ -28,6 +30,7 @@ import supports from "./skills/supports.json";
 export const library: Library = {
   skills: z.array(Skill).parse([handBalance, supports, floor, dance, climbing, everyday].flat()),
   protocols: z.array(Protocol).parse([shoulder, arm, trunk, hip, splits, leg, screens].flat()),
+  formats: z.array(Format).parse(formats),
   drills: z
     .array(Drill)
     .parse(

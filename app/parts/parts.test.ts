@@ -1,3 +1,4 @@
+import { blankPrep } from "#core/prep/blank";
 import { describe, expect, it } from "vitest";
 import { library } from "#library/index";
 import { drill, item, skill, aim } from "#core/test/people";
@@ -83,18 +84,14 @@ describe("the run's words", () => {
 
 describe("a log by hand", () => {
   it("begins with the prep as done, or with nothing", () => {
-    const prep = {
-      kind: "prep" as const,
+    const prep = blankPrep({
       id: "p1",
       athleteId: "a1",
-      session: "warm-up" as const,
+      session: "warm-up",
       on: "2026-11-24",
       budget: 900,
-      placeId: null,
-      alreadyWarm: false,
       items: [item("roller", { type: "time", sets: 1, seconds: 60, rest: 0 })],
-      dropped: [],
-    };
+    });
     expect(draftLog("a1", "2026-11-24", prep)).toMatchObject({
       prepId: "p1",
       minutes: 15,

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { redirect } from "react-router";
 import type { Prep } from "#core/exchange/records";
 import { planPrep, type Plan } from "#core/prep/plan";
-import { requestOf, blankPrep, planned } from "../planning";
+import { requestOf, newPrep, planned } from "../planning";
 import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";
 import { Station } from "../parts/frame/frame";
@@ -30,7 +30,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
       (prep) => prep.on === view.day && !view.logs.some((log) => log.prepId === prep.id),
     ) ?? view.preps.find((prep) => prep.on === view.day);
   if (!kept && view.day === view.today && proposal?.view !== view)
-    proposal = { view, prep: planned(view, blankPrep(view, view.today)).prep };
+    proposal = { view, prep: planned(view, newPrep(view, view.today)).prep };
   const prep = kept ?? (view.day === view.today ? proposal!.prep : null);
   const leftOut = prep && view.day === view.today ? planFor(view, prep) : null;
   return {

@@ -7,7 +7,7 @@ import { finishRun } from "../storage/runs";
 import { openNotebook } from "../storage/open";
 import { useFrameKeys } from "../parts/frame/keys";
 import { athleteView } from "../view";
-import { blankPrep, planned } from "../planning";
+import { newPrep, planned } from "../planning";
 import type { Route } from "./+types/run";
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
@@ -31,7 +31,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
         prep:
           view.preps.find(
             (prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id),
-          ) ?? planned(view, blankPrep(view, view.today)).prep,
+          ) ?? planned(view, newPrep(view, view.today)).prep,
       });
       return null;
     case "end": {

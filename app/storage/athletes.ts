@@ -38,6 +38,8 @@ export async function saveAthlete(sent: unknown): Promise<{ id: string } | { err
         clearances: [],
         absences: [],
         archived: false,
+        schools: {},
+        flagged: [],
       };
   await change(known ? `edit ${athlete.name}` : `add ${athlete.name}`, [athlete]);
   return { id: athlete.id };

@@ -12,6 +12,7 @@ const ownPack: Pack = {
   skills: [],
   protocols: [],
   drills: [],
+  formats: [],
 };
 
 /** Keeps a skill of the user's own; a new one gets an identifier. Answers with what cannot be right, by field. */

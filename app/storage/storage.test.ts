@@ -132,7 +132,7 @@ describe("athletes, aims, intake", () => {
     await browser.aims.saveIntake("odalys", answers);
     const blocked = await browser.look("odalys");
     expect(blocked.cautions.some(({ blocks }) => blocks === "inversions")).toBe(true);
-    const plan = browser.planning.planned(blocked, browser.planning.blankPrep(blocked, day));
+    const plan = browser.planning.planned(blocked, browser.planning.newPrep(blocked, day));
     expect(plan.prep.items.some(({ drillId }) => drillId === "wall-line")).toBe(false);
     await browser.aims.clearQuestion("odalys", {
       question: "pressure",
@@ -186,7 +186,7 @@ describe("a round of checks", () => {
     );
     const view = await browser.look("odalys");
     expect(view.locks.map(({ motion }) => motion)).toEqual(["shoulder.flexion"]);
-    const { plan } = browser.planning.planned(view, browser.planning.blankPrep(view, day));
+    const { plan } = browser.planning.planned(view, browser.planning.newPrep(view, day));
     expect(plan.leftOut.find(({ drillId }) => drillId === "prayer")!.reason).toContain(
       "locked after pain",
     );

@@ -1,5 +1,6 @@
 import * as z from "zod";
-import { MotionId } from "../body/motions";
+import { JointId, MotionId } from "../body/motions";
+import { SomeSchools } from "../prep/schools";
 
 /** An ISO local date, 2026-11-24. */
 export const Day = z.iso.date();
@@ -83,6 +84,10 @@ export const Athlete = z.object({
   clearances: z.array(MotionClearance),
   absences: z.array(Absence),
   archived: z.boolean(),
+  /** Ways of working that stand over the coach's. */
+  schools: SomeSchools.default({}),
+  /** Joints with an old injury or a niggle: prepared before the warm-up. */
+  flagged: z.array(JointId).default([]),
 });
 export type Athlete = z.infer<typeof Athlete>;
 

@@ -9,6 +9,9 @@ import { MotionId } from "../body/motions";
 import { Protocol } from "../measure/protocol";
 import { LengthUnit } from "../measure/units";
 import { Skill } from "../aim/skill";
+import { JointId } from "../body/motions";
+import { Clocked, Format, Gaps } from "../prep/format";
+import { SomeSchools } from "../prep/schools";
 
 const Id = z.string().min(1).max(80);
 
@@ -123,7 +126,11 @@ export const PrepItem = z.object({
   drillId: Id,
   rungId: Id,
   phase: Phase,
+  /** Name of the format's segment it stands in; empty: the phase. */
+  segment: z.string().default(""),
   dose: Dose,
+  /** Set-up and change of place happen inside its time box; both sides share the box. */
+  boxed: z.boolean().default(false),
   /** Order in which sides are worked; empty for a drill without sides. */
   sides: z.array(z.enum(["left", "right"])),
   why: z.string(),
@@ -141,6 +148,20 @@ export const Prep = z.object({
   budget: z.int().min(120).max(7200),
   placeId: Id.nullable(),
   alreadyWarm: z.boolean(),
+  /** The shape it has; empty: the usual one of its session. */
+  format: z.string().max(80).default(""),
+  /** Joints that an old injury or a niggle flags. */
+  flagged: z.array(JointId).default([]),
+  handOver: z.int().min(0).max(600).default(0),
+  /** Set where the user's own numbers stand over the format's. */
+  clocked: Clocked.nullable().default(null),
+  gaps: Gaps.nullable().default(null),
+  /** The ladder its ramp goes up, and the rung of the work sets. */
+  ramp: z.object({ drillId: Id, rungId: Id }).nullable().default(null),
+  /** A hand has changed it: a better plan is offered, not put in its place. */
+  touched: z.boolean().default(false),
+  /** Counts up for another variant of the same prep. */
+  turn: z.int().min(0).default(0),
   items: z.array(PrepItem),
   /** Drills the user dropped, so that a new plan leaves them out. */
   dropped: z.array(Id),
@@ -210,6 +231,7 @@ export const Pack = z.object({
   skills: z.array(Skill),
   protocols: z.array(Protocol),
   drills: z.array(Drill),
+  formats: z.array(Format).default([]),
 });
 export type Pack = z.infer<typeof Pack>;
 
@@ -223,6 +245,8 @@ export const Settings = z.object({
   length: LengthUnit.default("cm"),
   /** The user's own pointing error on photographs, a share of the longer segment; null until he has trained. */
   pointing: z.number().positive().nullable().default(null),
+  /** The coach's own ways of working, for every athlete who has no own. */
+  schools: SomeSchools.default({}),
 });
 export type Settings = z.infer<typeof Settings>;
 

@@ -1,98 +1,218 @@
 import type { Need } from "../aim/priority";
-import { motionOf, type MotionId } from "../body/motions";
-import type { Dose } from "../drill/dose";
-import { rungOf, type Drill, type Rung } from "../drill/drill";
+import { motionOf, type JointId, type MotionId } from "../body/motions";
+import type { LeftRight } from "../body/side";
+import { clock, setSeconds, type Dose } from "../drill/dose";
+import { atRung, rungOf, type Drill, type MustNot, type Rung } from "../drill/drill";
+import { fetched, type Fetched } from "../drill/kit";
 import type { Place } from "../exchange/records";
 import type { NextStep } from "../progress/next-step";
-import type { Caution } from "../safety/intake";
+import { intakeQuestions, type Caution } from "../safety/intake";
+import type { Format, Segment } from "./format";
+import { defaultSchools, type Schools } from "./schools";
 
 export type Situation = {
-  session: "warm-up" | "mobility";
+  format: Format;
   needs: readonly Need[];
   /** Skills of the open aims. */
   skills: readonly string[];
   place: Place | null;
   locked: readonly MotionId[];
   cautions: readonly Caution[];
+  /** Uncleared intake answers, growing, loose joints: see `barsOf`. */
+  bars?: readonly MustNot[];
   dropped: readonly string[];
   /** What the log says comes next for each drill. */
   nextSteps: ReadonlyMap<string, NextStep>;
+  schools?: Schools;
+  flagged?: readonly JointId[];
+  dominant?: LeftRight;
+  /** Motions that had a hard day yesterday, or four in the last seven days: only light work today. */
+  rested?: readonly MotionId[];
+  /** The usual number of repetitions until loose, by drill: 28-day medians. */
+  looseAt?: ReadonlyMap<string, number>;
 };
 
-export type Eligible = { drill: Drill; rung: Rung; dose: Dose; replaced: string | null };
+export type Eligible = {
+  drill: Drill;
+  rung: Rung;
+  dose: Dose;
+  segment: Segment;
+  fetched: Fetched[];
+  /** Why it is not the rung the athlete has reached, or what stands in for its kit; null when nothing changed. */
+  replaced: string | null;
+};
 
-/** Why a drill is not used, as a sentence; or the rung and dose at which it can be. */
-export function eligibility(drill: Drill, situation: Situation): Eligible | { reason: string } {
-  const { session, needs, skills, place, locked, cautions, dropped } = situation;
-  if (dropped.includes(drill.id)) return { reason: "dropped by hand" };
-  if (drill.phase === "settle" && session === "warm-up")
-    return { reason: "winding down does not belong before training" };
-  const shut = drill.serves.find(({ motion }) => locked.includes(motion));
-  if (shut) return { reason: `${motionOf(shut.motion).name.toLowerCase()} is locked after pain` };
-  const blocked = cautions.find(
-    ({ blocks }) =>
-      (blocks === "inversions" && drill.inverted) ||
-      (blocks === "end-range" && (drill.kind === "static" || drill.kind === "contract-relax")),
+/** Why a drill is not used, as a sentence; or where in the format and at which rung and dose it can be. */
+export function eligibility(
+  drill: Drill,
+  situation: Situation,
+): { places: Eligible[] } | { reason: string } {
+  const reason = reasonAgainst(drill, situation);
+  if (reason) return { reason };
+  const segments = situation.format.segments.filter(
+    ({ kinds, regions }) =>
+      kinds.includes(drill.kind) && (regions.length === 0 || regions.includes(drill.region)),
   );
-  if (blocked) return { reason: blocked.text };
-  if (drill.kind === "skill" && !drill.toward.some((skill) => skills.includes(skill)))
-    return { reason: "rehearses another skill" };
-  if (
-    drill.serves.length > 0 &&
-    !drill.serves.some(({ motion }) => needs.some((need) => need.motion === motion))
-  )
-    return { reason: "serves no joint that this aim asks for" };
-  const next = situation.nextSteps.get(drill.id);
-  if (next?.change === "stop") return { reason: next.why };
-  return atPlace(drill, next, session, place);
+  if (segments.length === 0) return { reason: noSegment(drill, situation.format) };
+  const found = segments.map((segment) => atPlace(drill, segment, situation));
+  const places = found.flatMap((one) => ("reason" in one ? [] : [one]));
+  return places.length > 0 ? { places } : (found[0] as { reason: string });
 }
 
-/** The highest rung up to the athlete's own for which the place has the kit and the session has a dose. */
+function noSegment(drill: Drill, format: Format): string {
+  return drill.kind === "breathing"
+    ? "winding down does not belong before training"
+    : `${format.name.toLowerCase()} has no place for ${drill.kind.replace("-", " ")} work${
+        format.segments.some(({ kinds }) => kinds.includes(drill.kind))
+          ? ` of the ${drill.region}`
+          : ""
+      }`;
+}
+
+const held = (drill: Drill): boolean => drill.kind === "static" || drill.kind === "contract-relax";
+
+function reasonAgainst(drill: Drill, situation: Situation): string | null {
+  const { format, needs, skills, locked, cautions, dropped } = situation;
+  const schools = situation.schools ?? defaultSchools;
+  if (dropped.includes(drill.id)) return "dropped by hand";
+  const shut = drill.serves.find(({ motion }) => locked.includes(motion));
+  if (shut) return `${motionOf(shut.motion).name.toLowerCase()} is locked after pain`;
+  const blocked = cautions.find(
+    ({ blocks }) =>
+      (blocks === "inversions" &&
+        drill.inverted &&
+        drill.rungs.every((rung) => atRung(drill, rung).inverted)) ||
+      (blocks === "end-range" && held(drill)),
+  );
+  if (blocked) return blocked.text;
+  const barred = (situation.bars ?? []).find((bar) => drill.mustNot.includes(bar));
+  if (barred) return barReason(barred);
+  if (drill.onlyIf === "side-lying-rotation" && schools.turnIn === "off")
+    return "left out by the way of working chosen";
+  if (schools.stretch !== "both" && held(drill) && drill.kind !== schools.stretch)
+    return `the way of working chosen is ${schools.stretch.replace("-", "–")} only`;
+  if (schools.staticBefore === "none" && format.doses === "warm-up" && drill.kind === "static")
+    return "no static holds before training, by the way of working chosen";
+  if (drill.kind === "skill" && !drill.toward.some((skill) => skills.includes(skill)))
+    return "rehearses another skill";
+  if (format.serves === "aim" && drill.serves.length > 0 && !servesNeed(drill, situation))
+    return "serves no joint that this aim asks for";
+  const next = situation.nextSteps.get(drill.id);
+  return next?.change === "stop" ? next.why : null;
+
+  function servesNeed(one: Drill, { flagged = [] }: Situation): boolean {
+    return one.serves.some(
+      ({ motion }) =>
+        needs.some((need) => need.motion === motion) || flagged.includes(motionOf(motion).joint),
+    );
+  }
+}
+
+function barReason(bar: MustNot): string {
+  if (bar === "growing") return "not while growing";
+  if (bar === "loose-jointed") return "not for loose joints";
+  return `not before a clinician has cleared: ${intakeQuestions[bar].replace(/\?$/, "").toLowerCase()}`;
+}
+
+/** Why a rung cannot be used here; null when it can. */
+function against(drill: Drill, rung: Rung, segment: Segment, situation: Situation): string | null {
+  const { place, cautions, format } = situation;
+  const here = atRung(drill, rung);
+  if (segment.positions.length > 0 && !segment.positions.includes(here.position))
+    return `${format.name.toLowerCase()} wants it ${segment.positions.join(" or ")}`;
+  if (!doseFor(rung, format))
+    return format.doses === "warm-up" ? "too strong before training" : "belongs before training";
+  if (here.inverted && cautions.some(({ blocks }) => blocks === "inversions"))
+    return "no inversions before a clinician’s clearance";
+  const barred = (situation.bars ?? []).find((bar) => rung.mustNot.includes(bar));
+  if (barred) return barReason(barred);
+  if (!place) return null;
+  const missing = rung.kit.filter((item) => !fetched([item], place.kit, rung.exact));
+  if (missing.length > 0) return `needs ${missing.join(", ")}, not at this place`;
+  if (place.noFloor && here.position !== "standing" && here.position !== "hanging")
+    return "no floor to kneel or lie on here";
+  if (place.silent && rung.loud) return "heard through the floor";
+  if (room[rung.space] > room[place.space]) return `needs more room than ${place.name} has`;
+  return null;
+}
+
+const room = { spot: 0, mat: 1, room: 2 } as const;
+const doseFor = (rung: Rung, format: Format): Dose | null =>
+  format.doses === "warm-up" ? rung.warmUp : rung.session;
+
+/**
+ * The highest rung up to the athlete's own that can be used here; for a drill never logged also the rung
+ * above its first, where only the first cannot be used.
+ */
 function atPlace(
   drill: Drill,
-  next: NextStep | undefined,
-  session: Situation["session"],
-  place: Place | null,
+  segment: Segment,
+  situation: Situation,
 ): Eligible | { reason: string } {
+  const next = situation.nextSteps.get(drill.id);
   const wanted = next ? rungOf(drill, next.rungId) : drill.rungs[0]!;
-  const has = (rung: Rung) =>
-    place === null || rung.kit.every((item) => (place.kit as string[]).includes(item));
-  const doseFor = (rung: Rung) => (session === "warm-up" ? rung.warmUp : rung.session);
-  for (let i = drill.rungs.indexOf(wanted); i >= 0; i -= 1) {
-    const rung = drill.rungs[i]!;
-    const dose = doseFor(rung);
-    if (!has(rung) || !dose) continue;
-    const replaced =
+  const own = drill.rungs.indexOf(wanted);
+  const down = Array.from({ length: own + 1 }, (_, i) => own - i);
+  const order = next ? down : [...down, 1];
+  for (const i of order) {
+    const rung = drill.rungs[i];
+    if (!rung || against(drill, rung, segment, situation)) continue;
+    const used = fetched(rung.kit, situation.place?.kit ?? rung.kit, rung.exact) ?? [];
+    const base = doseFor(rung, situation.format)!;
+    const changed =
       rung === wanted
         ? null
-        : has(wanted)
-          ? "lighter before training"
-          : `no ${wanted.kit.join(", ")} here`;
+        : shortly(drill, against(drill, wanted, segment, situation)!, situation);
     return {
       drill,
       rung,
-      dose: shortened(rung === wanted && next ? scaled(dose, next.dose) : dose, session),
-      replaced,
+      segment,
+      dose: asWorked(drill, rung === wanted && next ? scaled(base, next.dose) : base, situation),
+      fetched: used,
+      replaced: [changed, ...used.map(standIn)].filter(Boolean).join("; ") || null,
     };
   }
-  const missing = [...new Set(drill.rungs.flatMap((rung) => rung.kit))].filter(
-    (item) => place && !(place.kit as string[]).includes(item),
-  );
-  return {
-    reason:
-      missing.length > 0
-        ? `needs ${missing.join(", ")}, not at this place`
-        : "too strong before training",
-  };
+  const reasons = drill.rungs.map((rung) => against(drill, rung, segment, situation));
+  return { reason: reasons[own] ?? reasons[0] ?? "nothing of it can be done here" };
+}
+
+const standIn = ({ wanted, used }: Fetched): string | null =>
+  wanted === used ? null : `${used} for the ${wanted}`;
+
+/** The reason for another rung, short enough for a row. */
+function shortly(drill: Drill, reason: string, { place }: Situation): string {
+  const missing = /^needs (.*), not at this place$/.exec(reason);
+  if (missing) return `no ${missing[1]} ${place ? "here" : ""}`.trim();
+  return reason === "too strong before training"
+    ? "lighter before training"
+    : `${drill.name}: ${reason}`;
 }
 
 /** Before training no hold is longer than this, seconds. */
 const longestHoldBefore = 30;
+/** Time boxes of the clock school, seconds. */
+const box = { "warm-up": 30, mobility: 45 } as const;
+/** A stay, where long stays are chosen, seconds. */
+const stay = 120;
 
-const shortened = (dose: Dose, session: Situation["session"]): Dose =>
-  dose.type === "hold" && session === "warm-up"
-    ? { ...dose, seconds: Math.min(dose.seconds, longestHoldBefore) }
-    : dose;
+/** The dose as the ways of working chosen have it: time boxes, long stays, until loose; short holds before training. */
+function asWorked(
+  drill: Drill,
+  dose: Dose,
+  { format, schools = defaultSchools, looseAt }: Situation,
+): Dose {
+  if (dose.type === "hold" && format.doses === "warm-up")
+    return { ...dose, seconds: Math.min(dose.seconds, longestHoldBefore) };
+  if (dose.type === "hold" && schools.hold === "long" && drill.kind === "static")
+    return { type: "hold", sets: 1, seconds: stay, rest: 0 };
+  if (dose.type !== "reps") return dose;
+  if (schools.pace === "clock")
+    return { type: "time", sets: dose.sets, seconds: box[format.doses], rest: dose.rest };
+  const usual = looseAt?.get(drill.id);
+  if (schools.amount === "feel" && drill.phase === "loosen" && usual)
+    return { ...dose, reps: Math.max(5, Math.min(45, Math.round(usual))) };
+  return dose;
+}
 
 /** The library's dose with the repetitions or seconds that the log has reached; short holds stay as the library has them. */
 function scaled(dose: Dose, reached: Dose): Dose {
@@ -101,3 +221,7 @@ function scaled(dose: Dose, reached: Dose): Dose {
     return { ...dose, seconds: reached.seconds };
   return dose;
 }
+
+/** What a dose is, said for a coach who works by feel. */
+export const untilLoose = (dose: Dose): string =>
+  dose.type === "reps" ? `about ${dose.reps}, until loose` : clock(setSeconds(dose));

@@ -1,284 +1,322 @@
-import type { Need } from "../aim/priority";
-import { motionOf } from "../body/motions";
-import { bothSides, otherSide, type LeftRight } from "../body/side";
-import { workSeconds, type Dose } from "../drill/dose";
-import { rungOf, type Drill } from "../drill/drill";
+import type { Dose } from "../drill/dose";
+import { clock } from "../drill/dose";
+import { rungOf } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
+import { clockedPlan } from "./clocked";
+import { lightest } from "./doses";
 import { eligibility, type Eligible, type Situation } from "./eligible";
-import { byOrder } from "./order";
-import { prepSeconds } from "./timeline";
+import type { Clocked, Gaps } from "./format";
+import { quickChoice } from "./greedy";
+import { itemFrom } from "./item";
+import { mainly, modelOf, secondsOfChoice, valueOfChoice, type Choice, type Model } from "./model";
+import { rankOf } from "./order";
+import { rampItems } from "./ramp";
+import { changePosition, itemSeconds, prepSeconds } from "./timeline";
 
 export type PlanRequest = Situation & {
-  /** Seconds there are: never exceeded. */
+  /** Seconds there are, hand-over included: never exceeded. */
   budget: number;
+  handOver?: number;
   alreadyWarm: boolean;
   library: Library;
-  /** Items locked by the user: kept as they are. */
+  /** Items locked by the user, or done already: kept as they are. */
   kept: readonly PrepItem[];
+  /** The aim puts weight on the hands. */
+  loadsHands?: boolean;
+  /** Drills of the last preps, the latest first; for clocked families their variants. */
+  recent?: readonly (readonly string[])[];
+  /** Over the format's own. */
+  clocked?: Clocked | null;
+  gaps?: Gaps | null;
+  ramp?: { drillId: string; rungId: string } | null;
+  /** How often the instant answer is gone over; 0 is quickest. */
+  rounds?: number;
 };
 
 export type Plan = {
   items: PrepItem[];
   seconds: number;
   leftOut: { drillId: string; reason: string }[];
-  /** Said when the minutes could not be filled. */
+  /** Said when the minutes could not be filled, or cannot hold what has to be there. */
   note: string | null;
+  /** Seconds that would hold it all, where these cannot. */
+  wants: number | null;
+  /** What serves the needs, in the units of the programme: to compare two plans of one request. */
+  value: number;
+  /** How many different preps the families give; null for other formats. */
+  variants: number | null;
 };
 
 /** A plan may stop this many seconds short before it has to explain itself. */
-const tolerance = 15;
+export const tolerance = 15;
 /** A temperature raise is never shorter, unless already warm. */
-const shortestRaise = 60;
+export const shortestRaise = 60;
 
-/**
- * Benefit of seconds on one motion, diminishing: full to 120 s, half to 300 s, a fifth to 600 s, none beyond.
- * @example benefit(180) // 150
- */
-export const benefit = (seconds: number): number =>
-  Math.min(seconds, 120) +
-  0.5 * Math.max(0, Math.min(seconds, 300) - 120) +
-  0.2 * Math.max(0, Math.min(seconds, 600) - 300);
+/** What a request comes down to: the fixed items, the candidates as a programme, and what was left out. */
+export type Draft = {
+  request: PlanRequest;
+  fixed: PrepItem[];
+  closing: PrepItem[];
+  model: Model;
+  leftOut: Plan["leftOut"];
+};
 
-/**
- * The prep for these minutes.
- *
- * Takes what order and safety demand (temperature, wrists before weight, winding down), then adds the drill
- * or the set that serves the largest need a second, as long as it fits, and gives what is left over to the
- * raise and the wind-down, so that the sum is the budget to the second. Deterministic.
- */
-export function planPrep(request: PlanRequest): Plan {
+/** Sorts out who may come in, and what has to. The programme in it is what a solver is asked. */
+export function draftOf(request: PlanRequest): Draft {
   const leftOut: Plan["leftOut"] = [];
   const pool: Eligible[] = [];
   for (const drill of request.library.drills) {
     if (request.kept.some((item) => item.drillId === drill.id)) continue;
     const result = eligibility(drill, request);
     if ("reason" in result) leftOut.push({ drillId: drill.id, reason: result.reason });
-    else pool.push(result);
+    else pool.push(...result.places);
   }
-  const valueOf = valuerFor(request);
-  let items = framework(request, pool);
-  for (;;) {
-    const better = bestStep(items, pool, request, valueOf);
-    if (!better) break;
-    items = better;
-  }
-  items = fillExactly(items, request);
-  const chosen = new Set(items.map((item) => item.drillId));
-  for (const { drill } of pool)
-    if (!chosen.has(drill.id))
-      leftOut.push({ drillId: drill.id, reason: "no time left for it in these minutes" });
-  const seconds = prepSeconds(items, request.library);
-  const under = request.budget - seconds;
-  return { items, seconds, leftOut, note: noteFor(under) };
+  const ramp = rampItems(request);
+  const fixed = [...request.kept, ...frameOf(request, pool)];
+  const closing = closingRepeat(request, fixed, pool);
+  const rest = pool.filter(
+    ({ drill }) =>
+      drill.phase !== "raise" &&
+      drill.phase !== "settle" &&
+      !fixed.some((item) => item.drillId === drill.id) &&
+      !ramp.some((item) => item.drillId === drill.id),
+  );
+  const after = [...ramp, ...closing];
+  const taken = [...fixed, ...after].reduce(
+    (sum, item) => sum + alone(item, request.library) + changePosition,
+    fixed.length + after.length > 0 ? -changePosition : 0,
+  );
+  const whole = request.budget - (request.handOver ?? 0);
+  const model = modelOf(rest, {
+    ...request,
+    budget: Math.max(0, whole - taken),
+    whole,
+    fixed: [...fixed, ...ramp],
+    loadsHands: request.loadsHands ?? false,
+    recent: request.recent ?? [],
+  });
+  return { request, fixed, closing: after, model, leftOut };
 }
 
-function noteFor(under: number): string | null {
+const alone = (item: PrepItem, library: Library): number => {
+  const drill = drillOf(library, item.drillId);
+  return drill
+    ? itemSeconds(item.dose, drill, item.sides) +
+        (rungOf(drill, item.rungId).kit.length > 0 ? 10 : 0)
+    : 0;
+};
+
+/** What has to be there: the raise before a stretch, and for a session of its own the wind-down. */
+function frameOf(request: PlanRequest, pool: readonly Eligible[]): PrepItem[] {
+  const { kept, budget, alreadyWarm } = request;
+  const items: PrepItem[] = [];
+  const recent = request.recent ?? [];
+  const fresh = (phase: string) =>
+    pool
+      .filter(({ drill, segment }) => segment.phase === phase && drill.phase === phase)
+      .sort((a, b) => lastSeen(b, recent) - lastSeen(a, recent))[0];
+  const raise = fresh("raise");
+  if (raise && !alreadyWarm && !kept.some((item) => item.phase === "raise")) {
+    const seconds = Math.max(shortestRaise, Math.min(120, Math.round(budget / 6)));
+    items.push(itemFrom(raise, { type: "time", sets: 1, seconds, rest: 0 }, request));
+  }
+  const settle = fresh("settle");
+  if (settle && budget >= 600 && !kept.some((item) => item.phase === "settle"))
+    items.push(itemFrom(settle, lightest(settle.dose), request));
+  return items;
+}
+
+/** How many preps ago a drill was last used; never is longest. The library's first stands first among equals. */
+function lastSeen({ drill }: Eligible, recent: readonly (readonly string[])[]): number {
+  const at = recent.slice(0, 1).findIndex((drills) => drills.includes(drill.id));
+  return at < 0 ? 1 : 0;
+}
+
+/** Before an issue prep ends, its first stretch comes once more, one set. It is put in first so that there is time for it. */
+function closingRepeat(
+  request: PlanRequest,
+  fixed: PrepItem[],
+  pool: readonly Eligible[],
+): PrepItem[] {
+  const { format, flagged = [], budget } = request;
+  if (format.kind !== "issue" || flagged.length === 0 || budget < 300) return [];
+  const joint = flagged[0]!;
+  const stretch = pool
+    .filter(({ drill, segment }) => segment.phase === "open" && mainly(drill, joint))
+    .sort((a, b) => a.drill.setUp - b.drill.setUp || a.drill.id.localeCompare(b.drill.id))[0];
+  if (!stretch) return [];
+  const item = itemFrom(stretch, lightest(stretch.dose), request);
+  fixed.push(item);
+  return [
+    { ...item, id: `${item.id}~again`, segment: "once more", why: "the first stretch once more" },
+  ];
+}
+
+/**
+ * The prep for these minutes.
+ *
+ * What order and safety demand is put in first (temperature, the wind-down, a closing repeat); the rest is
+ * chosen by the search, or by the choice a solver has proven; what time is left over goes to the raise and the
+ * wind-down, so that the sum is the budget to the second. Deterministic.
+ */
+export function planPrep(request: PlanRequest): Plan {
+  if (request.clocked ?? request.format.clocked ?? request.gaps ?? request.format.gaps)
+    return clockedPlan(request);
+  const draft = draftOf(request);
+  return planOf(draft, quickChoice(draft.model, request.rounds ?? 2));
+}
+
+/** The plan that a choice makes. */
+export function planOf(draft: Draft, choice: Choice): Plan {
+  const { request, fixed, closing, model } = draft;
+  const { library, budget } = request;
+  const handOver = request.handOver ?? 0;
+  const chosen = model.options.flatMap((option, i) =>
+    choice[i]! > 0 ? [itemFrom(option, option.levels[choice[i]! - 1]!.dose, request)] : [],
+  );
+  const arranged = [...arrange([...fixed, ...chosen], request), ...closing];
+  const fitted = fillExactly(thinned(arranged, request), { budget, library, handOver });
+  const there = new Set(fitted.map((item) => item.drillId));
+  const seconds = prepSeconds(fitted, library, handOver);
+  const missed = model.covers.filter(
+    ({ by, bonus }) => bonus > 0 && !by.some((i) => choice[i]! > 0),
+  );
+  const wants = essentialSeconds(draft, missed);
+  return {
+    items: fitted,
+    seconds,
+    leftOut: [...draft.leftOut, ...left(model, there)],
+    note: noteFor(budget - seconds, budget, missed, wants),
+    wants,
+    value: valueOfChoice(model, choice),
+    variants: null,
+  };
+}
+
+function left(model: Model, there: ReadonlySet<string>): Plan["leftOut"] {
+  const drills = new Set(model.options.map(({ drill }) => drill.id));
+  return [...drills]
+    .filter((id) => !there.has(id))
+    .map((drillId) => ({ drillId, reason: "other drills give more for these minutes" }));
+}
+
+/** In the order of the format's segments; inside one by kind, wrists first, position. A drill of no segment goes by its phase. */
+export function arrange(
+  items: readonly PrepItem[],
+  { format, library }: Pick<PlanRequest, "format" | "library">,
+): PrepItem[] {
+  const place = (item: PrepItem): number => {
+    const at = format.segments.findIndex(
+      ({ name, phase }) =>
+        phase === item.phase && (item.segment === "" ? true : name === item.segment),
+    );
+    return at >= 0 ? at : format.segments.findIndex(({ phase }) => phase === item.phase);
+  };
+  const position = ({ drillId, rungId }: PrepItem): string => {
+    const drill = drillOf(library, drillId);
+    return drill ? (rungOf(drill, rungId).position ?? drill.position) : "";
+  };
+  return [...items].sort((a, b) => {
+    const [one, two] = [drillOf(library, a.drillId), drillOf(library, b.drillId)];
+    if (!one || !two) return 0;
+    return (
+      place(a) - place(b) ||
+      rankOf(one) - rankOf(two) ||
+      Number(two.preparesHands) - Number(one.preparesHands) ||
+      position(a).localeCompare(position(b)) ||
+      one.id.localeCompare(two.id)
+    );
+  });
+}
+
+/** Nothing over the minutes: where fixed items fill more than there is, what is not kept goes, the last first. */
+function thinned(
+  items: readonly PrepItem[],
+  { budget, library, handOver = 0, kept }: PlanRequest,
+): PrepItem[] {
+  const list = [...items];
+  const must = new Set(kept.map(({ id }) => id));
+  while (prepSeconds(shortRaise(list), library, handOver) > budget) {
+    const at = list.findLastIndex((item) => !must.has(item.id) && item.phase !== "raise");
+    if (at < 0) break;
+    list.splice(at, 1);
+  }
+  return list;
+}
+
+const shortRaise = (items: readonly PrepItem[]): PrepItem[] =>
+  items.map((item) =>
+    item.phase === "raise" && !item.locked && item.dose.type === "time"
+      ? { ...item, dose: { ...item.dose, seconds: Math.min(item.dose.seconds, shortestRaise) } }
+      : item,
+  );
+
+/** The least seconds that hold every obligation: what is fixed, and the quickest drill for each that is missed. */
+function essentialSeconds(
+  { request, fixed, closing, model }: Draft,
+  missed: Model["covers"],
+): number | null {
+  const heavy = missed.filter(({ name }) => name === "wrists" || name.includes(":"));
+  if (heavy.length === 0) return null;
+  const must = shortRaise(fixed.filter(({ phase }) => phase !== "settle"));
+  const choice = model.options.map(() => 0);
+  for (const { by } of model.covers.filter(({ name }) => name === "wrists" || name.includes(":"))) {
+    if (by.some((i) => choice[i]! > 0)) continue;
+    const quickest = [...by].sort(
+      (a, b) => model.options[a]!.levels[0]!.seconds - model.options[b]!.levels[0]!.seconds,
+    )[0]!;
+    choice[quickest] = 1;
+  }
+  const seconds =
+    prepSeconds([...must, ...closing], request.library, request.handOver) +
+    secondsOfChoice(model, choice);
+  return Math.max(request.budget + 30, Math.ceil(seconds / 30) * 30);
+}
+
+function noteFor(
+  under: number,
+  budget: number,
+  missed: Model["covers"],
+  wants: number | null,
+): string | null {
   if (under < 0)
     return `What is locked and what safety asks for takes ${-under} s more than there is.`;
+  if (wants !== null) {
+    const parts = missed.flatMap(({ name }) =>
+      name === "wrists" ? ["wrist work"] : name.includes(":") ? [name.replace(":", "’s")] : [],
+    );
+    const skip = parts.includes("wrist work") ? "skip the hands today" : "leave a joint out today";
+    return `${clock(budget)} cannot hold a raise and ${parts.join(", ")}: ${clock(wants)} can, or ${skip}.`;
+  }
   return under > tolerance
     ? `${under} s are left: nothing safe is left to add. Rest, or end early.`
     : null;
 }
 
-/** What has to be there: the kept items, the raise, and for a session of its own the wind-down. */
-function framework(request: PlanRequest, pool: Eligible[]): PrepItem[] {
-  const items = [...request.kept];
-  const raise = pool.find(({ drill }) => drill.phase === "raise");
-  if (raise && !request.alreadyWarm && !items.some((item) => item.phase === "raise")) {
-    const seconds = Math.max(shortestRaise, Math.min(120, Math.round(request.budget / 6)));
-    items.push(itemFrom(raise, { type: "time", sets: 1, seconds, rest: 0 }, request));
-  }
-  const settle = pool.find(({ drill }) => drill.phase === "settle");
-  if (settle && request.session === "mobility" && request.budget >= 600)
-    items.push(itemFrom(settle, lightest(settle.dose), request));
-  return withWrists(items, pool, request);
-}
-
-/** Weight on the hands brings the wrist work with it. */
-function withWrists(
-  items: PrepItem[],
-  pool: readonly Eligible[],
-  request: PlanRequest,
-): PrepItem[] {
-  const drills = items.map((item) => drillOf(request.library, item.drillId));
-  if (!drills.some((drill) => drill?.loadsHands) || drills.some((drill) => drill?.preparesHands))
-    return arranged(items, request);
-  const wrists = pool.find(({ drill }) => drill.preparesHands);
-  if (!wrists)
-    return arranged(
-      items.filter((item) => !drillOf(request.library, item.drillId)?.loadsHands || item.locked),
-      request,
-    );
-  return arranged([...items, itemFrom(wrists, lightest(wrists.dose), request)], request);
-}
-
-const arranged = (items: readonly PrepItem[], { library }: PlanRequest): PrepItem[] =>
-  [...items].sort((a, b) => {
-    const [one, two] = [drillOf(library, a.drillId), drillOf(library, b.drillId)];
-    return one && two ? byOrder(one, two) : 0;
-  });
-
-/** The one addition (a drill, or a heavier dose) with the most benefit a second that still fits; null when none does. */
-function bestStep(
-  items: PrepItem[],
-  pool: readonly Eligible[],
-  request: PlanRequest,
-  valueOf: Valuer,
-): PrepItem[] | null {
-  const before = { seconds: prepSeconds(items, request.library), value: valueOf(items) };
-  let best: { items: PrepItem[]; rate: number } | null = null;
-  const consider = (candidate: PrepItem[]) => {
-    const seconds = prepSeconds(candidate, request.library);
-    if (seconds > request.budget) return;
-    const rate = (valueOf(candidate) - before.value) / Math.max(1, seconds - before.seconds);
-    if (rate > 1e-9 && (!best || rate > best.rate)) best = { items: candidate, rate };
-  };
-  for (const option of pool) {
-    if (option.drill.serves.length === 0 || items.some((item) => item.drillId === option.drill.id))
-      continue;
-    const added = withWrists(
-      [...items, itemFrom(option, lightest(option.dose), request)],
-      pool,
-      request,
-    );
-    if (added.some((item) => item.drillId === option.drill.id)) consider(added);
-  }
-  items.forEach((item, index) => {
-    const drill = drillOf(request.library, item.drillId);
-    const dose = drill && !item.locked ? heavier(item.dose, drill, request) : null;
-    if (dose && drill && drill.serves.length > 0)
-      consider(items.map((other, i) => (i === index ? { ...other, dose } : other)));
-  });
-  return (best as { items: PrepItem[] } | null)?.items ?? null;
-}
-
-type Valuer = (items: readonly PrepItem[]) => number;
-
 /**
- * Σ need × benefit of the seconds on each motion; phases count apart, so that a motion gets dynamic, held,
- * active and skill work before it gets more of one. Prepared once a plan: the search asks it thousands of times.
- */
-function valuerFor({ library, needs, session }: PlanRequest): Valuer {
-  const cells = new Map<string, number>();
-  const weights: number[] = [];
-  const servedBy = new Map<string, { cell: number; share: number }[]>();
-  for (const drill of library.drills) {
-    const served = drill.serves.map(({ motion, share }) => {
-      const key = `${motion}/${drill.phase}`;
-      let cell = cells.get(key);
-      if (cell === undefined) {
-        cells.set(key, (cell = weights.length));
-        weights.push(
-          (needs.find((need) => need.motion === motion)?.weight ?? 0) *
-            phaseShare[session][drill.phase],
-        );
-      }
-      return { cell, share };
-    });
-    servedBy.set(drill.id, served);
-  }
-  return (items) => {
-    const seconds = new Float64Array(weights.length);
-    for (const item of items) {
-      const work = workSeconds(item.dose);
-      for (const { cell, share } of servedBy.get(item.drillId) ?? [])
-        seconds[cell]! += share * work;
-    }
-    return weights.reduce((sum, weight, cell) => sum + weight * benefit(seconds[cell]!), 0);
-  };
-}
-
-/** What a phase's seconds are worth: held stretches less before training, more in a session of their own. */
-const phaseShare: Record<PlanRequest["session"], Record<Drill["phase"], number>> = {
-  "warm-up": { raise: 1, loosen: 1.1, open: 0.7, own: 1, use: 1.2, settle: 0 },
-  mobility: { raise: 1, loosen: 0.7, open: 1.2, own: 1, use: 1, settle: 0.5 },
-};
-
-function lightest(dose: Dose): Dose {
-  return dose.type === "contract-relax"
-    ? { ...dose, rounds: Math.min(2, dose.rounds) }
-    : { ...dose, sets: 1 };
-}
-
-/** One set or round more, up to the session's limit; null at the limit. */
-function heavier(dose: Dose, drill: Drill, { session }: PlanRequest): Dose | null {
-  if (drill.phase === "raise" || drill.phase === "settle") return null;
-  if (dose.type === "contract-relax")
-    return dose.rounds < 4 ? { ...dose, rounds: dose.rounds + 1 } : null;
-  if (dose.type === "time")
-    return dose.seconds < 120 ? { ...dose, seconds: dose.seconds + 15 } : null;
-  const most = session === "mobility" ? 5 : drill.phase === "open" ? 2 : 4;
-  return dose.sets < most ? { ...dose, sets: dose.sets + 1, rest: Math.max(dose.rest, 5) } : null;
-}
-
-/**
- * Gives the seconds left over to the unlocked raise and then to the wind-down, each up to its range;
- * takes them from the raise, down to its shortest, when the prep is over its budget.
+ * Gives the seconds left over (or missing) to the raise and the wind-down, inside what those may last.
+ * Kept items are not touched.
  */
 export function fillExactly(
   items: readonly PrepItem[],
-  request: Pick<PlanRequest, "budget" | "library">,
+  { budget, library, handOver = 0 }: Pick<PlanRequest, "budget" | "library" | "handOver">,
 ): PrepItem[] {
-  let left = request.budget - prepSeconds(items, request.library);
+  let over = budget - prepSeconds(items, library, handOver);
   return items.map((item) => {
-    const drill = drillOf(request.library, item.drillId);
+    const drill = drillOf(library, item.drillId);
     if (
       !drill ||
       item.locked ||
       item.dose.type !== "time" ||
       (item.phase !== "raise" && item.phase !== "settle") ||
-      left === 0
+      over === 0
     )
       return item;
     const most = Math.max(rungOf(drill, item.rungId).range.to, item.dose.seconds);
     const least = item.phase === "raise" ? shortestRaise : Math.min(30, item.dose.seconds);
-    const seconds = Math.min(most, Math.max(least, item.dose.seconds + left));
-    left -= seconds - item.dose.seconds;
-    return { ...item, dose: { ...item.dose, seconds } };
+    const seconds = Math.min(most, Math.max(least, item.dose.seconds + over));
+    over -= seconds - item.dose.seconds;
+    return { ...item, dose: { ...item.dose, seconds } satisfies Dose };
   });
-}
-
-function itemFrom(
-  { drill, rung, replaced }: Eligible,
-  dose: Dose,
-  { needs }: PlanRequest,
-): PrepItem {
-  const share = (need: Need) =>
-    drill.serves.find(({ motion }) => motion === need.motion)?.share ?? 0;
-  const served = needs
-    .filter((need) => share(need) > 0)
-    .sort((a, b) => b.weight * share(b) - a.weight * share(a));
-  const main = served[0];
-  return {
-    id: drill.id,
-    drillId: drill.id,
-    rungId: rung.id,
-    phase: drill.phase,
-    dose,
-    sides: drill.sided ? sidesFirst(main?.shorter ?? null) : [],
-    why: [reasonFor(drill, main), replaced].filter(Boolean).join("; "),
-    serves: served.map(({ motion }) => motion),
-    locked: false,
-  };
-}
-
-/** The shorter side goes first; left first when there is none. */
-const sidesFirst = (shorter: LeftRight | null): LeftRight[] =>
-  shorter ? [shorter, otherSide(shorter)] : [...bothSides];
-
-function reasonFor(drill: Drill, need: Need | undefined): string {
-  if (drill.phase === "raise") return "before any stretch";
-  if (drill.phase === "settle") return "to end slow";
-  if (drill.preparesHands)
-    return need?.shortage
-      ? `${Math.round(need.shortage)}° short, and before weight on the hands`
-      : "before weight on the hands";
-  if (drill.kind === "skill") return "the skill itself, in parts";
-  if (!need) return "keeps the range";
-  const name = motionOf(need.motion).name.toLowerCase();
-  if (need.verdict === "unknown") return `${name}, not measured yet`;
-  if (need.shortage && need.shortage >= 0.5)
-    return `${name} ${Math.round(need.shortage)}° short${need.shorter ? `, ${need.shorter} tighter` : ""}`;
-  return `keeps the ${name}`;
 }

@@ -1,6 +1,6 @@
 import type { LeftRight } from "../body/side";
 import { restOf, setSeconds, setsOf, type Dose } from "../drill/dose";
-import { rungOf, type Drill } from "../drill/drill";
+import { atRung, rungOf, type Drill, type Position } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
 
@@ -9,7 +9,15 @@ export const changePosition = 10;
 export const changeKit = 20;
 
 export type StepKind =
-  "transition" | "set-up" | "work" | "contract" | "deepen" | "rest" | "side-change";
+  | "transition"
+  | "set-up"
+  | "work"
+  | "contract"
+  | "deepen"
+  | "rest"
+  | "side-change"
+  /** Kept free at the end; belongs to the last item. */
+  | "hand-over";
 
 /** One stretch of time in a prep: what the clock shows, and for how many whole seconds. */
 export type Step = {
@@ -32,10 +40,16 @@ export function transition(from: Placed | null, to: Placed): number {
   const fetched = to.kit.some(
     (item) => item !== "wall" && item !== "mat" && !from.kit.includes(item),
   );
-  return fetched ? changeKit : from.drill.position !== to.drill.position ? changePosition : 0;
+  return fetched ? changeKit : from.position !== to.position ? changePosition : 0;
 }
 
-export type Placed = { drill: Drill; kit: readonly string[] };
+/** Where a drill is done and with what. Things at hand wherever one is are not fetched. */
+export type Placed = { position: Position; kit: readonly string[] };
+
+const placed = (item: PrepItem, drill: Drill): Placed => {
+  const rung = rungOf(drill, item.rungId);
+  return { position: atRung(drill, rung).position, kit: rung.kit };
+};
 
 /** Steps of one drill, without the transition before it. */
 export function stepsOf(item: PrepItem, drill: Drill, index: number): Step[] {
@@ -52,6 +66,11 @@ export function stepsOf(item: PrepItem, drill: Drill, index: number): Step[] {
   ) => {
     if (seconds > 0) steps.push({ kind, item: index, seconds, side, set, sets: of, reps });
   };
+  if (item.boxed) {
+    const each = setSeconds(item.dose);
+    sides.forEach((side, n) => add("work", shareOf(each, sides.length, n), side, 1, 1));
+    return steps;
+  }
   add("set-up", drill.setUp, sides[0]!, 1);
   sides.forEach((side, n) => {
     if (n > 0) add("side-change", drill.sideChange, side, 1);
@@ -77,19 +96,24 @@ export function stepsOf(item: PrepItem, drill: Drill, index: number): Step[] {
   return steps;
 }
 
+/** Whole seconds of a box for each side, the first side taking what does not divide. */
+const shareOf = (seconds: number, sides: number, n: number): number =>
+  Math.floor(seconds / sides) + (n < seconds % sides ? 1 : 0);
+
 /**
  * A prep laid out second by second. Its length is the sum of its steps: the same list times the plan,
  * draws the strip to scale and drives the run.
  * Drills that the library no longer has are left out.
+ * @param handOver seconds kept free at the end
  */
-export function timelineOf(items: readonly PrepItem[], library: Library): Step[] {
+export function timelineOf(items: readonly PrepItem[], library: Library, handOver = 0): Step[] {
   const steps: Step[] = [];
   let previous: Placed | null = null;
   items.forEach((item, index) => {
     const drill = drillOf(library, item.drillId);
     if (!drill) return;
-    const here: Placed = { drill, kit: rungOf(drill, item.rungId).kit };
-    const pause = transition(previous, here);
+    const here = placed(item, drill);
+    const pause = item.boxed ? 0 : transition(previous, here);
     if (pause > 0)
       steps.push({
         kind: "transition",
@@ -103,6 +127,16 @@ export function timelineOf(items: readonly PrepItem[], library: Library): Step[]
     steps.push(...stepsOf(item, drill, index));
     previous = here;
   });
+  if (handOver > 0 && steps.length > 0)
+    steps.push({
+      kind: "hand-over",
+      item: items.length - 1,
+      seconds: handOver,
+      side: null,
+      set: 1,
+      sets: 1,
+      reps: null,
+    });
   return steps;
 }
 
@@ -113,14 +147,16 @@ export const secondsOf = (steps: readonly Step[]): number =>
  * Length of a prep in whole seconds, transitions included: the sum of `timelineOf` without laying it out,
  * for the planner, which asks thousands of times.
  */
-export function prepSeconds(items: readonly PrepItem[], library: Library): number {
-  let total = 0;
+export function prepSeconds(items: readonly PrepItem[], library: Library, handOver = 0): number {
+  let total = items.length > 0 ? handOver : 0;
   let previous: Placed | null = null;
   for (const item of items) {
     const drill = drillOf(library, item.drillId);
     if (!drill) continue;
-    const here: Placed = { drill, kit: rungOf(drill, item.rungId).kit };
-    total += transition(previous, here) + itemSeconds(item.dose, drill, item.sides);
+    const here = placed(item, drill);
+    total += item.boxed
+      ? setSeconds(item.dose)
+      : transition(previous, here) + itemSeconds(item.dose, drill, item.sides);
     previous = here;
   }
   return total;

@@ -37,7 +37,7 @@ const backWindow = 3;
  * @param now milliseconds since 1970
  */
 export function runAt(run: Pick<Run, "prep" | "events">, library: Library, now: number): RunState {
-  const steps = timelineOf(run.prep.items, library);
+  const steps = timelineOf(run.prep.items, library, run.prep.handOver);
   const items = run.prep.items.map((_, index): ItemProgress => {
     const planned = secondsOf(steps.filter((step) => step.item === index && working(step)));
     return { worked: 0, planned, ended: null, pain: null };

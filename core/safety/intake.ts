@@ -1,3 +1,4 @@
+import type { MustNot } from "../drill/drill";
 import { ageOn, type Athlete, type IntakeQuestion } from "../exchange/athlete";
 
 /** The intake's questions. Any yes puts a caution on the plan until a clinician's clearance is recorded. */
@@ -28,6 +29,17 @@ export const isGrowing = (athlete: Athlete, on: string): boolean =>
  * under-18 bar is used for all minors, since puberty is not recorded.
  */
 export const isLooseJointed = (athlete: Athlete): boolean => (athlete.intake?.looseness ?? 0) >= 5;
+
+/** What keeps drills away from an athlete on a day: answers that no clinician has cleared, growing, loose joints. */
+export function barsOf(athlete: Athlete, on: string): MustNot[] {
+  const { intake } = athlete;
+  const cleared = new Set(intake?.clearances.map(({ question }) => question));
+  return [
+    ...(intake?.yes ?? []).filter((question) => !cleared.has(question)),
+    ...(isGrowing(athlete, on) ? (["growing"] as const) : []),
+    ...(isLooseJointed(athlete) ? (["loose-jointed"] as const) : []),
+  ];
+}
 
 /** Cautions that stand on an athlete's plans on a day. */
 export function cautionsOf(athlete: Athlete, on: string): Caution[] {

@@ -6,9 +6,9 @@ import type { Athlete } from "../exchange/athlete";
 import type { Aim, AnyRecord, Check, Log, LogItem, Place, Prep } from "../exchange/records";
 import { protocolOf, skillOf, type Library } from "../library";
 import { unitOf, type Mode } from "../measure/protocol";
+import { blankPrep } from "../prep/blank";
 import { planPrep } from "../prep/plan";
-import { nextSteps } from "../progress/next-step";
-import { cautionsOf } from "../safety/intake";
+import { requestFor } from "../prep/request";
 import { lockedMotions } from "../safety/pain";
 import { daysBetween, mondayOf, plusDays } from "../season/days";
 import type { Cast, Performer } from "./cast";
@@ -33,6 +33,7 @@ export function generateTroupe(cast: Cast, library: Library, today: string, seed
       tester: cast.testers[0]!,
       length: "cm",
       pointing: null,
+      schools: {},
     },
     ...places,
     ...cast.performers.flatMap((performer, n) =>
@@ -82,6 +83,7 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
       skill,
       checks,
       logs,
+      preps,
       setting,
     });
     preps.push(prep);
@@ -136,6 +138,8 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
     clearances: [],
     absences: sick,
     archived: false,
+    schools: {},
+    flagged: performer.flag ? ["wrist"] : [],
   };
 }
 
@@ -194,42 +198,38 @@ type Scene = {
   skill: NonNullable<ReturnType<typeof skillOf>>;
   checks: Check[];
   logs: Log[];
+  preps: Prep[];
   setting: Setting;
 };
 
 function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
-  const { performer, athlete, aim, skill, checks, logs, setting } = scene;
+  const { performer, athlete, aim, skill, checks, logs, preps, setting } = scene;
   const { library, places } = setting;
   const session = since % 7 === 5 ? "mobility" : "warm-up";
   const retimed = performer.retimedWeek === week && since % 7 === 3;
   const budget = (session === "mobility" ? 30 : retimed ? 10 : 15) * 60;
   const gaps = gapOf({ athlete, aim, skill, checks, library, on: day });
-  const { items } = planPrep({
-    session,
-    budget,
-    alreadyWarm: false,
-    library,
-    kept: [],
-    needs: needsOf(gaps, daysBetween(day, aim.by)),
-    skills: [skill.id],
-    place: places.find(({ id }) => id === athlete.placeId) ?? null,
-    locked: lockedMotions(athlete, logs, checks, library).map(({ motion }) => motion),
-    cautions: cautionsOf(athlete, day),
-    dropped: [],
-    nextSteps: nextSteps(library.drills, logs),
-  });
-  return {
-    kind: "prep",
+  const prep = blankPrep({
     id: `prep-${athlete.id}-${day}`,
     athleteId: athlete.id,
     session,
     on: day,
     budget,
     placeId: athlete.placeId,
-    alreadyWarm: false,
-    items,
-    dropped: [],
-  };
+  });
+  const request = requestFor({
+    prep,
+    athlete,
+    library,
+    needs: needsOf(gaps, daysBetween(day, aim.by)),
+    skills: [skill.id],
+    place: places.find(({ id }) => id === athlete.placeId) ?? null,
+    locked: lockedMotions(athlete, logs, checks, library).map(({ motion }) => motion),
+    logs,
+    preps,
+    coach: {},
+  });
+  return { ...prep, items: planPrep({ ...request, rounds: 0 }).items };
 }
 
 function loggedAs(prep: Prep, week: number, performer: Performer, dice: Dice): Log {

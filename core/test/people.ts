@@ -1,6 +1,7 @@
 import type { Athlete } from "../exchange/athlete";
 import type { Aim, Check, Log, LogItem, Prep, PrepItem } from "../exchange/records";
 import type { Dose } from "../drill/dose";
+import { blankPrep } from "../prep/blank";
 import { library } from "../../library/index";
 
 /** Invented records for tests: each takes only what the test is about. */
@@ -20,6 +21,8 @@ export const athlete = (over: Partial<Athlete> = {}): Athlete => ({
   clearances: [],
   absences: [],
   archived: false,
+  schools: {},
+  flagged: [],
   ...over,
 });
 
@@ -72,7 +75,9 @@ export const item = (drillId: string, dose: Dose, over: Partial<PrepItem> = {}):
   drillId,
   rungId: drill(drillId).rungs[0]!.id,
   phase: drill(drillId).phase,
+  segment: "",
   dose,
+  boxed: false,
   sides: drill(drillId).sided ? ["left", "right"] : [],
   why: "",
   serves: [],
@@ -80,19 +85,16 @@ export const item = (drillId: string, dose: Dose, over: Partial<PrepItem> = {}):
   ...over,
 });
 
-export const prep = (items: PrepItem[], over: Partial<Prep> = {}): Prep => ({
-  kind: "prep",
-  id: "p1",
-  athleteId: "a1",
-  session: "warm-up",
-  on: "2026-11-24",
-  budget: 900,
-  placeId: null,
-  alreadyWarm: false,
-  items,
-  dropped: [],
-  ...over,
-});
+export const prep = (items: PrepItem[], over: Partial<Prep> = {}): Prep =>
+  blankPrep({
+    id: "p1",
+    athleteId: "a1",
+    session: "warm-up",
+    on: "2026-11-24",
+    budget: 900,
+    items,
+    ...over,
+  });
 
 export const logItem = (drillId: string, over: Partial<LogItem> = {}): LogItem => ({
   drillId,

@@ -12,6 +12,8 @@ export function stepWord(step: Step, dose: Dose): string {
       return "release";
     case "side-change":
       return "other side";
+    case "hand-over":
+      return "hand over";
     case "contract":
       return "push";
     case "deepen":
@@ -26,6 +28,7 @@ export function countWord(step: Step, dose: Dose): string {
   if (
     step.sets < 2 ||
     step.kind === "transition" ||
+    step.kind === "hand-over" ||
     step.kind === "set-up" ||
     step.kind === "side-change"
   )

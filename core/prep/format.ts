@@ -1,0 +1,79 @@
+import * as z from "zod";
+import { DrillKind, Pattern, Phase, Position, Region } from "../drill/drill";
+
+/** What a prep is for. */
+export const PrepKind = z.enum([
+  "warm-up",
+  "issue",
+  "mobility",
+  "circles",
+  "conditioning",
+  "fillers",
+]);
+export type PrepKind = z.infer<typeof PrepKind>;
+
+export const kindNames: Record<PrepKind, string> = {
+  "warm-up": "before training",
+  issue: "before the warm-up, for an old injury",
+  mobility: "a session of its own",
+  circles: "every morning",
+  conditioning: "two or three times a week",
+  fillers: "between work sets",
+};
+
+/** A stretch of a prep: which drills may stand there. An empty list lets any through. */
+export const Segment = z.object({
+  name: z.string().min(1),
+  phase: Phase,
+  kinds: z.array(DrillKind),
+  positions: z.array(Position).default([]),
+  regions: z.array(Region).default([]),
+  note: z.string().default(""),
+  /** The most of the minutes it may take, 0–1. */
+  most: z.number().min(0.05).max(1).default(1),
+  /** The planner puts at least one drill here where anything safe fits. */
+  wanted: z.boolean().default(false),
+});
+export type Segment = z.infer<typeof Segment>;
+
+/** Time boxes by the clock: one drill a family, so many rounds. */
+export const Clocked = z.object({
+  families: z.array(Pattern).min(1).max(10),
+  rounds: z.int().min(1).max(6),
+  seconds: z.int().min(15).max(180),
+});
+export type Clocked = z.infer<typeof Clocked>;
+
+/** So many gaps between work sets, so long each. */
+export const Gaps = z.object({
+  count: z.int().min(1).max(12),
+  seconds: z.int().min(30).max(300),
+});
+export type Gaps = z.infer<typeof Gaps>;
+
+/** The shape of a prep, as content: the library's own and those a coach saves and shares. */
+export const Format = z.object({
+  id: z.string().min(1).max(80),
+  name: z.string().min(1).max(60),
+  kind: PrepKind,
+  lead: z.string(),
+  /** Which of a rung's two doses is used. */
+  doses: z.enum(["warm-up", "mobility"]),
+  minutes: z.int().min(2).max(120),
+  segments: z.array(Segment).min(1),
+  /** Serves the aim's needs, or every joint alike. */
+  serves: z.enum(["aim", "every-joint"]).default("aim"),
+  /** What was contracted is stretched, and nothing else is. */
+  contracted: z.boolean().default(false),
+  clocked: Clocked.nullable().default(null),
+  gaps: Gaps.nullable().default(null),
+  /** Ends with a ramp of work sets up one ladder. */
+  ramp: z.boolean().default(false),
+  /** Seconds kept free at the end to hand over to the training. */
+  handOver: z.int().min(0).max(600).default(0),
+});
+export type Format = z.infer<typeof Format>;
+
+/** Length of a clocked prep: families × rounds × seconds + hand-over. @example 4 × 2 × 60 + 120 = 600 */
+export const clockedSeconds = (clocked: Clocked, handOver: number): number =>
+  clocked.families.length * clocked.rounds * clocked.seconds + handOver;

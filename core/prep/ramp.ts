@@ -1,0 +1,73 @@
+import type { Dose } from "../drill/dose";
+import type { Drill } from "../drill/drill";
+import { rungOf } from "../drill/drill";
+import type { PrepItem } from "../exchange/records";
+import { drillOf } from "../library";
+import type { PlanRequest } from "./plan";
+
+/** Sets up to the work: how many rungs easier, sets and repetitions. */
+const steps = [
+  { easier: 2, sets: 2, reps: 2 },
+  { easier: 1, sets: 2, reps: 2 },
+  { easier: 0, sets: 3, reps: 5 },
+] as const;
+
+export type RampStep = { rungId: string; name: string; easier: number; sets: number; reps: number };
+
+/**
+ * The sets that lead up to the work on a rung: 2 × 2 two rungs easier where there is one, 2 × 2 one rung
+ * easier, then 3 × 5.
+ * @example rampOf(pull, "feet-down") // 2 × 2, 2 × 2, 3 × 5: 23 repetitions
+ */
+export function rampOf(drill: Drill, rungId: string): RampStep[] {
+  const work = drill.rungs.indexOf(rungOf(drill, rungId));
+  return steps.flatMap(({ easier, sets, reps }) => {
+    const rung = drill.rungs[work - easier];
+    return rung ? [{ rungId: rung.id, name: rung.name, easier, sets, reps }] : [];
+  });
+}
+
+/** Repetitions of a ramp, step by step and in all. @example rampSum(ramp) // "4 + 4 + 15 = 23" */
+export function rampSum(ramp: readonly RampStep[]): string {
+  const parts = ramp.map(({ sets, reps }) => sets * reps);
+  const total = parts.reduce((sum, part) => sum + part, 0);
+  return parts.length > 1 ? `${parts.join(" + ")} = ${total}` : String(total);
+}
+
+/** Rest between ramp sets, and between work sets, seconds. */
+const rests = { ramp: 30, work: 60 } as const;
+const tempo = 4;
+
+/** The ramp of a prep as its items; none where the format has no ramp or no ladder was chosen. */
+export function rampItems({ format, ramp, library, kept }: PlanRequest): PrepItem[] {
+  if (!format.ramp || !ramp) return [];
+  const drill = drillOf(library, ramp.drillId);
+  if (!drill) return [];
+  return rampOf(drill, ramp.rungId).flatMap(({ rungId, easier, sets, reps }): PrepItem[] => {
+    const id = `${drill.id}~${rungId}`;
+    if (kept.some((item) => item.id === id)) return [];
+    const old = rungOf(drill, rungId);
+    const dose: Dose = {
+      type: "reps",
+      sets,
+      reps,
+      tempo: old.session?.type === "reps" ? old.session.tempo : tempo,
+      rest: easier === 0 ? rests.work : rests.ramp,
+    };
+    return [
+      {
+        id,
+        drillId: drill.id,
+        rungId,
+        phase: "use",
+        segment: easier === 0 ? "work sets" : "ramp",
+        dose,
+        boxed: false,
+        sides: drill.sided ? ["left", "right"] : [],
+        why: easier === 0 ? "the work sets" : `${easier === 1 ? "one rung" : "two rungs"} easier`,
+        serves: drill.serves.map(({ motion }) => motion),
+        locked: false,
+      },
+    ];
+  });
+}

@@ -1,0 +1,82 @@
+import type { Need } from "../aim/priority";
+import type { MotionId } from "../body/motions";
+import type { Athlete } from "../exchange/athlete";
+import type { Log, Place, Prep } from "../exchange/records";
+import { formatOf, skillOf, type Library } from "../library";
+import { looseAtMedians } from "../progress/loose-at";
+import { nextSteps } from "../progress/next-step";
+import { barsOf, cautionsOf } from "../safety/intake";
+import { restedMotions } from "../season/stretch-days";
+import { unlikeLast, variantsIn } from "./clocked";
+import type { Format } from "./format";
+import type { PlanRequest } from "./plan";
+import { schoolsFor, type SomeSchools } from "./schools";
+
+/** The format a prep has: its own, or the usual one of its session. */
+export const formatFor = (library: Library, prep: Pick<Prep, "format" | "session">): Format =>
+  formatOf(library, prep.format) ?? formatOf(library, prep.session) ?? library.formats[0]!;
+
+export type Circumstances = {
+  prep: Prep;
+  athlete: Athlete;
+  library: Library;
+  needs: readonly Need[];
+  skills: readonly string[];
+  place: Place | null;
+  locked: readonly MotionId[];
+  logs: readonly Log[];
+  preps: readonly Prep[];
+  /** The coach's own ways of working. */
+  coach: SomeSchools;
+};
+
+/** What the planner needs to know of a prep, its athlete and what was done before. */
+export function requestFor(all: Circumstances): PlanRequest {
+  const { prep, athlete, library, needs, skills, place, locked, logs, preps, coach } = all;
+  const schools = schoolsFor(coach, athlete.schools);
+  return {
+    format: formatFor(library, prep),
+    budget: prep.budget,
+    handOver: prep.handOver,
+    alreadyWarm: prep.alreadyWarm,
+    library,
+    kept: prep.items.filter((item) => item.locked),
+    needs,
+    skills,
+    place,
+    locked,
+    cautions: cautionsOf(athlete, prep.on),
+    bars: barsOf(athlete, prep.on),
+    dropped: prep.dropped,
+    nextSteps: nextSteps(library.drills, logs),
+    schools,
+    flagged: prep.flagged,
+    dominant: athlete.dominantSide,
+    rested:
+      schools.often === "daily"
+        ? needs.map(({ motion }) => motion)
+        : restedMotions(logs, library, prep.on),
+    looseAt: looseAtMedians(logs, prep.on),
+    loadsHands: skills.some((id) =>
+      skillOf(library, id)?.demands.some(
+        ({ motion, loaded }) => loaded && motion.startsWith("wrist."),
+      ),
+    ),
+    recent: recentSets(prep, preps),
+    clocked: prep.clocked,
+    gaps: prep.gaps,
+    ramp: prep.ramp,
+  };
+}
+
+/** Drills and variants of the preps before this one, the latest first; another turn puts its own first. */
+function recentSets(prep: Prep, preps: readonly Prep[]): string[][] {
+  const before = preps
+    .filter(({ id, on }) => id !== prep.id && on <= prep.on)
+    .sort((a, b) => b.on.localeCompare(a.on))
+    .slice(0, unlikeLast);
+  const own = prep.turn > 0 ? [prep] : [];
+  return [...own, ...before].map(({ items }) => [
+    ...new Set([...items.map(({ drillId }) => drillId), ...variantsIn(items)]),
+  ]);
+}

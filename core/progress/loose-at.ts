@@ -1,0 +1,22 @@
+import type { Log } from "../exchange/records";
+import { plusDays } from "../season/days";
+
+/** Days that the usual loose-at number looks back. */
+const window = 28;
+
+/** The usual repetitions (or seconds) until loose, by drill: the median of the last 28 days. */
+export function looseAtMedians(logs: readonly Log[], on: string): Map<string, number> {
+  const from = plusDays(on, -window);
+  const found = new Map<string, number[]>();
+  for (const log of logs)
+    if (log.on >= from && log.on <= on)
+      for (const { drillId, looseAt } of log.items)
+        if (looseAt !== null) found.set(drillId, [...(found.get(drillId) ?? []), looseAt]);
+  return new Map([...found].map(([id, list]) => [id, median(list)]));
+}
+
+function median(list: readonly number[]): number {
+  const sorted = [...list].sort((a, b) => a - b);
+  const middle = Math.floor(sorted.length / 2);
+  return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
+}
