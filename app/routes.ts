@@ -18,6 +18,7 @@ export default [
     route("gap", "routes/gap.tsx"),
     route("prep", "routes/prep.tsx"),
     route("log", "routes/log.tsx"),
+    route("prep/sheet", "routes/prep-sheet.tsx"),
     route("season", "routes/season.tsx"),
   ]),
   route("at/:athleteId/run", "routes/run.tsx"),

@@ -38,6 +38,8 @@ export type AthleteView = {
   locks: MotionLock[];
   settings: Settings;
   troupeName: string;
+  /** Everybody else in the notebook. */
+  others: Athlete[];
   today: DayText;
   /** The day under the tape's cursor. */
   day: DayText;
@@ -133,6 +135,7 @@ function gather(
     cautions: cautionsOf(athlete, day),
     locks: lockedMotions(athlete, logs, checks, library),
     settings: notebook.get("settings", "settings") ?? plainSettings,
+    others: notebook.all("athlete").filter(({ id, archived }) => id !== athlete.id && !archived),
     troupeName: notebook.all("troupe")[0]?.name ?? "",
     today: today(),
     day,

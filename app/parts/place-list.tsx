@@ -53,6 +53,32 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
                 </label>
               ))}
             </fieldset>
+            <p className="flex flex-wrap items-center gap-x-5 gap-y-1 text-sm sm:col-start-2">
+              <label className="flex min-h-9 items-center gap-2">
+                room for
+                <select
+                  className="field !min-h-9"
+                  value={place.space}
+                  onChange={(event) =>
+                    keep({ ...place, space: event.target.value as Place["space"] })
+                  }
+                >
+                  <option value="spot">one spot, about 1.2 × 1.2 m</option>
+                  <option value="mat">a mat</option>
+                  <option value="room">a way across the room</option>
+                </select>
+              </label>
+              <PlaceTick
+                text="silent: neighbours below"
+                on={place.silent}
+                set={(silent) => keep({ ...place, silent })}
+              />
+              <PlaceTick
+                text="no floor: standing only"
+                on={place.noFloor}
+                set={(noFloor) => keep({ ...place, noFloor })}
+              />
+            </p>
           </li>
         ))}
       </ul>
@@ -74,5 +100,19 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
         <Plus size={15} /> Add a place
       </button>
     </section>
+  );
+}
+
+function PlaceTick({ text, on, set }: { text: string; on: boolean; set: (on: boolean) => void }) {
+  return (
+    <label className="flex min-h-9 items-center gap-1.5">
+      <input
+        type="checkbox"
+        className="size-4 accent-[var(--spruce)]"
+        checked={on}
+        onChange={(event) => set(event.target.checked)}
+      />
+      {text}
+    </label>
   );
 }

@@ -55,14 +55,14 @@ export const StationFigure = memo(function StationFigure({
   };
   return (
     <>
-      <p className="font-display text-lg font-bold leading-snug">
+      <div className="font-display text-lg font-bold leading-snug">
         {measured ? had.sentence : view.skill.summary}{" "}
         {measured ? (
           <span className="font-sans font-normal">
             <WhyNote why={whyOf(had, limits, names)} />
           </span>
         ) : null}
-      </p>
+      </div>
       <p className="text-sm text-muted">
         {measured
           ? `ink: ${imagined ? "what these joints would allow" : "what these joints allow"} · chalk: the clean shape${before ? " · grey: as it was" : ""}`

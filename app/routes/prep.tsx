@@ -7,11 +7,26 @@ import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";
 import { Station } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
-import { bringBack, dropItem, lockItem, planAgain, reorder, startRun } from "../storage/preps";
+import { removeDrill, removeFormat, saveDrill, saveFormat, saveSchools } from "../storage/formats";
+import {
+  addDrill,
+  dropItem,
+  editItem,
+  fillUp,
+  keepPreps,
+  lockItem,
+  planAgain,
+  reorder,
+  repair,
+  retime,
+  startRun,
+  swapItem,
+  takeProven,
+} from "../storage/preps";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/prep";
 
-let proposal: { view: AthleteView; prep: ReturnType<typeof planned>["prep"] } | null = null;
+let proposal: { view: AthleteView; prep: Prep } | null = null;
 
 let lastPlan: { view: AthleteView; prep: Prep; plan: Plan } | null = null;
 
@@ -32,16 +47,8 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   if (!kept && view.day === view.today && proposal?.view !== view)
     proposal = { view, prep: planned(view, newPrep(view, view.today)).prep };
   const prep = kept ?? (view.day === view.today ? proposal!.prep : null);
-  const leftOut = prep && view.day === view.today ? planFor(view, prep) : null;
-  return {
-    view,
-    prep,
-    kept: Boolean(kept),
-    leftOut:
-      leftOut?.leftOut.filter(
-        ({ drillId }) => !prep!.items.some((item) => item.drillId === drillId),
-      ) ?? [],
-  };
+  const plan = prep && view.day === view.today ? planFor(view, prep) : null;
+  return { view, prep, kept: Boolean(kept), plan };
 }
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
@@ -50,14 +57,42 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
   switch (sent.intent) {
     case "plan":
       return planAgain(view, sent);
+    case "retime":
+      return retime(view, sent);
     case "order":
       return reorder(view, sent);
+    case "repair":
+      return repair(view, sent);
     case "lock":
       return lockItem(sent);
     case "drop":
       return dropItem(view, sent);
-    case "bring-back":
-      return bringBack(view, sent);
+    case "add":
+      return addDrill(view, sent);
+    case "swap":
+      return swapItem(sent);
+    case "edit":
+      return editItem(view, sent);
+    case "fill":
+      return fillUp(view, sent);
+    case "keep-preps":
+      return keepPreps(sent);
+    case "proven": {
+      const proven = await takeProven(sent);
+      if (proven && proposal?.prep.id === proven.id)
+        proposal = { view: proposal.view, prep: proven };
+      return null;
+    }
+    case "save-format":
+      return saveFormat(sent);
+    case "remove-format":
+      return removeFormat(sent);
+    case "save-drill":
+      return saveDrill(sent);
+    case "remove-drill":
+      return removeDrill(sent);
+    case "schools":
+      return saveSchools(sent);
     case "run":
       await startRun(view, sent);
       return redirect(`/at/${params.athleteId}/run`);

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { Intake, IntakeQuestion, MotionClearance } from "#core/exchange/athlete";
+import { Athlete, Intake, IntakeQuestion, MotionClearance } from "#core/exchange/athlete";
 import { MotionId } from "#core/body/motions";
 import { Aim } from "#core/exchange/records";
 import { newId, today } from "../clock";
@@ -87,11 +87,18 @@ export async function saveIntake(athleteId: string, sent: unknown): Promise<null
   const answers = Intake.pick({ yes: true, note: true, growthSpurt: true, looseness: true }).parse(
     sent,
   );
+  const { flagged } = Athlete.pick({ flagged: true }).partial().parse(sent);
   const athlete = await athleteNow(athleteId);
   const clearances = (athlete.intake?.clearances ?? []).filter(({ question }) =>
     answers.yes.includes(question),
   );
-  await change("intake", [{ ...athlete, intake: { ...answers, on: today(), clearances } }]);
+  await change("intake", [
+    {
+      ...athlete,
+      flagged: flagged ?? athlete.flagged,
+      intake: { ...answers, on: today(), clearances },
+    },
+  ]);
   return null;
 }
 

@@ -1,13 +1,19 @@
 import * as z from "zod";
-import { Prep, type Run } from "#core/exchange/records";
-import { unsafeOrder } from "#core/prep/order";
+import { Dose } from "#core/drill/dose";
+import { Prep, PrepItem, type Run } from "#core/exchange/records";
+import { ladderOf } from "#core/prep/doses";
+import { eligibility } from "#core/prep/eligible";
+import { itemFrom } from "#core/prep/item";
+import { mended } from "#core/prep/mend";
+import { arrange } from "#core/prep/plan";
+import { formatFor } from "#core/prep/request";
+import { retimed } from "#core/prep/retime";
+import { rungOf } from "#core/drill/drill";
 import { drillOf } from "#core/library";
 import { moment, newId } from "../clock";
-import { planned, refitted } from "../planning";
+import { planned, refitted, requestOf } from "../planning";
 import type { AthleteView } from "../view";
 import { change, openNotebook, presentNotebook } from "./open";
-
-type Answer = { refused: string } | null;
 
 /** The prep as the page has it: it counts only while the notebook has none, for then it is a proposal. */
 const Sent = z.object({ prep: Prep });
@@ -18,72 +24,175 @@ function latest(sent: unknown): Prep {
   return presentNotebook()?.notebook.get("prep", prep.id) ?? prep;
 }
 
+const keep = (label: string, prep: Prep): Promise<void> => change(label, [prep]);
+
 const Changes = Prep.pick({
-  session: true,
+  format: true,
   budget: true,
   placeId: true,
   alreadyWarm: true,
+  flagged: true,
+  handOver: true,
+  clocked: true,
+  gaps: true,
+  ramp: true,
+  turn: true,
 }).partial();
 
-/** Plans anew after a change of kind, minutes, place or warmth; keeps what is locked. */
-export async function planAgain(view: AthleteView, sent: unknown): Promise<Answer> {
+/** Plans anew after a change of shape, minutes, place or warmth; keeps what is locked. A new format brings its own numbers. */
+export async function planAgain(view: AthleteView, sent: unknown): Promise<null> {
   const { changes } = z.object({ changes: Changes }).parse(sent);
   const prep = latest(sent);
   const known = Object.fromEntries(
     Object.entries(changes).filter(([, value]) => value !== undefined),
-  );
-  await change("plan the prep", [planned(view, { ...prep, ...known }).prep]);
+  ) as Partial<Prep>;
+  await keep("plan the prep", planned(view, reshaped(view, prep, known)).prep);
   return null;
 }
 
-/** Moves a drill by its place in the list, unless that breaks a rule of safety: then it says which. */
-export async function reorder(view: AthleteView, sent: unknown): Promise<Answer> {
+/** A prep with some of its terms changed; where the format changes, at that format's minutes and doses. */
+function reshaped(view: AthleteView, prep: Prep, changes: Partial<Prep>): Prep {
+  const next: Prep = { ...prep, ...changes, touched: false };
+  if (changes.format === undefined || changes.format === prep.format) return next;
+  const format = formatFor(view.library, next);
+  return {
+    ...next,
+    session: format.doses,
+    budget: format.minutes * 60,
+    handOver: format.handOver,
+    clocked: null,
+    gaps: null,
+    flagged: next.flagged.length > 0 ? next.flagged : view.athlete.flagged,
+  };
+}
+
+/** Takes a prep to other minutes as the preview showed it. */
+export async function retime(view: AthleteView, sent: unknown): Promise<null> {
+  const { budget } = z.object({ budget: z.int().min(120).max(7200) }).parse(sent);
+  const prep = latest(sent);
+  const { items } = retimed(prep.items, [], budget, requestOf(view, { ...prep, budget }));
+  await keep("change the minutes", { ...prep, budget, items });
+  return null;
+}
+
+/** Moves a drill by its place in the list. What that breaks is shown, not refused. */
+export async function reorder(view: AthleteView, sent: unknown): Promise<null> {
   const { from, to } = z.object({ from: z.int().min(0), to: z.int().min(0) }).parse(sent);
   const prep = latest(sent);
   const items = [...prep.items];
   const [moved] = items.splice(from, 1);
   if (!moved) return null;
   items.splice(to, 0, moved);
-  const unsafe = unsafeOrder(items, view.library, prep.alreadyWarm);
-  if (unsafe) return { refused: unsafe };
-  await change("move a drill", [refitted(view, { ...prep, items })]);
+  await keep("move a drill", refitted(view, { ...prep, items, touched: true }));
   return null;
+}
+
+/** Mends what an edit broke, as little as possible. */
+export async function repair(view: AthleteView, sent: unknown): Promise<{ removed: string[] }> {
+  const prep = latest(sent);
+  const { items, removed } = mended(prep.items, requestOf(view, prep));
+  await keep("mend the order", refitted(view, { ...prep, items }));
+  return { removed: removed.map((id) => drillOf(view.library, id)?.name ?? id) };
 }
 
 const Item = z.object({ itemId: z.string() });
 
-export async function lockItem(sent: unknown): Promise<Answer> {
+export async function lockItem(sent: unknown): Promise<null> {
   const { itemId } = Item.parse(sent);
   const prep = latest(sent);
   const items = prep.items.map((item) =>
     item.id === itemId ? { ...item, locked: !item.locked } : item,
   );
-  await change("lock a drill", [{ ...prep, items }]);
+  await keep("lock a drill", { ...prep, items });
   return null;
 }
 
-/** Drops a drill and plans the freed seconds, unless safety needs it: the raise, or the wrists before weight. */
-export async function dropItem(view: AthleteView, sent: unknown): Promise<Answer> {
+/** Drops a drill. The freed seconds stay free until they are filled; what is broken by it is shown. */
+export async function dropItem(view: AthleteView, sent: unknown): Promise<null> {
   const { itemId } = Item.parse(sent);
   const prep = latest(sent);
   const item = prep.items.find(({ id }) => id === itemId);
   if (!item) return null;
-  const without = prep.items.filter(({ id }) => id !== itemId);
-  const unsafe = unsafeOrder(without, view.library, prep.alreadyWarm);
-  if (unsafe)
-    return {
-      refused: `${drillOf(view.library, item.drillId)?.name ?? "This drill"} stays: ${unsafe}`,
-    };
-  const dropped = [...prep.dropped, item.drillId];
-  await change("drop a drill", [planned(view, { ...prep, items: without, dropped }).prep]);
+  const items = prep.items.filter(({ id }) => id !== itemId);
+  const dropped = [...new Set([...prep.dropped, item.drillId])];
+  await keep("drop a drill", { ...prep, items, dropped, touched: true });
   return null;
 }
 
-export async function bringBack(view: AthleteView, sent: unknown): Promise<Answer> {
+/** Lets a dropped drill in again, where it would stand. */
+export async function addDrill(view: AthleteView, sent: unknown): Promise<null> {
   const { drillId } = z.object({ drillId: z.string() }).parse(sent);
   const prep = latest(sent);
+  const drill = drillOf(view.library, drillId);
+  if (!drill || prep.items.some((item) => item.drillId === drillId)) return null;
   const dropped = prep.dropped.filter((id) => id !== drillId);
-  await change("bring a drill back", [planned(view, { ...prep, dropped }).prep]);
+  const request = requestOf(view, { ...prep, dropped });
+  const found = eligibility(drill, {
+    ...request,
+    format: { ...request.format, serves: "every-joint" },
+  });
+  if (!("places" in found)) return null;
+  const place = found.places[0]!;
+  const item = itemFrom(
+    place,
+    ladderOf(place.dose, drill, request.format)[0] ?? place.dose,
+    request,
+  );
+  const items = arrange([...prep.items, item], request);
+  await keep(`add ${drill.name.toLowerCase()}`, { ...prep, items, dropped, touched: true });
+  return null;
+}
+
+/** Puts another drill in the place of one. */
+export async function swapItem(sent: unknown): Promise<null> {
+  const { itemId, item } = Item.extend({ item: PrepItem }).parse(sent);
+  const prep = latest(sent);
+  const items = prep.items.map((one) => (one.id === itemId ? item : one));
+  await keep("swap a drill", { ...prep, items, touched: true });
+  return null;
+}
+
+/** Another rung, or another dose, of a drill in its place. */
+export async function editItem(view: AthleteView, sent: unknown): Promise<null> {
+  const { itemId, rungId, dose } = Item.extend({
+    rungId: z.string().optional(),
+    dose: Dose.optional(),
+  }).parse(sent);
+  const prep = latest(sent);
+  const items = prep.items.map((item) => {
+    const drill = drillOf(view.library, item.drillId);
+    if (item.id !== itemId || !drill) return item;
+    if (!rungId) return { ...item, dose: dose ?? item.dose };
+    const rung = rungOf(drill, rungId);
+    const usual = prep.session === "warm-up" ? rung.warmUp : rung.session;
+    return { ...item, rungId: rung.id, dose: item.boxed ? item.dose : (usual ?? item.dose) };
+  });
+  await keep(rungId ? "another rung" : "another dose", { ...prep, items, touched: true });
+  return null;
+}
+
+/** Fills free minutes with more, or takes off what is over: everything there is kept as long as it fits. */
+export async function fillUp(view: AthleteView, sent: unknown): Promise<null> {
+  const prep = latest(sent);
+  const { items } = retimed(prep.items, [], prep.budget, requestOf(view, prep));
+  await keep("fit the minutes", { ...prep, items });
+  return null;
+}
+
+/** Puts the proven plan in the place of the first one, if nobody has touched that since; false when somebody has. */
+export async function takeProven(sent: unknown): Promise<Prep | null> {
+  const { prep, items } = z.object({ prep: Prep, items: z.array(PrepItem) }).parse(sent);
+  const kept = presentNotebook()?.notebook.get("prep", prep.id);
+  if (kept && JSON.stringify(kept.items) !== JSON.stringify(prep.items)) return null;
+  const proven = { ...prep, items };
+  if (kept) await keep("the proven plan", proven);
+  return proven;
+}
+
+/** Keeps preps for other days or another athlete. */
+export async function keepPreps(sent: unknown): Promise<null> {
+  const { preps } = z.object({ preps: z.array(Prep) }).parse(sent);
+  await change(preps.length > 1 ? `keep ${preps.length} preps` : "keep the prep", preps);
   return null;
 }
 

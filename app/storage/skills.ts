@@ -5,7 +5,7 @@ import { newId } from "../clock";
 import { change, openNotebook } from "./open";
 
 /** The pack that holds what a user makes himself. */
-const ownPack: Pack = {
+export const ownPack: Pack = {
   kind: "pack",
   id: "own",
   name: "My own",

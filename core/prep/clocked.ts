@@ -1,9 +1,9 @@
-import type { Drill, Pattern } from "../drill/drill";
+import { atRung, type Drill, type Pattern } from "../drill/drill";
 import { clock } from "../drill/dose";
 import type { PrepItem } from "../exchange/records";
 import { eligibility, type Eligible } from "./eligible";
 import { itemFrom } from "./item";
-import { rankOf } from "./order";
+import { rankOf, wantsWarmth } from "./order";
 import type { Plan, PlanRequest } from "./plan";
 import { prepSeconds } from "./timeline";
 
@@ -29,7 +29,9 @@ export function clockedPlan(request: PlanRequest): Plan {
     else pool.push(...result.places);
   }
   const safe = pool.filter(
-    ({ drill, rung }) => !(rung.loadsHands ?? drill.loadsHands) || drill.preparesHands,
+    ({ drill, rung }) =>
+      (request.alreadyWarm || !wantsWarmth(drill)) &&
+      (!atRung(drill, rung).loadsHands || drill.preparesHands),
   );
   const families: Eligible[][] = clocked
     ? clocked.families.map((family) => variantsOf(safe, family))

@@ -21,6 +21,8 @@ export type Situation = {
   /** Uncleared intake answers, growing, loose joints: see `barsOf`. */
   bars?: readonly MustNot[];
   dropped: readonly string[];
+  /** Nothing but these drills: a prep that shrinks keeps to what it has. */
+  only?: readonly string[];
   /** What the log says comes next for each drill. */
   nextSteps: ReadonlyMap<string, NextStep>;
   schools?: Schools;
@@ -75,6 +77,7 @@ function reasonAgainst(drill: Drill, situation: Situation): string | null {
   const { format, needs, skills, locked, cautions, dropped } = situation;
   const schools = situation.schools ?? defaultSchools;
   if (dropped.includes(drill.id)) return "dropped by hand";
+  if (situation.only && !situation.only.includes(drill.id)) return "was not in the prep";
   const shut = drill.serves.find(({ motion }) => locked.includes(motion));
   if (shut) return `${motionOf(shut.motion).name.toLowerCase()} is locked after pain`;
   const blocked = cautions.find(

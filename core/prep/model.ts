@@ -46,7 +46,7 @@ export type Model = {
 export type Choice = number[];
 
 /** What a phase's seconds are worth: held stretches less before training, more in a session of their own. */
-const phaseShare: Record<"warm-up" | "mobility", Record<Phase, number>> = {
+export const phaseShare: Record<"warm-up" | "mobility", Record<Phase, number>> = {
   "warm-up": { raise: 1, loosen: 1.1, open: 0.7, own: 1, use: 1.2, settle: 0 },
   mobility: { raise: 1, loosen: 0.7, open: 1.2, own: 1, use: 1, settle: 0.5 },
 };

@@ -115,7 +115,8 @@ export function breaches(
     const name = drills[at]!.name;
     if (item.dose.type === "hold" && item.dose.seconds > longestHoldBefore)
       say(`${name} is held longer than ${longestHoldBefore} s before training.`);
-    if (!drills.slice(at + 1).some((later) => later && isMovement(later)))
+    const again = drills.slice(0, at).includes(drills[at]);
+    if (!again && !drills.slice(at + 1).some((later) => later && isMovement(later)))
       say(`${name} is held last: before training, movement follows a hold.`);
   }
 }

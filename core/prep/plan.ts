@@ -1,6 +1,6 @@
 import type { Dose } from "../drill/dose";
 import { clock } from "../drill/dose";
-import { rungOf } from "../drill/drill";
+import { atRung, rungOf } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
 import { clockedPlan } from "./clocked";
@@ -22,6 +22,8 @@ export type PlanRequest = Situation & {
   library: Library;
   /** Items locked by the user, or done already: kept as they are. */
   kept: readonly PrepItem[];
+  /** Done already, before these minutes: they count as given, and take no time. */
+  before?: readonly PrepItem[];
   /** The aim puts weight on the hands. */
   loadsHands?: boolean;
   /** Drills of the last preps, the latest first; for clocked families their variants. */
@@ -66,8 +68,9 @@ export type Draft = {
 export function draftOf(request: PlanRequest): Draft {
   const leftOut: Plan["leftOut"] = [];
   const pool: Eligible[] = [];
+  const there = new Set([...request.kept, ...(request.before ?? [])].map(({ drillId }) => drillId));
   for (const drill of request.library.drills) {
-    if (request.kept.some((item) => item.drillId === drill.id)) continue;
+    if (there.has(drill.id)) continue;
     const result = eligibility(drill, request);
     if ("reason" in result) leftOut.push({ drillId: drill.id, reason: result.reason });
     else pool.push(...result.places);
@@ -92,7 +95,7 @@ export function draftOf(request: PlanRequest): Draft {
     ...request,
     budget: Math.max(0, whole - taken),
     whole,
-    fixed: [...fixed, ...ramp],
+    fixed: [...(request.before ?? []), ...fixed, ...ramp],
     loadsHands: request.loadsHands ?? false,
     recent: request.recent ?? [],
   });
@@ -143,7 +146,10 @@ function closingRepeat(
   if (format.kind !== "issue" || flagged.length === 0 || budget < 300) return [];
   const joint = flagged[0]!;
   const stretch = pool
-    .filter(({ drill, segment }) => segment.phase === "open" && mainly(drill, joint))
+    .filter(
+      ({ drill, rung, segment }) =>
+        segment.phase === "open" && mainly(drill, joint) && !atRung(drill, rung).loadsHands,
+    )
     .sort((a, b) => a.drill.setUp - b.drill.setUp || a.drill.id.localeCompare(b.drill.id))[0];
   if (!stretch) return [];
   const item = itemFrom(stretch, lightest(stretch.dose), request);
@@ -186,7 +192,7 @@ export function planOf(draft: Draft, choice: Choice): Plan {
   return {
     items: fitted,
     seconds,
-    leftOut: [...draft.leftOut, ...left(model, there)],
+    leftOut: [...draft.leftOut, ...left(draft, there)],
     note: noteFor(budget - seconds, budget, missed, wants),
     wants,
     value: valueOfChoice(model, choice),
@@ -194,11 +200,22 @@ export function planOf(draft: Draft, choice: Choice): Plan {
   };
 }
 
-function left(model: Model, there: ReadonlySet<string>): Plan["leftOut"] {
-  const drills = new Set(model.options.map(({ drill }) => drill.id));
-  return [...drills]
-    .filter((id) => !there.has(id))
-    .map((drillId) => ({ drillId, reason: "other drills give more for these minutes" }));
+/** What could have come in and did not. */
+function left({ request, leftOut, model }: Draft, there: ReadonlySet<string>): Plan["leftOut"] {
+  const said = new Set(leftOut.map(({ drillId }) => drillId));
+  const could = new Set(model.options.map(({ drill }) => drill.id));
+  return request.library.drills
+    .filter(({ id }) => !there.has(id) && !said.has(id))
+    .map(({ id, phase }) => ({
+      drillId: id,
+      reason: could.has(id)
+        ? "other drills give more for these minutes"
+        : phase === "raise"
+          ? request.alreadyWarm
+            ? "already warm"
+            : "another raise is in"
+          : "no time for it in these minutes",
+    }));
 }
 
 /** In the order of the format's segments; inside one by kind, wrists first, position. A drill of no segment goes by its phase. */

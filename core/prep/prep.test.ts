@@ -9,7 +9,9 @@ import { cautionsOf } from "../safety/intake";
 import { aim, athlete, check, drill, item, skill } from "../test/people";
 import { eligibility } from "./eligible";
 import { unsafeOrder } from "./order";
-import { benefit, fillExactly, planPrep, type PlanRequest } from "./plan";
+import { benefit } from "./benefit";
+import { formatOf } from "../library";
+import { fillExactly, planPrep, type PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds, secondsOf, timelineOf, transition } from "./timeline";
 
 const hold: Dose = { type: "hold", sets: 2, seconds: 30, rest: 5 };
@@ -36,16 +38,13 @@ describe("time, to the second", () => {
     expect(prepSeconds(items, library)).toBe(120 + 10 + drill("cat-camel").setUp + 40);
   });
   it("fetching kit takes 20 s, changing position 10, neither 0; the wall is always there", () => {
-    const here = { drill: drill("cat-camel"), kit: [] };
+    const here = { position: "all-fours" as const, kit: [] };
     expect(transition(null, here)).toBe(0);
-    expect(transition(here, { drill: drill("wrist-rocks"), kit: [] })).toBe(0);
-    expect(transition(here, { drill: drill("wall-line"), kit: ["wall"] })).toBe(10);
-    expect(transition(here, { drill: drill("roller"), kit: ["roller"] })).toBe(20);
+    expect(transition(here, { position: "all-fours", kit: [] })).toBe(0);
+    expect(transition(here, { position: "inverted", kit: ["wall"] })).toBe(10);
+    expect(transition(here, { position: "supine", kit: ["roller"] })).toBe(20);
     expect(
-      transition(
-        { drill: drill("roller"), kit: ["roller"] },
-        { drill: drill("hamstring"), kit: ["roller"] },
-      ),
+      transition({ position: "supine", kit: ["roller"] }, { position: "supine", kit: ["roller"] }),
     ).toBe(0);
   });
   it("sides are worked one after the other, in the order given, with one change between", () => {
@@ -132,7 +131,7 @@ describe("safe order", () => {
 
 describe("what is fit to be used", () => {
   const situation = {
-    session: "mobility" as const,
+    format: formatOf(library, "mobility")!,
     needs: [],
     skills: ["handstand"],
     place: null,
@@ -169,8 +168,13 @@ describe("what is fit to be used", () => {
     ]);
     const at = (p: Place) =>
       eligibility(drill("prayer"), { ...needing, place: p, nextSteps: next });
-    expect(at(place("box"))).toMatchObject({ rung: { id: "box" }, replaced: null });
-    expect(at(place("wall"))).toMatchObject({ rung: { id: "floor" }, replaced: "no box here" });
+    expect(at(place("box"))).toMatchObject({ places: [{ rung: { id: "box" }, replaced: null }] });
+    expect(at(place("chair"))).toMatchObject({
+      places: [{ rung: { id: "box" }, replaced: "chair for the box" }],
+    });
+    expect(at(place("wall"))).toMatchObject({
+      places: [{ rung: { id: "floor" }, replaced: "no box here" }],
+    });
     expect(reason(drill("roller"), { ...needing, place: place("wall") })).toBe(
       "needs roller, not at this place",
     );
@@ -211,11 +215,13 @@ describe("what is fit to be used", () => {
         ...needing,
         needs: [{ ...needs()[0]!, motion: "hip.flexion" }],
         skills: ["deep-squat"],
-        session: "warm-up",
+        format: formatOf(library, "warm-up")!,
         nextSteps: next,
       }),
-    ).toMatchObject({ dose: { seconds: 30 } });
-    expect(reason(drill("settle"), { ...needing, session: "warm-up" })).toContain("winding down");
+    ).toMatchObject({ places: [{ dose: { seconds: 30 } }] });
+    expect(
+      reason(drill("settle"), { ...needing, format: formatOf(library, "warm-up")! }),
+    ).toContain("winding down");
   });
 });
 
@@ -237,7 +243,7 @@ function needs() {
 
 describe("the plan", () => {
   const request = (over: Partial<PlanRequest> = {}): PlanRequest => ({
-    session: "warm-up",
+    format: formatOf(library, "warm-up")!,
     budget: 900,
     alreadyWarm: false,
     library,
@@ -252,12 +258,12 @@ describe("the plan", () => {
     ...over,
   });
   const budgets = fc.integer({ min: 5, max: 45 }).map((minutes) => minutes * 60);
-  const sessions = fc.constantFrom("warm-up" as const, "mobility" as const);
+  const sessions = fc.constantFrom("warm-up", "mobility").map((id) => formatOf(library, id)!);
 
   it("is never over its minutes, in safe order, and full to the second or says why", () =>
     fc.assert(
-      fc.property(budgets, sessions, fc.boolean(), (budget, session, alreadyWarm) => {
-        const plan = planPrep(request({ budget, session, alreadyWarm }));
+      fc.property(budgets, sessions, fc.boolean(), (budget, format, alreadyWarm) => {
+        const plan = planPrep(request({ budget, format, alreadyWarm }));
         expect(plan.seconds).toBeLessThanOrEqual(budget);
         expect(unsafeOrder(plan.items, library, alreadyWarm)).toBeNull();
         if (budget - plan.seconds > 15) expect(plan.note).toContain("nothing safe is left");
@@ -323,7 +329,7 @@ describe("the plan", () => {
   it("works the shorter side first", () => {
     const plan = planPrep(
       request({
-        session: "mobility",
+        format: formatOf(library, "mobility")!,
         budget: 1800,
         needs: [{ ...needs()[0]!, motion: "hip.extension", shorter: "right" }],
         skills: ["front-split"],
@@ -335,9 +341,10 @@ describe("the plan", () => {
     ]);
   });
   it("a session of its own ends by winding down", () =>
-    expect(planPrep(request({ session: "mobility", budget: 1800 })).items.at(-1)!.phase).toBe(
-      "settle",
-    ));
+    expect(
+      planPrep(request({ format: formatOf(library, "mobility")!, budget: 1800 })).items.at(-1)!
+        .phase,
+    ).toBe("settle"));
   it("is the same every time", () => expect(planPrep(request())).toEqual(planPrep(request())));
   it("after a reorder the raise takes up the seconds again", () => {
     const plan = planPrep(request());

@@ -1,3 +1,4 @@
+import { JointId } from "#core/body/motions";
 import type { Athlete, IntakeQuestion } from "#core/exchange/athlete";
 import { cliniciansFirst, intakeQuestions } from "#core/safety/intake";
 import { useAct } from "../use-act";
@@ -29,6 +30,7 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
             note: String(form.get("note") ?? ""),
             growthSpurt: form.get("growthSpurt") === "on",
             looseness: looseness === "" ? null : Number(looseness),
+            flagged: JointId.options.filter((joint) => form.get(`flag-${joint}`) === "on"),
           });
         }}
       >
@@ -38,6 +40,19 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
             <Tick key={id} name={id} text={text} on={intake?.yes.includes(id) ?? false} />
           ))}
           <Tick name="growthSpurt" text="In a growth spurt?" on={intake?.growthSpurt ?? false} />
+        </div>
+        <p className="label mt-2">
+          Joints with an old injury or a niggle: prepared before the warm-up
+        </p>
+        <div className="flex flex-wrap gap-x-5">
+          {JointId.options.map((joint) => (
+            <Tick
+              key={joint}
+              name={`flag-${joint}`}
+              text={joint.replace("-", " ")}
+              on={athlete.flagged.includes(joint)}
+            />
+          ))}
         </div>
         <div className="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-[14rem_1fr]">
           <label className="grid">

@@ -1,4 +1,6 @@
 import type { Settings } from "#core/exchange/records";
+import { defaultSchools, followed, schoolsFor } from "#core/prep/schools";
+import { SchoolsForm } from "../prep/schools-form";
 import { useAct } from "../use-act";
 
 /** Light, sound, and who measures. */
@@ -43,6 +45,17 @@ export function SettingsPart({ settings }: { settings: Settings }) {
           />
         </label>
       </div>
+      <details className="mt-4">
+        <summary className="label min-h-9 py-2">
+          Ways of working, for every athlete who has no own:{" "}
+          {followed(schoolsFor(settings.schools, {}))}
+        </summary>
+        <SchoolsForm
+          chosen={settings.schools}
+          below={defaultSchools}
+          save={(schools) => set({ schools })}
+        />
+      </details>
     </section>
   );
 }

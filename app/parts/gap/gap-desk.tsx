@@ -70,9 +70,9 @@ export function GapDesk({
   return (
     <>
       <h1 className="text-[1.9rem]">{title}</h1>
-      <p className="mt-2 text-muted">
+      <div className="mt-2 text-muted">
         {rest} <WhyNote why={why} />
-      </p>
+      </div>
       {skill.decides ? (
         <p className="mt-2 border-l-4 border-clay pl-3 text-sm">{skill.decides}</p>
       ) : null}

@@ -1,8 +1,9 @@
 import { X } from "lucide-react";
+import { Link } from "react-router";
 import { drillOf, type Library } from "#core/library";
 import { rungOf } from "#core/drill/drill";
 import type { PrepItem } from "#core/exchange/records";
-import { PosePicture } from "../figure/pose-picture";
+import { MovingPicture } from "../figure/moving-picture";
 
 /** One drill as it is done: picture, cue, steps, what to look at and what to do then. */
 export function DrillSheet({
@@ -28,12 +29,13 @@ export function DrillSheet({
       <p className="text-sm text-muted">
         rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}: {rung.name.toLowerCase()}
       </p>
-      <PosePicture
+      <MovingPicture
         picture={rung.picture}
         label={`${drill.name}, ${rung.name}: start and end`}
         className="mt-3 max-h-60 w-full"
       />
       <p className="mt-3 font-display text-lg font-bold">{rung.cue}</p>
+      {rung.setting ? <p className="text-sm text-muted">{rung.setting}</p> : null}
       <ol className="mt-1 list-decimal pl-6 marker:text-muted">
         {rung.steps.map((step) => (
           <li key={step}>{step}</li>
@@ -58,6 +60,12 @@ export function DrillSheet({
           </li>
         ))}
       </ol>
+      {rung.load ? <p className="mt-2 text-sm">{rung.load}</p> : null}
+      <p className="mt-2 text-sm">
+        <Link className="underlined" to={`/library/drill/${drill.id}`}>
+          All of this drill
+        </Link>
+      </p>
       {drill.cautions.length > 0 ? (
         <p className="mt-3 border-l-4 border-clay pl-3 text-sm">{drill.cautions.join(" ")}</p>
       ) : null}

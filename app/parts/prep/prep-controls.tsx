@@ -2,65 +2,82 @@ import { Minus, Plus } from "lucide-react";
 import { useEffect, useState } from "react";
 import type { Place, Prep } from "#core/exchange/records";
 import { clock } from "#core/drill/dose";
+import { kindNames, type Format } from "#core/prep/format";
 import { PlaceSelect } from "../place-select";
 import { readNumber } from "../words";
 
 const shortest = 2;
 const longest = 120;
 
-/** Minutes, kind, place, already warm: a change of any plans anew; what is locked stays. */
+/** Minutes, shape, place, already warm. Minutes are asked for; the rest plans anew, and what is locked stays. */
 export function PrepControls({
   prep,
+  format,
+  formats,
   places,
   editable,
   plan,
+  ask,
 }: {
   prep: Prep;
+  format: Format;
+  formats: readonly Format[];
   places: readonly Place[];
   editable: boolean;
   plan: (changes: Partial<Prep>) => void;
+  /** Other minutes were asked for. */
+  ask: (minutes: number) => void;
 }) {
   const minutes = Math.round(prep.budget / 60);
   const set = (wanted: number) => {
     const bounded = Math.min(longest, Math.max(shortest, Math.round(wanted)));
-    if (bounded !== minutes) plan({ budget: bounded * 60 });
+    if (bounded !== minutes) ask(bounded);
   };
+  const timed = Boolean((prep.clocked ?? format.clocked) || (prep.gaps ?? format.gaps));
   return (
     <div className="flex flex-wrap items-end gap-x-6 gap-y-2 print:[&>label]:hidden">
       <div className="flex items-end gap-1">
         <h1 className="figures text-[2.6rem] leading-none">{clock(prep.budget)}</h1>
-        <span className="no-print flex">
-          <button
-            type="button"
-            className="quiet"
-            disabled={!editable || minutes <= shortest}
-            onClick={() => set(minutes - 1)}
-            aria-label="One minute less"
-          >
-            <Minus size={17} />
-          </button>
-          <button
-            type="button"
-            className="quiet"
-            disabled={!editable || minutes >= longest}
-            onClick={() => set(minutes + 1)}
-            aria-label="One minute more"
-          >
-            <Plus size={17} />
-          </button>
-        </span>
-        <MinutesField key={minutes} minutes={minutes} editable={editable} set={set} />
+        {timed ? null : (
+          <>
+            <span className="no-print flex">
+              <button
+                type="button"
+                className="quiet"
+                disabled={!editable || minutes <= shortest}
+                onClick={() => set(minutes - 1)}
+                aria-label="One minute less"
+              >
+                <Minus size={17} />
+              </button>
+              <button
+                type="button"
+                className="quiet"
+                disabled={!editable || minutes >= longest}
+                onClick={() => set(minutes + 1)}
+                aria-label="One minute more"
+              >
+                <Plus size={17} />
+              </button>
+            </span>
+            <MinutesField key={minutes} minutes={minutes} editable={editable} set={set} />
+          </>
+        )}
       </div>
       <label className="grid">
-        <span className="label">Kind</span>
+        <span className="label">Shape</span>
         <select
-          className="field"
-          value={prep.session}
+          className="field max-w-56"
+          value={format.id}
           disabled={!editable}
-          onChange={(event) => plan({ session: event.target.value as Prep["session"] })}
+          onChange={(event) => plan({ format: event.target.value })}
+          title={format.lead}
         >
-          <option value="warm-up">before training</option>
-          <option value="mobility">a session of its own</option>
+          {formats.map(({ id, name, kind }) => (
+            <option key={id} value={id}>
+              {name}: {kindNames[kind]}
+            </option>
+          ))}
         </select>
       </label>
       <PlaceSelect
@@ -111,7 +128,10 @@ function MinutesField({
         onChange={(event) => setText(event.target.value)}
         onBlur={take}
         onKeyDown={(event) => {
-          if (event.key === "Enter") take();
+          if (event.key !== "Enter") return;
+          // Or the key would also press the button that the preview puts the focus on.
+          event.preventDefault();
+          take();
         }}
       />
     </label>

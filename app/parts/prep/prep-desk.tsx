@@ -11,83 +11,175 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
-import { Play, Printer } from "lucide-react";
-import { memo, useEffect } from "react";
+import { Play, Printer, Shuffle } from "lucide-react";
+import { memo, useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
-import { refuse } from "../say";
-import { drillOf } from "#core/library";
 import { clock } from "#core/drill/dose";
-import { phaseMeaning, phases } from "#core/drill/drill";
 import type { Prep } from "#core/exchange/records";
-import { cliniciansFirst } from "#core/safety/intake";
+import { orderTerms } from "#core/prep/mend";
+import { breaches } from "#core/prep/order";
+import { type Plan, tolerance } from "#core/prep/plan";
+import { retimed } from "#core/prep/retime";
+import { followed, schoolsFor } from "#core/prep/schools";
 import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../view";
+import { requestOf } from "../../planning";
 import { CautionLines } from "../cautions";
+import { say } from "../say";
 import { useAct } from "../use-act";
-import { aimSentence, longDay } from "../words";
+import { longDay } from "../words";
+import { BreachBanner } from "./breach-banner";
+import { DrillFinder } from "./drill-finder";
+import { FormatFields } from "./format-fields";
+import { MoreTools } from "./more-tools";
 import { PrepControls } from "./prep-controls";
 import { PrepRow } from "./prep-row";
+import { ProofLine } from "./proof-line";
+import { RetimePreview } from "./retime-preview";
+import { SchoolsForm } from "./schools-form";
 import { itemSpans, PrepStrip } from "./strip";
+import { useProof } from "./use-proof";
 
 type DeskProps = {
   view: AthleteView;
   prep: Prep | null;
   kept: boolean;
-  leftOut: { drillId: string; reason: string }[];
+  plan: Plan | null;
   picked: string | null;
   pick: (id: string | null) => void;
 };
 
-/** The prep as a timed list: to be looked over, moved about, locked, thinned out, printed and run. */
-export const PrepDesk = memo(function PrepDesk({
+/** The prep as a timed list: to be looked over, moved about, changed, thinned out, printed and run. */
+export function PrepDesk({ prep, ...rest }: DeskProps) {
+  if (prep) return <Desk prep={prep} {...rest} />;
+  return (
+    <>
+      <h1 className="text-3xl">No prep on {longDay(rest.view.day)}.</h1>
+      <p className="mt-2 text-muted">Go back to today to plan one.</p>
+    </>
+  );
+}
+
+const Desk = memo(function Desk({
   view,
   prep,
   kept,
-  leftOut,
+  plan,
   picked,
   pick,
-}: DeskProps) {
-  const { act, answer, busy } = useAct<{ refused?: string } | null>();
+}: DeskProps & { prep: Prep }) {
+  const { act, answer, busy } = useAct<{ removed?: string[] } | null>();
+  const [asked, setAsked] = useState<number | null>(null);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   useEffect(() => {
-    if (answer?.refused) refuse(answer.refused);
+    if (answer?.removed?.length)
+      say(`Taken out, for nothing makes it safe here: ${answer.removed.join(", ")}.`);
   }, [answer]);
-  if (!prep)
-    return (
-      <>
-        <h1 className="text-3xl">No prep on {longDay(view.day)}.</h1>
-        <p className="mt-2 text-muted">Go back to today to plan one.</p>
-      </>
-    );
   const editable =
     prep.on === view.today &&
     !view.runs.some((run) => run.prep.id === prep.id) &&
     !view.logs.some((log) => log.prepId === prep.id);
-  const spans = itemSpans(prep.items, view.library);
+  const request = useMemo(() => requestOf(view, prep), [view, prep]);
+  const { format } = request;
+  const broken = useMemo(
+    () => breaches(prep.items, view.library, orderTerms(request)),
+    [prep.items, view.library, request],
+  );
+  const spans = useMemo(() => itemSpans(prep.items, view.library), [prep.items, view.library]);
+  const repair = useCallback(() => act("repair", { prep }), [act, prep]);
+  const proof = useProof(
+    useMemo(
+      () => JSON.stringify({ ...prep, items: prep.items.filter(({ locked }) => locked) }),
+      [prep],
+    ),
+    editable && !request.clocked && !format.clocked && !request.gaps && !format.gaps
+      ? request
+      : null,
+  );
+  const same = proof.status === "proven" && alike(proof.items, prep.items);
+  useEffect(() => {
+    if (proof.status === "proven" && !same && !prep.touched)
+      act("proven", { prep, items: proof.items });
+    // The act is new at every render; what matters is the proof and the prep it is for.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [proof.status, same, prep]);
+  const preview = useMemo(
+    () =>
+      asked === null
+        ? null
+        : retimed(prep.items, [], asked * 60, { ...request, budget: asked * 60 }),
+    [asked, prep, request],
+  );
+  const ask = (minutes: number) => {
+    if (kept) setAsked(minutes);
+    else act("plan", { prep, changes: { budget: minutes * 60 } });
+  };
   const moveTo = (from: number, to: number) => {
     if (to < 0 || to >= prep.items.length || from === to) return;
     act("order", { prep, from, to });
   };
+  const under = prep.budget - prepSeconds(prep.items, view.library, prep.handOver);
   return (
     <>
-      <p className="mb-2 hidden font-display text-xl font-bold print:block">
-        {view.athlete.name}, {aimSentence(view)} · {longDay(prep.on)}
-        {view.places.find(({ id }) => id === prep.placeId)?.name
-          ? ` · ${view.places.find(({ id }) => id === prep.placeId)!.name}`
-          : ""}
-      </p>
       <PrepControls
         prep={prep}
+        format={format}
+        formats={view.library.formats}
         places={view.places}
         editable={editable}
         plan={(changes) => act("plan", { prep, changes })}
+        ask={ask}
       />
       <p className="mt-1 text-sm text-muted" role="status">
-        {statusLine(prep, kept, editable, view)}
+        {fitLine(under, prep)} {stateLine(prep, kept, editable, view)}
+        {editable && prep.items.length > 0 && (under > tolerance || under < 0) ? (
+          <>
+            {" "}
+            <button type="button" className="underlined" onClick={() => act("fill", { prep })}>
+              {under > 0 ? "Fill it" : "Fit it"}
+            </button>
+          </>
+        ) : null}
       </p>
+      {plan?.note && editable && prep.items.length > 0 && under >= 0 ? (
+        <p className="mt-1 border-l-4 border-tape bg-raised px-4 py-2">
+          {plan.note}{" "}
+          {plan.wants ? (
+            <button
+              type="button"
+              className="underlined"
+              onClick={() => act("plan", { prep, changes: { budget: plan.wants } })}
+            >
+              Take {clock(plan.wants)}
+            </button>
+          ) : null}
+        </p>
+      ) : null}
+      <FormatFields
+        prep={prep}
+        format={format}
+        library={view.library}
+        variants={plan?.variants ?? null}
+        editable={editable}
+        plan={(changes) => act("plan", { prep, changes })}
+      />
+      {preview && asked !== null ? (
+        <RetimePreview
+          from={prep.budget}
+          to={asked * 60}
+          next={preview}
+          library={view.library}
+          take={() => {
+            setAsked(null);
+            act("retime", { prep, budget: asked * 60 });
+          }}
+          leave={() => setAsked(null)}
+        />
+      ) : null}
+      <BreachBanner breaches={editable ? broken : []} repair={repair} />
       {view.aim ? null : (
         <p className="mt-2 border-l-4 border-tape bg-raised px-4 py-2">
           Without an aim there is nothing to prepare for but warmth.{" "}
@@ -104,6 +196,7 @@ export const PrepDesk = memo(function PrepDesk({
               items={prep.items}
               library={view.library}
               budget={prep.budget}
+              handOver={prep.handOver}
               picked={picked}
               pick={pick}
             />
@@ -120,11 +213,13 @@ export const PrepDesk = memo(function PrepDesk({
               items={prep.items.map(({ id }) => id)}
               strategy={verticalListSortingStrategy}
             >
-              <ol className="mt-3 border-t border-ink">
+              <ol className="mt-2 border-t border-ink">
                 {spans.map(({ item, seconds }, index) => (
                   <PrepRow
                     key={item.id}
-                    item={item}
+                    items={prep.items}
+                    index={index}
+                    request={request}
                     seconds={seconds}
                     view={view}
                     picked={picked === item.id}
@@ -133,6 +228,8 @@ export const PrepDesk = memo(function PrepDesk({
                     move={(by) => moveTo(index, index + by)}
                     lock={() => act("lock", { prep, itemId: item.id })}
                     drop={() => act("drop", { prep, itemId: item.id })}
+                    edit={(change) => act("edit", { prep, itemId: item.id, ...change })}
+                    swap={(other) => act("swap", { prep, itemId: item.id, item: other })}
                   />
                 ))}
               </ol>
@@ -140,100 +237,89 @@ export const PrepDesk = memo(function PrepDesk({
           </DndContext>
         </>
       ) : (
-        <p className="mt-6">Nothing safe fits: see below what was left out and why.</p>
+        <p className="mt-6">Nothing safe fits: see below what is left out and why.</p>
       )}
-      <p className="no-print mt-4 flex flex-wrap gap-3">
+      <div className="no-print mt-4 flex flex-wrap items-center gap-3">
         <button
           type="button"
           className="press press-main"
-          disabled={prep.items.length === 0 || busy || !editable}
+          disabled={prep.items.length === 0 || busy || !editable || broken.length > 0}
           onClick={() => act("run", { prep })}
         >
           <Play size={16} /> Run it
         </button>
-        <button type="button" className="press" onClick={() => window.print()}>
-          <Printer size={16} /> Print
-        </button>
-        {view.runs.length > 0 ? (
-          <span className="self-center text-sm text-muted">
-            A run is under way: go back to it under Run.
-          </span>
+        <Link className="press" to={`/at/${view.athlete.id}/prep/sheet?day=${prep.on}`}>
+          <Printer size={16} /> Sheets
+        </Link>
+        {editable ? (
+          <button
+            type="button"
+            className="press"
+            onClick={() => act("plan", { prep, changes: { turn: prep.turn + 1 } })}
+          >
+            <Shuffle size={16} /> Another variant
+          </button>
         ) : null}
-      </p>
-      <LeftOut
-        leftOut={leftOut}
-        view={view}
-        bring={(drillId) => act("bring-back", { prep, drillId })}
-        dropped={prep.dropped}
-        editable={editable}
-      />
-      <p className="mt-4 text-sm text-muted print:hidden">
-        {phases.map((phase) => (
-          <span key={phase} className="mr-4 inline-block">
-            <b>{phase}</b> {phaseMeaning[phase]}
-          </span>
-        ))}
-      </p>
-      <div className="mt-4 print:hidden">
+        {broken.length > 0 && editable ? (
+          <span className="text-sm text-muted">Mend the order first, then run it.</span>
+        ) : null}
+        {view.runs.length > 0 ? (
+          <span className="text-sm text-muted">A run is under way: go back to it under Run.</span>
+        ) : null}
+      </div>
+      <div className="no-print mt-3">
+        {editable ? (
+          <ProofLine proof={proof} same={same} take={(items) => act("proven", { prep, items })} />
+        ) : null}
+        <details>
+          <summary className="min-h-9 py-1.5 text-sm text-muted">
+            Follows: {followed(schoolsFor(view.settings.schools, view.athlete.schools))}.{" "}
+            <span className="underlined">Ways of working</span>
+          </summary>
+          <SchoolsForm
+            chosen={view.athlete.schools}
+            below={schoolsFor(view.settings.schools, {})}
+            save={(schools) => act("schools", { athleteId: view.athlete.id, schools })}
+          />
+        </details>
+      </div>
+      {plan ? (
+        <>
+          <DrillFinder
+            library={view.library}
+            prep={prep}
+            plan={plan}
+            editable={editable}
+            add={(drillId) => act("add", { prep, drillId })}
+          />
+          <MoreTools prep={prep} format={format} request={request} others={view.others} act={act} />
+        </>
+      ) : null}
+      <div className="mt-4">
         <CautionLines cautions={view.cautions} />
       </div>
-      <p className="mt-4 hidden text-sm print:block">
-        Stretch feeling up to 4/10 is fine; sharp, pinching or spreading pain ends the drill.{" "}
-        {cliniciansFirst}
-      </p>
     </>
   );
 });
 
-function statusLine(prep: Prep, kept: boolean, editable: boolean, view: AthleteView): string {
-  const seconds = prepSeconds(prep.items, view.library);
-  const under = prep.budget - seconds;
-  const fit =
-    under === 0
-      ? "Filled to the second."
-      : under > 0
-        ? `${clock(seconds)} planned, ${under} s spare: nothing safe is left to add.`
-        : `${-under} s over: what is locked and what safety asks for takes longer than there is.`;
-  if (!editable && view.logs.some((log) => log.prepId === prep.id))
-    return `Done and logged, ${longDay(prep.on)}. ${fit}`;
-  if (!editable && prep.on !== view.today)
-    return `As it was planned for ${longDay(prep.on)}. ${fit}`;
-  return `${fit} ${kept ? "" : "A proposal: any change, or running it, keeps it."}`;
+/** Two lists of the same drills, rungs and doses. */
+const alike = (a: Prep["items"], b: Prep["items"]): boolean => {
+  const told = (items: Prep["items"]) =>
+    JSON.stringify(items.map(({ drillId, rungId, dose, sides }) => [drillId, rungId, dose, sides]));
+  return told(a) === told(b);
+};
+
+function fitLine(under: number, prep: Prep): string {
+  if (prep.items.length === 0) return "";
+  if (under === 0) return "Filled to the second.";
+  return under > 0
+    ? `${clock(prep.budget - under)} planned, ${under} s free.`
+    : `${clock(prep.budget - under)} planned: ${-under} s over.`;
 }
 
-function LeftOut({
-  leftOut,
-  view,
-  bring,
-  dropped,
-  editable,
-}: {
-  leftOut: DeskProps["leftOut"];
-  view: AthleteView;
-  bring: (drillId: string) => void;
-  dropped: readonly string[];
-  editable: boolean;
-}) {
-  if (leftOut.length === 0) return null;
-  return (
-    <details className="no-print mt-4">
-      <summary className="label min-h-9 py-2">Left out, and why ({leftOut.length})</summary>
-      <ul className="text-sm">
-        {leftOut.map(({ drillId, reason }) => (
-          <li
-            key={drillId}
-            className="flex min-h-8 flex-wrap items-center gap-x-3 border-b border-line"
-          >
-            <b>{drillOf(view.library, drillId)?.name}</b>
-            <span className="text-muted">{reason}</span>
-            {dropped.includes(drillId) && editable ? (
-              <button type="button" className="underlined" onClick={() => bring(drillId)}>
-                bring back
-              </button>
-            ) : null}
-          </li>
-        ))}
-      </ul>
-    </details>
-  );
+function stateLine(prep: Prep, kept: boolean, editable: boolean, view: AthleteView): string {
+  if (!editable && view.logs.some((log) => log.prepId === prep.id))
+    return `Done and logged, ${longDay(prep.on)}.`;
+  if (!editable && prep.on !== view.today) return `As it was planned for ${longDay(prep.on)}.`;
+  return kept ? "" : "A proposal: any change, or running it, keeps it.";
 }

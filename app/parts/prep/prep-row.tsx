@@ -1,18 +1,23 @@
 import { useSortable } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
-import { GripVertical, Lock, LockOpen, X } from "lucide-react";
-import { memo } from "react";
+import { ArrowLeftRight, GripVertical, Lock, LockOpen, SlidersHorizontal, X } from "lucide-react";
+import { memo, useState } from "react";
 import { drillOf } from "#core/library";
 import { rungOf } from "#core/drill/drill";
-import { clock, writeDose } from "#core/drill/dose";
+import { clock, writeDose, type Dose } from "#core/drill/dose";
 import type { PrepItem } from "#core/exchange/records";
+import type { PlanRequest } from "#core/prep/plan";
 import type { AthleteView } from "../../view";
 import { PosePicture } from "../figure/pose-picture";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
 import { notch } from "../words";
+import { DoseEditor } from "./dose-editor";
+import { SwapList } from "./swap-list";
 
 type RowProps = {
-  item: PrepItem;
+  items: readonly PrepItem[];
+  index: number;
+  request: PlanRequest;
   seconds: number;
   view: AthleteView;
   picked: boolean;
@@ -21,11 +26,15 @@ type RowProps = {
   move: (by: -1 | 1) => void;
   lock: () => void;
   drop: () => void;
+  edit: (change: { rungId?: string; dose?: Dose }) => void;
+  swap: (item: PrepItem) => void;
 };
 
 /** One drill of the prep: picture, dose, seconds, the margin it serves and why it is there. */
 export const PrepRow = memo(function PrepRow({
-  item,
+  items,
+  index,
+  request,
   seconds,
   view,
   picked,
@@ -34,7 +43,11 @@ export const PrepRow = memo(function PrepRow({
   move,
   lock,
   drop,
+  edit,
+  swap,
 }: RowProps) {
+  const [open, setOpen] = useState<"dose" | "swap" | null>(null);
+  const item = items[index]!;
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
     id: item.id,
     disabled: !editable,
@@ -52,7 +65,7 @@ export const PrepRow = memo(function PrepRow({
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      className={`grid grid-cols-[1.4rem_6rem_1fr_auto] items-center gap-x-2.5 border-b border-line bg-paper py-2 print:grid-cols-[6.5rem_1fr_6rem_3rem_11rem] print:break-inside-avoid xl:grid-cols-[1.3rem_7rem_minmax(9rem,1fr)_6.4rem_2.7rem_11rem_2.1rem] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
+      className={`grid grid-cols-[1.4rem_6rem_1fr_auto] items-center gap-x-2.5 border-b border-line bg-paper py-2 print:grid-cols-[6.5rem_1fr_6rem_3rem_11rem] print:break-inside-avoid xl:grid-cols-[1.3rem_6.5rem_minmax(8rem,1fr)_6.2rem_2.7rem_10.5rem_4.2rem] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
       onKeyDown={(event) => {
         if (!event.altKey || (event.key !== "ArrowUp" && event.key !== "ArrowDown")) return;
         event.preventDefault();
@@ -102,10 +115,32 @@ export const PrepRow = memo(function PrepRow({
       </p>
       <p className="figures text-right font-bold">{clock(seconds)}</p>
       <div className="hidden text-sm xl:block print:block">
-        {gap ? <MarginMark readings={readingsOf(gap)} width={168} height={34} span={26} /> : null}
+        {gap ? <MarginMark readings={readingsOf(gap)} width={160} height={34} span={26} /> : null}
         <p className={gap ? "text-muted" : ""}>{item.why}</p>
       </div>
-      <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:flex-col">
+      <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:grid xl:grid-cols-2">
+        <button
+          type="button"
+          className={`quiet ${open === "dose" ? "!text-ink" : ""}`}
+          onClick={() => setOpen(open === "dose" ? null : "dose")}
+          disabled={!editable}
+          aria-expanded={open === "dose"}
+          aria-label={`Rung and dose of ${drill.name}`}
+          title="Rung and dose"
+        >
+          <SlidersHorizontal size={16} />
+        </button>
+        <button
+          type="button"
+          className={`quiet ${open === "swap" ? "!text-ink" : ""}`}
+          onClick={() => setOpen(open === "swap" ? null : "swap")}
+          disabled={!editable || item.boxed}
+          aria-expanded={open === "swap"}
+          aria-label={`Swap ${drill.name}`}
+          title="Swap"
+        >
+          <ArrowLeftRight size={16} />
+        </button>
         <button
           type="button"
           className={`quiet ${item.locked ? "!text-ink" : ""}`}
@@ -128,6 +163,23 @@ export const PrepRow = memo(function PrepRow({
           <X size={17} />
         </button>
       </div>
+      {open && editable ? (
+        <div className="no-print col-span-full mt-2 border-l-4 border-tape bg-raised px-3 py-2">
+          {open === "dose" ? (
+            <DoseEditor item={item} drill={drill} edit={edit} />
+          ) : (
+            <SwapList
+              items={items}
+              index={index}
+              request={request}
+              swap={(other) => {
+                setOpen(null);
+                swap(other);
+              }}
+            />
+          )}
+        </div>
+      ) : null}
     </li>
   );
 });

@@ -1,24 +1,40 @@
 import { drillOf, type Library } from "#core/library";
-import { phases, type Phase } from "#core/drill/drill";
+import { atRung, rungOf, type Phase, type Position } from "#core/drill/drill";
 import type { PrepItem } from "#core/exchange/records";
 import { clock } from "#core/drill/dose";
-import { secondsOf, timelineOf } from "#core/prep/timeline";
+import { secondsOf, timelineOf, type Step } from "#core/prep/timeline";
+import type { LeftRight } from "#core/body/side";
+import { notch } from "../words";
+
+export type Span = { item: PrepItem; from: number; seconds: number; parts: Part[] };
+/** A stretch inside a drill: getting there, or work on one side. */
+export type Part = { side: LeftRight | null; working: boolean; seconds: number };
 
 /** The seconds of each item, the transition before it included. */
-export function itemSpans(
-  items: readonly PrepItem[],
-  library: Library,
-): { item: PrepItem; from: number; seconds: number }[] {
+export function itemSpans(items: readonly PrepItem[], library: Library): Span[] {
   const steps = timelineOf(items, library);
   let from = 0;
   return items.map((item, index) => {
-    const seconds = secondsOf(steps.filter((step) => step.item === index));
+    const own = steps.filter((step) => step.item === index);
+    const seconds = secondsOf(own);
     from += seconds;
-    return { item, from: from - seconds, seconds };
+    return { item, from: from - seconds, seconds, parts: partsOf(own) };
   });
 }
 
-const tone: Record<Phase, string> = {
+/** Steps of an item joined to its sides: what belongs to a side stays together, rests included. */
+function partsOf(steps: readonly Step[]): Part[] {
+  const parts: Part[] = [];
+  for (const { kind, side, seconds } of steps) {
+    const working = kind !== "transition" && kind !== "set-up" && kind !== "side-change";
+    const last = parts.at(-1);
+    if (last && last.side === side && last.working === working) last.seconds += seconds;
+    else parts.push({ side, working, seconds });
+  }
+  return parts;
+}
+
+export const phaseTone: Record<Phase, string> = {
   raise: "var(--phase-raise)",
   loosen: "var(--phase-loosen)",
   open: "var(--phase-open)",
@@ -27,50 +43,108 @@ const tone: Record<Phase, string> = {
   settle: "var(--phase-settle)",
 };
 
-/** The session to scale: each drill as long as it takes, under its phase, over a rule of minutes. */
+type Run = { name: string; from: number; seconds: number };
+
+/** Neighbours of one name joined to one stretch. */
+function runs(spans: readonly Span[], nameOf: (item: PrepItem) => string): Run[] {
+  const found: Run[] = [];
+  for (const { item, from, seconds } of spans) {
+    const name = nameOf(item);
+    const last = found.at(-1);
+    if (last && last.name === name) last.seconds += seconds;
+    else found.push({ name, from, seconds });
+  }
+  return found;
+}
+
+/** The session to scale: each drill as long as it takes, its sides beside one another, under its phase, over its position and a rule of minutes. */
 export function PrepStrip({
   items,
   library,
   budget,
+  handOver,
   picked,
   pick,
 }: {
   items: readonly PrepItem[];
   library: Library;
   budget: number;
+  handOver: number;
   picked: string | null;
   pick: (id: string) => void;
 }) {
   const spans = itemSpans(items, library);
-  const total = Math.max(
-    budget,
-    spans.reduce((sum, span) => sum + span.seconds, 0),
-  );
+  const worked = spans.reduce((sum, span) => sum + span.seconds, 0);
+  const total = Math.max(budget, worked + handOver);
   const share = (seconds: number) => `${(100 * seconds) / total}%`;
-  const named = phases.flatMap((phase) => {
-    const first = spans.find(({ item }) => item.phase === phase);
-    return first ? [{ phase, from: first.from }] : [];
-  });
+  const positionOf = ({ drillId, rungId }: PrepItem): Position | "" => {
+    const drill = drillOf(library, drillId);
+    return drill ? atRung(drill, rungOf(drill, rungId)).position : "";
+  };
+  const named = runs(spans, (item) => item.segment || item.phase);
+  const places = runs(spans, positionOf);
   const every = total > 2400 ? 600 : total > 900 ? 300 : total > 420 ? 180 : 60;
   return (
     <div className="print:break-inside-avoid">
       <div className="relative h-6 text-sm font-semibold" aria-hidden="true">
-        {named.map(({ phase, from }) => (
-          <span key={phase} className="absolute font-display" style={{ left: share(from) }}>
-            {phase}
+        {named.map(({ name, from, seconds }) => (
+          <span
+            key={`${name}${from}`}
+            className="absolute truncate font-display"
+            style={{ left: share(from), width: `calc(${share(seconds)} - 4px)` }}
+          >
+            {seconds / total > 0.045 ? name : ""}
           </span>
         ))}
       </div>
-      <div className="flex h-9 border border-ink">
-        {spans.map(({ item, seconds }) => (
+      <div className="flex h-11 border border-ink">
+        {spans.map(({ item, seconds, parts }) => (
           <button
             key={item.id}
             type="button"
             onClick={() => pick(item.id)}
-            style={{ width: share(seconds), background: tone[item.phase] }}
-            className={`h-full min-w-0 border-r border-ink last:border-r-0 ${picked === item.id ? "outline-2 -outline-offset-4 outline-[var(--clay)]" : ""}`}
+            style={{ width: share(seconds), background: phaseTone[item.phase] }}
+            className={`flex h-full min-w-0 border-r border-ink last:border-r-0 ${picked === item.id ? "outline-2 -outline-offset-4 outline-[var(--clay)]" : ""}`}
             aria-label={`${drillOf(library, item.drillId)?.name ?? item.drillId}, ${clock(seconds)}`}
+          >
+            {parts.map((part, i) => (
+              <span
+                key={i}
+                className={`flex h-full items-center justify-center overflow-hidden text-xs ${part.working ? "" : "opacity-40 [background:repeating-linear-gradient(90deg,transparent_0_2px,var(--ink)_2px_3px)]"} ${i > 0 && part.working ? "border-l border-dashed border-ink/50" : ""}`}
+                style={{ width: `${(100 * part.seconds) / seconds}%` }}
+                aria-hidden="true"
+              >
+                {part.working && part.side && part.seconds / total > 0.02 ? notch[part.side] : ""}
+              </span>
+            ))}
+          </button>
+        ))}
+        {worked + handOver < total ? (
+          <span
+            className="h-full"
+            style={{ width: share(total - worked - handOver) }}
+            title="free"
+            aria-hidden="true"
           />
+        ) : null}
+        {handOver > 0 ? (
+          <span
+            className="flex h-full items-center justify-center overflow-hidden border-l border-ink bg-tape text-xs"
+            style={{ width: share(handOver) }}
+          >
+            hand over
+          </span>
+        ) : null}
+      </div>
+      <div className="relative h-5 text-xs text-muted" aria-hidden="true">
+        {places.map(({ name, from, seconds }) => (
+          <span
+            key={from}
+            className="absolute top-0.5 truncate border-t border-hair leading-5"
+            style={{ left: share(from), width: `calc(${share(seconds)} - 3px)` }}
+          >
+            {seconds / total > 0.05 ? name : ""}
+          </span>
         ))}
       </div>
       <div className="relative h-5" aria-hidden="true">

@@ -1,0 +1,124 @@
+import { useEffect, useState } from "react";
+import { drillOf } from "#core/library";
+import type { Athlete } from "#core/exchange/athlete";
+import type { Prep } from "#core/exchange/records";
+import { blankPrep } from "#core/prep/blank";
+import { fillExactly } from "#core/prep/plan";
+import { copiedTo, type Copied } from "#core/prep/variants";
+import { newId } from "../../clock";
+import { requestOf } from "../../planning";
+import { athleteView, type AthleteView } from "../../view";
+
+/** Hands a prep to another athlete, and shows what differs there before it is kept. */
+export function CopyTool({
+  prep,
+  others,
+  act,
+  close,
+}: {
+  prep: Prep;
+  others: readonly Athlete[];
+  act: (intent: string, fields?: object) => void;
+  close: () => void;
+}) {
+  const [to, setTo] = useState("");
+  const [found, setFound] = useState<{ view: AthleteView; prep: Prep; copied: Copied } | null>(
+    null,
+  );
+  useEffect(() => {
+    let late = false;
+    if (to)
+      void athleteView(to, new Request(location.origin)).then((view) => {
+        if (!late) setFound({ view, ...copyFor(prep, view) });
+      });
+    return () => {
+      late = true;
+    };
+  }, [to, prep]);
+  if (others.length === 0)
+    return <p className="mt-2 text-sm text-muted">There is nobody else in this notebook.</p>;
+  const name = (id: string) => (found ? (drillOf(found.view.library, id)?.name ?? id) : id);
+  return (
+    <div className="mt-2 border-l-4 border-tape bg-raised px-4 py-3">
+      <label className="grid w-fit">
+        <span className="label">To</span>
+        <select
+          className="field"
+          value={to}
+          onChange={(event) => {
+            setFound(null);
+            setTo(event.target.value);
+          }}
+        >
+          <option value="">choose an athlete</option>
+          {others.map((athlete) => (
+            <option key={athlete.id} value={athlete.id}>
+              {athlete.name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {found ? (
+        <>
+          <dl className="mt-2 grid grid-cols-[4.5rem_1fr] gap-x-3 text-sm">
+            <dt className="font-semibold">stays</dt>
+            <dd>
+              {found.copied.items
+                .filter(
+                  ({ drillId }) => !found.copied.changed.some((one) => one.drillId === drillId),
+                )
+                .map(({ drillId }) => name(drillId))
+                .join(", ") || "nothing as it is"}
+            </dd>
+            {found.copied.changed.map(({ drillId, why }) => (
+              <Difference key={drillId} what="changes" text={`${name(drillId)}: ${why}`} />
+            ))}
+            {found.copied.gone.map(({ drillId, reason }) => (
+              <Difference key={drillId} what="goes" text={`${name(drillId)}: ${reason}`} />
+            ))}
+          </dl>
+          <p className="mt-2 flex gap-3">
+            <button
+              type="button"
+              className="press press-main"
+              onClick={() => {
+                act("keep-preps", { preps: [found.prep] });
+                close();
+              }}
+            >
+              Keep it for {found.view.athlete.name}
+            </button>
+            <button type="button" className="press" onClick={close}>
+              Leave it
+            </button>
+          </p>
+        </>
+      ) : null}
+    </div>
+  );
+}
+
+function Difference({ what, text }: { what: string; text: string }) {
+  return (
+    <>
+      <dt className={`font-semibold ${what === "goes" ? "text-clay" : ""}`}>{what}</dt>
+      <dd>{text}</dd>
+    </>
+  );
+}
+
+function copyFor(prep: Prep, view: AthleteView): { prep: Prep; copied: Copied } {
+  const theirs = blankPrep({
+    ...prep,
+    id: newId("prep"),
+    athleteId: view.athlete.id,
+    placeId: view.place?.id ?? prep.placeId,
+    items: [],
+    dropped: [],
+    flagged: view.athlete.flagged,
+    touched: true,
+  });
+  const request = requestOf(view, theirs);
+  const copied = copiedTo(prep.items, request);
+  return { copied, prep: { ...theirs, items: fillExactly(copied.items, request) } };
+}

@@ -1,0 +1,104 @@
+import type { Dose } from "#core/drill/dose";
+import { clock } from "#core/drill/dose";
+import { rungOf, type Drill } from "#core/drill/drill";
+import type { PrepItem } from "#core/exchange/records";
+import { Stepper } from "./stepper";
+
+/** The rung and the dose of a drill, changed in their place. */
+export function DoseEditor({
+  item,
+  drill,
+  edit,
+}: {
+  item: PrepItem;
+  drill: Drill;
+  edit: (change: { rungId?: string; dose?: Dose }) => void;
+}) {
+  const { dose } = item;
+  const rung = rungOf(drill, item.rungId);
+  const set = (next: Dose) => edit({ dose: next });
+  return (
+    <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
+      <label className="flex items-center gap-2 text-sm">
+        <span className="text-muted">rung</span>
+        <select
+          className="field !min-h-9 max-w-52"
+          value={rung.id}
+          onChange={(event) => edit({ rungId: event.target.value })}
+        >
+          {drill.rungs.map(({ id, name }, i) => (
+            <option key={id} value={id}>
+              {i + 1}. {name}
+            </option>
+          ))}
+        </select>
+      </label>
+      {dose.type === "contract-relax" ? (
+        <>
+          <Stepper
+            name="rounds"
+            value={dose.rounds}
+            from={1}
+            to={6}
+            set={(rounds) => set({ ...dose, rounds })}
+          />
+          <Stepper
+            name="s push"
+            value={dose.contract}
+            from={3}
+            to={20}
+            set={(contract) => set({ ...dose, contract })}
+          />
+          <Stepper
+            name="s deeper"
+            value={dose.deepen}
+            from={5}
+            to={60}
+            step={5}
+            set={(deepen) => set({ ...dose, deepen })}
+          />
+        </>
+      ) : (
+        <>
+          <Stepper
+            name="sets"
+            value={dose.sets}
+            from={1}
+            to={12}
+            set={(sets) =>
+              set({ ...dose, sets, rest: sets > 1 ? Math.max(5, dose.rest) : dose.rest })
+            }
+          />
+          {dose.type === "reps" ? (
+            <Stepper
+              name="times"
+              value={dose.reps}
+              from={1}
+              to={120}
+              set={(reps) => set({ ...dose, reps })}
+            />
+          ) : (
+            <Stepper
+              name={dose.type === "hold" ? "s held" : `s (${clock(dose.seconds)})`}
+              value={dose.seconds}
+              from={dose.type === "hold" ? 3 : 5}
+              to={dose.type === "hold" ? 600 : 1200}
+              step={5}
+              set={(seconds) => set({ ...dose, seconds })}
+            />
+          )}
+          {dose.sets > 1 ? (
+            <Stepper
+              name="s rest"
+              value={dose.rest}
+              from={0}
+              to={300}
+              step={5}
+              set={(rest) => set({ ...dose, rest })}
+            />
+          ) : null}
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,155 @@
+import { Plus } from "lucide-react";
+import { useMemo, useState } from "react";
+import { JointId, motionOf } from "#core/body/motions";
+import { atRung, Position, type Drill } from "#core/drill/drill";
+import { KitItem } from "#core/drill/kit";
+import type { Plan } from "#core/prep/plan";
+import type { Prep } from "#core/exchange/records";
+import type { Library } from "#core/library";
+import { PosePicture } from "../figure/pose-picture";
+
+type Wanted = { text: string; joint: string; kit: string; position: string };
+const anything: Wanted = { text: "", joint: "", kit: "", position: "" };
+const most = 24;
+
+/** Reasons that a hand may set aside: the planner's own choice, not safety, kit or room. */
+const mayAdd = (reason: string): boolean =>
+  reason === "dropped by hand" ||
+  reason.startsWith("other drills give more") ||
+  reason.startsWith("serves no joint") ||
+  reason.startsWith("no time left") ||
+  reason === "another raise is in" ||
+  reason === "no time for it in these minutes";
+
+function fits(drill: Drill, { text, joint, kit, position }: Wanted): boolean {
+  const words =
+    `${drill.name} ${drill.region} ${drill.kind} ${drill.rungs.map(({ name }) => name).join(" ")}`.toLowerCase();
+  return (
+    (text === "" || words.includes(text.toLowerCase())) &&
+    (joint === "" || drill.serves.some(({ motion }) => motionOf(motion).joint === joint)) &&
+    (kit === "" ||
+      drill.rungs.some((rung) =>
+        kit === "none" ? rung.kit.length === 0 : (rung.kit as string[]).includes(kit),
+      )) &&
+    (position === "" || drill.rungs.some((rung) => atRung(drill, rung).position === position))
+  );
+}
+
+/** The library beside the prep: every drill is in it, can be added, or says why not. */
+export function DrillFinder({
+  library,
+  prep,
+  plan,
+  editable,
+  add,
+}: {
+  library: Library;
+  prep: Prep;
+  plan: Plan;
+  editable: boolean;
+  add: (drillId: string) => void;
+}) {
+  const [wanted, setWanted] = useState(anything);
+  const why = useMemo(
+    () => new Map(plan.leftOut.map(({ drillId, reason }) => [drillId, reason])),
+    [plan],
+  );
+  const there = new Set(prep.items.map(({ drillId }) => drillId));
+  const found = library.drills.filter((drill) => fits(drill, wanted));
+  const set = (changes: Partial<Wanted>) => setWanted({ ...wanted, ...changes });
+  return (
+    <details className="no-print mt-6">
+      <summary className="label min-h-9 py-2">
+        The library: add a drill, or see why it is not in ({library.drills.length})
+      </summary>
+      <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
+        <label className="grid">
+          <span className="label">Name</span>
+          <input
+            className="field w-44"
+            type="search"
+            value={wanted.text}
+            onChange={(event) => set({ text: event.target.value })}
+          />
+        </label>
+        <Choice
+          name="Joint"
+          value={wanted.joint}
+          options={JointId.options}
+          set={(joint) => set({ joint })}
+        />
+        <Choice
+          name="Kit"
+          value={wanted.kit}
+          options={["none", ...KitItem.options]}
+          set={(kit) => set({ kit })}
+        />
+        <Choice
+          name="Position"
+          value={wanted.position}
+          options={Position.options}
+          set={(position) => set({ position })}
+        />
+      </div>
+      <p className="mt-1 text-sm text-muted" role="status">
+        {found.length} {found.length === 1 ? "drill" : "drills"}
+        {found.length > most ? `, the first ${most} shown: narrow it down` : ""}
+      </p>
+      <ul className="mt-1 grid gap-x-6 border-t border-line sm:grid-cols-2">
+        {found.slice(0, most).map((drill) => {
+          const reason = why.get(drill.id) ?? "";
+          return (
+            <li
+              key={drill.id}
+              className="grid min-h-14 grid-cols-[5rem_1fr_auto] items-center gap-2 border-b border-line py-1"
+            >
+              <PosePicture picture={drill.rungs[0]!.picture} label="" className="h-10 w-full" />
+              <span className="text-sm leading-tight">
+                <b>{drill.name}</b>
+                <span className="block text-muted">
+                  {there.has(drill.id) ? "in the prep" : reason || "not in the prep"}
+                </span>
+              </span>
+              {editable && !there.has(drill.id) && (reason === "" || mayAdd(reason)) ? (
+                <button
+                  type="button"
+                  className="quiet"
+                  onClick={() => add(drill.id)}
+                  aria-label={`Add ${drill.name}`}
+                >
+                  <Plus size={17} />
+                </button>
+              ) : null}
+            </li>
+          );
+        })}
+      </ul>
+    </details>
+  );
+}
+
+function Choice({
+  name,
+  value,
+  options,
+  set,
+}: {
+  name: string;
+  value: string;
+  options: readonly string[];
+  set: (value: string) => void;
+}) {
+  return (
+    <label className="grid">
+      <span className="label">{name}</span>
+      <select className="field" value={value} onChange={(event) => set(event.target.value)}>
+        <option value="">any</option>
+        {options.map((option) => (
+          <option key={option} value={option}>
+            {option.replaceAll("-", " ")}
+          </option>
+        ))}
+      </select>
+    </label>
+  );
+}

@@ -1,0 +1,233 @@
+import { JointId } from "#core/body/motions";
+import { Pattern } from "#core/drill/drill";
+import type { Prep } from "#core/exchange/records";
+import { clock } from "#core/drill/dose";
+import { clockedSeconds, type Clocked, type Format, type Gaps } from "#core/prep/format";
+import { rampOf, rampSum } from "#core/prep/ramp";
+import { rungOf } from "#core/drill/drill";
+import { drillOf, type Library } from "#core/library";
+import { Stepper } from "./stepper";
+
+type Plan = (changes: Partial<Prep>) => void;
+
+/** The numbers that belong to the prep's format: families and rounds, gaps, flagged joints, the ladder of the ramp. */
+export function FormatFields({
+  prep,
+  format,
+  library,
+  variants,
+  editable,
+  plan,
+}: {
+  prep: Prep;
+  format: Format;
+  library: Library;
+  variants: number | null;
+  editable: boolean;
+  plan: Plan;
+}) {
+  const clocked = prep.clocked ?? format.clocked;
+  const gaps = prep.gaps ?? format.gaps;
+  if (!clocked && !gaps && format.kind !== "issue" && !format.ramp) return null;
+  return (
+    <fieldset disabled={!editable} className="no-print mt-3 border-l-4 border-tape pl-4">
+      <legend className="sr-only">{format.name}</legend>
+      {format.kind === "issue" ? <Flagged prep={prep} plan={plan} /> : null}
+      {clocked ? <Families clocked={clocked} prep={prep} variants={variants} plan={plan} /> : null}
+      {gaps ? <GapFields gaps={gaps} plan={plan} /> : null}
+      {format.ramp ? <RampFields prep={prep} library={library} plan={plan} /> : null}
+    </fieldset>
+  );
+}
+
+function Flagged({ prep, plan }: { prep: Prep; plan: Plan }) {
+  const toggle = (joint: JointId) =>
+    plan({
+      flagged: prep.flagged.includes(joint)
+        ? prep.flagged.filter((other) => other !== joint)
+        : [...prep.flagged, joint],
+    });
+  return (
+    <div>
+      <p className="label">Flagged joints: each gets soft tissue, mobility and light strength</p>
+      <p className="flex flex-wrap gap-x-3 gap-y-1">
+        {JointId.options.map((joint) => (
+          <label key={joint} className="flex min-h-9 items-center gap-1.5">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--spruce)]"
+              checked={prep.flagged.includes(joint)}
+              onChange={() => toggle(joint)}
+            />
+            {joint.replace("-", " ")}
+          </label>
+        ))}
+      </p>
+      {prep.flagged.length === 0 ? (
+        <p className="text-sm text-muted">Tick a joint that was hurt or nags.</p>
+      ) : null}
+    </div>
+  );
+}
+
+function Families({
+  clocked,
+  prep,
+  variants,
+  plan,
+}: {
+  clocked: Clocked;
+  prep: Prep;
+  variants: number | null;
+  plan: Plan;
+}) {
+  const set = (changes: Partial<Clocked>, handOver = prep.handOver) => {
+    const next = { ...clocked, ...changes };
+    plan({ clocked: next, handOver, budget: Math.max(120, clockedSeconds(next, handOver)) });
+  };
+  const toggle = (family: Pattern) => {
+    const families = clocked.families.includes(family)
+      ? clocked.families.filter((other) => other !== family)
+      : [...clocked.families, family];
+    if (families.length > 0 && families.length <= 10) set({ families });
+  };
+  return (
+    <div>
+      <p className="figures">
+        {clocked.families.length} × {clocked.rounds} × {clocked.seconds} s + {clock(prep.handOver)}{" "}
+        = <b>{clock(clockedSeconds(clocked, prep.handOver))}</b>
+        {variants ? (
+          <span className="font-sans text-sm text-muted">
+            {" "}
+            · {variants.toLocaleString("en")} different preps at this place
+          </span>
+        ) : null}
+      </p>
+      <p className="flex flex-wrap gap-x-3 gap-y-1">
+        {Pattern.options.map((family) => (
+          <label key={family} className="flex min-h-9 items-center gap-1.5">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--spruce)]"
+              checked={clocked.families.includes(family)}
+              onChange={() => toggle(family)}
+            />
+            {family}
+          </label>
+        ))}
+      </p>
+      <p className="flex flex-wrap gap-x-6">
+        <Stepper
+          name="rounds"
+          value={clocked.rounds}
+          from={1}
+          to={6}
+          set={(rounds) => set({ rounds })}
+        />
+        <Stepper
+          name="seconds a box"
+          value={clocked.seconds}
+          from={15}
+          to={180}
+          step={5}
+          set={(seconds) => set({ seconds })}
+        />
+        <Stepper
+          name="hand-over, s"
+          value={prep.handOver}
+          from={0}
+          to={600}
+          step={30}
+          set={(handOver) => set({}, handOver)}
+        />
+      </p>
+    </div>
+  );
+}
+
+function GapFields({ gaps, plan }: { gaps: Gaps; plan: Plan }) {
+  const set = (changes: Partial<Gaps>) => {
+    const next = { ...gaps, ...changes };
+    plan({ gaps: next, budget: Math.max(120, next.count * next.seconds) });
+  };
+  return (
+    <p className="flex flex-wrap gap-x-6">
+      <Stepper
+        name="rests between sets"
+        value={gaps.count}
+        from={1}
+        to={12}
+        set={(count) => set({ count })}
+      />
+      <Stepper
+        name="seconds each"
+        value={gaps.seconds}
+        from={30}
+        to={300}
+        step={15}
+        set={(seconds) => set({ seconds })}
+      />
+    </p>
+  );
+}
+
+function RampFields({ prep, library, plan }: { prep: Prep; library: Library; plan: Plan }) {
+  const ladders = library.drills.filter(
+    ({ kind, rungs }) => (kind === "strength" || kind === "skill") && rungs.length >= 4,
+  );
+  const drill = prep.ramp ? drillOf(library, prep.ramp.drillId) : undefined;
+  const ramp = drill && prep.ramp ? rampOf(drill, prep.ramp.rungId) : [];
+  const choose = (drillId: string) => {
+    const chosen = drillOf(library, drillId);
+    plan({
+      ramp: chosen
+        ? { drillId, rungId: chosen.rungs[Math.min(2, chosen.rungs.length - 1)]!.id }
+        : null,
+    });
+  };
+  return (
+    <div>
+      <p className="flex flex-wrap items-end gap-x-5 gap-y-2">
+        <label className="grid">
+          <span className="label">The work</span>
+          <select
+            className="field"
+            value={prep.ramp?.drillId ?? ""}
+            onChange={(event) => choose(event.target.value)}
+          >
+            <option value="">choose a ladder</option>
+            {ladders.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        {drill && prep.ramp ? (
+          <label className="grid">
+            <span className="label">Work sets at</span>
+            <select
+              className="field"
+              value={rungOf(drill, prep.ramp.rungId).id}
+              onChange={(event) =>
+                plan({ ramp: { drillId: drill.id, rungId: event.target.value } })
+              }
+            >
+              {drill.rungs.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </select>
+          </label>
+        ) : null}
+      </p>
+      {ramp.length > 0 ? (
+        <p className="mt-1 text-sm">
+          {ramp.map(({ sets, reps, name }) => `${sets} × ${reps} ${name.toLowerCase()}`).join(", ")}
+          : <b className="figures">{rampSum(ramp)}</b> repetitions
+        </p>
+      ) : null}
+    </div>
+  );
+}

@@ -1,0 +1,115 @@
+import { useMemo, useState } from "react";
+import { drillOf } from "#core/library";
+import { clock } from "#core/drill/dose";
+import type { Athlete } from "#core/exchange/athlete";
+import type { Prep } from "#core/exchange/records";
+import type { Format } from "#core/prep/format";
+import type { PlanRequest } from "#core/prep/plan";
+import { variantsOf } from "#core/prep/variants";
+import { plusDays } from "#core/season/days";
+import { shortDay } from "../words";
+import { newId } from "../../clock";
+import { CopyTool } from "./copy-tool";
+import { FormatEditor } from "./format-editor";
+
+type Tool = "week" | "copy" | "format" | null;
+const names: Record<Exclude<Tool, null>, string> = {
+  week: "A week of variants",
+  copy: "Copy to another athlete",
+  format: "Keep the shape as a format",
+};
+
+/** What else can be done with a prep: seven unlike ones at once, hand it on, keep its shape. */
+export function MoreTools({
+  prep,
+  format,
+  request,
+  others,
+  act,
+}: {
+  prep: Prep;
+  format: Format;
+  request: PlanRequest;
+  others: readonly Athlete[];
+  act: (intent: string, fields?: object) => void;
+}) {
+  const [open, setOpen] = useState<Tool>(null);
+  const close = () => setOpen(null);
+  return (
+    <section className="no-print mt-4" aria-label="More with this prep">
+      <p className="flex flex-wrap gap-x-4">
+        {(Object.keys(names) as Exclude<Tool, null>[]).map((tool) => (
+          <button
+            key={tool}
+            type="button"
+            className="quiet underlined"
+            aria-expanded={open === tool}
+            onClick={() => setOpen(open === tool ? null : tool)}
+          >
+            {names[tool]}
+          </button>
+        ))}
+      </p>
+      {open === "week" ? <Week prep={prep} request={request} act={act} close={close} /> : null}
+      {open === "copy" ? <CopyTool prep={prep} others={others} act={act} close={close} /> : null}
+      {open === "format" ? (
+        <FormatEditor prep={prep} format={format} act={act} close={close} />
+      ) : null}
+    </section>
+  );
+}
+
+/** Seven preps of this kind, each unlike those before it, to be kept for the coming days. */
+function Week({
+  prep,
+  request,
+  act,
+  close,
+}: {
+  prep: Prep;
+  request: PlanRequest;
+  act: (intent: string, fields?: object) => void;
+  close: () => void;
+}) {
+  const plans = useMemo(() => variantsOf({ ...request, kept: [] }, 7), [request]);
+  const keep = () => {
+    act("keep-preps", {
+      preps: plans.slice(1).map(({ items }, n) => ({
+        ...prep,
+        id: newId("prep"),
+        on: plusDays(prep.on, n + 1),
+        items,
+        dropped: [],
+        touched: false,
+      })),
+    });
+    close();
+  };
+  return (
+    <div className="mt-2 border-l-4 border-tape bg-raised px-4 py-3">
+      <ol className="grid gap-x-5 gap-y-3 sm:grid-cols-2 xl:grid-cols-4">
+        {plans.map(({ items, seconds }, n) => (
+          <li key={n} className="text-sm">
+            <p className="font-semibold">
+              {shortDay(plusDays(prep.on, n))}{" "}
+              <span className="figures font-normal">{clock(seconds)}</span>
+            </p>
+            <p className="text-muted">
+              {[
+                ...new Set(items.map(({ drillId }) => drillOf(request.library, drillId)?.name)),
+              ].join(", ")}
+            </p>
+          </li>
+        ))}
+      </ol>
+      <p className="mt-2 flex gap-3">
+        <button type="button" className="press press-main" onClick={keep}>
+          Keep the next six
+        </button>
+        <button type="button" className="press" onClick={close}>
+          Leave it
+        </button>
+      </p>
+    </div>
+  );
+}

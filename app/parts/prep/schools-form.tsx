@@ -1,0 +1,53 @@
+import {
+  defaultSchools,
+  schoolQuestions,
+  type Schools,
+  type SomeSchools,
+} from "#core/prep/schools";
+
+/**
+ * Ways of working on which good coaches differ, each with the reasons of both. What is not chosen here follows
+ * what stands below: the coach's choice for an athlete, the usual one for the coach.
+ */
+export function SchoolsForm({
+  chosen,
+  below,
+  save,
+}: {
+  chosen: SomeSchools;
+  below: Schools;
+  save: (schools: SomeSchools) => void;
+}) {
+  const set = (key: keyof Schools, value: string) => {
+    const { [key]: _, ...others } = chosen;
+    save(value === "" ? others : ({ ...others, [key]: value } as SomeSchools));
+  };
+  return (
+    <ul className="grid gap-x-8 md:grid-cols-2">
+      {schoolQuestions.map(({ key, asks, why, options }) => {
+        const known = options as { value: string; name: string }[];
+        const usual = known.find(({ value }) => value === (below[key] ?? defaultSchools[key]));
+        return (
+          <li key={key} className="border-b border-line py-2">
+            <label className="grid">
+              <span className="font-semibold">{asks}</span>
+              <select
+                className="field"
+                value={chosen[key] ?? ""}
+                onChange={(event) => set(key, event.target.value)}
+              >
+                <option value="">as usual: {usual?.name}</option>
+                {known.map(({ value, name }) => (
+                  <option key={value} value={value}>
+                    {name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <p className="mt-0.5 text-sm text-muted">{why}</p>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

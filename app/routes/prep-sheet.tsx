@@ -1,0 +1,67 @@
+import { Link, useSearchParams } from "react-router";
+import { SheetBar } from "../parts/prep/sheets/sheet-bar";
+import { GroupSheet } from "../parts/prep/sheets/group-sheet";
+import { PocketSheet } from "../parts/prep/sheets/pocket-sheet";
+import { sheetKinds, type SheetKind } from "../parts/prep/sheets/sheet-words";
+import { WallSheet } from "../parts/prep/sheets/wall-sheet";
+import { newPrep, planned } from "../planning";
+import { athleteView } from "../view";
+import type { Route } from "./+types/prep-sheet";
+
+/** The prep of the day, and what there is of the others' for the same day. */
+export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
+  const view = await athleteView(params.athleteId, request);
+  const of = (who: typeof view) =>
+    who.preps.find((prep) => prep.on === view.day) ??
+    (who === view && view.day === view.today
+      ? planned(view, newPrep(view, view.today)).prep
+      : null);
+  const prep = of(view);
+  const others = await Promise.all(view.others.map(({ id }) => athleteView(id, request)));
+  await athleteView(params.athleteId, request);
+  const group = [view, ...others].flatMap((who) => {
+    const own = of(who);
+    return own ? [{ view: who, prep: own }] : [];
+  });
+  return { view, prep, group };
+}
+
+/** The prep on paper: for the wall, for the pocket, for the group. */
+export default function PrepSheet({ loaderData: { view, prep, group } }: Route.ComponentProps) {
+  const [query, setQuery] = useSearchParams();
+  const kind: SheetKind = sheetKinds.find((one) => one === query.get("sheet")) ?? "wall";
+  const health = query.get("health") === "yes";
+  const set = (key: string, value: string) => {
+    query.set(key, value);
+    setQuery(query, { replace: true });
+  };
+  return (
+    <main
+      id="desk"
+      className="h-full overflow-y-auto px-4 py-5 sm:px-8 print:h-auto print:overflow-visible print:p-0"
+    >
+      <SheetBar
+        kind={kind}
+        health={health}
+        back={`/at/${view.athlete.id}/prep`}
+        choose={(sheet) => set("sheet", sheet)}
+        tick={(on) => set("health", on ? "yes" : "no")}
+      />
+      {prep === null ? (
+        <p className="mt-6">
+          There is no prep on this day.{" "}
+          <Link className="underlined" to={`/at/${view.athlete.id}/prep`}>
+            Plan one
+          </Link>
+          .
+        </p>
+      ) : kind === "wall" ? (
+        <WallSheet view={view} prep={prep} health={health} />
+      ) : kind === "pocket" ? (
+        <PocketSheet view={view} prep={prep} health={health} />
+      ) : (
+        <GroupSheet group={group} day={view.day} />
+      )}
+    </main>
+  );
+}

@@ -1,0 +1,79 @@
+import * as z from "zod";
+import { Drill } from "#core/drill/drill";
+import { Format } from "#core/prep/format";
+import { SomeSchools } from "#core/prep/schools";
+import { newId } from "../clock";
+import { plainSettings } from "../view";
+import { change, openNotebook } from "./open";
+import { ownPack } from "./skills";
+
+/** Keeps a format of the user's own in the pack that a file carries to others. A new one gets an identifier. */
+export async function saveFormat(sent: unknown): Promise<{ formatId: string }> {
+  const { format } = z.object({ format: Format }).parse(sent);
+  const { notebook } = await openNotebook();
+  const pack = notebook.get("pack", ownPack.id) ?? ownPack;
+  const named = pack.formats.some(({ id }) => id === format.id)
+    ? format
+    : { ...format, id: newId("format") };
+  await change(`keep the format ${named.name}`, [
+    { ...pack, formats: [...pack.formats.filter(({ id }) => id !== named.id), named] },
+  ]);
+  return { formatId: named.id };
+}
+
+export async function removeFormat(sent: unknown): Promise<null> {
+  const { formatId } = z.object({ formatId: z.string() }).parse(sent);
+  const pack = (await openNotebook()).notebook.get("pack", ownPack.id);
+  if (pack)
+    await change("remove a format", [
+      { ...pack, formats: pack.formats.filter(({ id }) => id !== formatId) },
+    ]);
+  return null;
+}
+
+/** Keeps a drill of the user's own; it replaces the library's where it has its identifier. */
+export async function saveDrill(
+  sent: unknown,
+): Promise<{ drillId: string } | { errors: string[] }> {
+  const parsed = z.object({ drill: Drill }).safeParse(sent);
+  if (!parsed.success)
+    return {
+      errors: parsed.error.issues.map(
+        (issue) => `${issue.path.slice(1).join(" ")}: ${issue.message}`,
+      ),
+    };
+  const { notebook } = await openNotebook();
+  const pack = notebook.get("pack", ownPack.id) ?? ownPack;
+  const drill = parsed.data.drill.id
+    ? parsed.data.drill
+    : { ...parsed.data.drill, id: newId("drill") };
+  await change(`keep the drill ${drill.name}`, [
+    { ...pack, drills: [...pack.drills.filter(({ id }) => id !== drill.id), drill] },
+  ]);
+  return { drillId: drill.id };
+}
+
+export async function removeDrill(sent: unknown): Promise<null> {
+  const { drillId } = z.object({ drillId: z.string() }).parse(sent);
+  const pack = (await openNotebook()).notebook.get("pack", ownPack.id);
+  if (pack)
+    await change("remove a drill", [
+      { ...pack, drills: pack.drills.filter(({ id }) => id !== drillId) },
+    ]);
+  return null;
+}
+
+/** Ways of working: of one athlete, or of the coach for all who have no own. */
+export async function saveSchools(sent: unknown): Promise<null> {
+  const { athleteId, schools } = z
+    .object({ athleteId: z.string().nullable(), schools: SomeSchools })
+    .parse(sent);
+  const { notebook } = await openNotebook();
+  const athlete = athleteId ? notebook.get("athlete", athleteId) : null;
+  await change("ways of working", [
+    athlete
+      ? { ...athlete, schools }
+      : { ...(notebook.get("settings", "settings") ?? plainSettings), schools },
+  ]);
+  return null;
+}

@@ -1,0 +1,74 @@
+import { atRung, rungOf } from "../drill/drill";
+import type { PrepItem } from "../exchange/records";
+import { drillOf } from "../library";
+import { lightest } from "./doses";
+import { eligibility, type Eligible } from "./eligible";
+import { itemFrom } from "./item";
+import { breaches, repaired, wantsWarmth, type OrderTerms } from "./order";
+import { shortestRaise, type PlanRequest } from "./plan";
+
+/** What the rules of order ask of a prep. */
+export const orderTerms = ({ alreadyWarm, format }: PlanRequest): OrderTerms => ({
+  alreadyWarm,
+  beforeTraining: format.doses === "warm-up",
+});
+
+/**
+ * A prep whose broken rules are mended: a missing raise or missing wrist work is put in, the rest is moved as
+ * little as possible; what still cannot stand safely is taken out, and named.
+ */
+export function mended(
+  items: readonly PrepItem[],
+  request: PlanRequest,
+): { items: PrepItem[]; added: string[]; removed: string[] } {
+  const { library, alreadyWarm } = request;
+  const drills = items.map(({ drillId }) => drillOf(library, drillId));
+  const added: PrepItem[] = [];
+  if (
+    !alreadyWarm &&
+    drills.some((drill) => drill && wantsWarmth(drill)) &&
+    !drills.some((drill) => drill?.phase === "raise")
+  ) {
+    const raise = firstOf(request, ({ drill }) => drill.phase === "raise");
+    if (raise)
+      added.push(
+        itemFrom(raise, { type: "time", sets: 1, seconds: shortestRaise, rest: 0 }, request),
+      );
+  }
+  const onHands = items.some(({ drillId, rungId }) => {
+    const drill = drillOf(library, drillId);
+    return drill && !drill.preparesHands && atRung(drill, rungOf(drill, rungId)).loadsHands;
+  });
+  if (onHands && !drills.some((drill) => drill?.preparesHands)) {
+    const wrists = firstOf(
+      request,
+      ({ drill, rung }) => drill.preparesHands && !atRung(drill, rung).loadsHands,
+    );
+    if (wrists) added.push(itemFrom(wrists, lightest(wrists.dose), request));
+  }
+  let list = repaired([...added, ...items], library, orderTerms(request));
+  const removed: string[] = [];
+  for (
+    let broken = breaches(list, library, orderTerms(request));
+    broken.length > 0;
+    broken = breaches(list, library, orderTerms(request))
+  ) {
+    const at = broken.at(-1)!.at;
+    removed.push(list[at]!.drillId);
+    list = repaired(
+      list.filter((_, i) => i !== at),
+      library,
+      orderTerms(request),
+    );
+  }
+  return { items: list, added: added.map(({ drillId }) => drillId), removed };
+}
+
+function firstOf(request: PlanRequest, test: (one: Eligible) => boolean): Eligible | null {
+  for (const drill of request.library.drills) {
+    const found = eligibility(drill, { ...request, dropped: [] });
+    const place = "places" in found ? found.places.find(test) : undefined;
+    if (place) return place;
+  }
+  return null;
+}

@@ -1,0 +1,79 @@
+import type { PrepItem } from "../exchange/records";
+import { drillOf } from "../library";
+import { fillExactly, planPrep, tolerance, type Plan, type PlanRequest } from "./plan";
+import { itemSeconds, prepSeconds } from "./timeline";
+
+/** What new minutes would do to a prep: shown before it is accepted. */
+export type Retimed = {
+  items: PrepItem[];
+  seconds: number;
+  goes: { drillId: string; seconds: number }[];
+  comes: { drillId: string; seconds: number }[];
+  /** What stays, with its length before and after. */
+  stays: { drillId: string; was: number; now: number }[];
+  note: Plan["note"];
+};
+
+/**
+ * A prep at another length. Done items stay as they are and first; locked ones stay; the temperature raise, the
+ * wrists before weight and the order stay; then what the needs ask most. A prep that shrinks keeps to its own
+ * drills; one that grows keeps them all and takes on more.
+ * @param done identifiers of the items that are done already
+ */
+export function retimed(
+  items: readonly PrepItem[],
+  done: readonly string[],
+  budget: number,
+  request: PlanRequest,
+): Retimed {
+  const { library } = request;
+  const before = items.filter(({ id }) => done.includes(id));
+  const rest = items.filter(({ id }) => !done.includes(id));
+  const spent = prepSeconds(before, library);
+  const grows = budget >= prepSeconds(items, library, request.handOver);
+  const terms: PlanRequest = {
+    ...request,
+    before,
+    alreadyWarm: request.alreadyWarm || before.some(({ phase }) => phase === "raise"),
+    budget: budget - spent - (before.length > 0 ? 10 : 0),
+    kept: grows ? rest : rest.filter(({ locked }) => locked),
+  };
+  const own = items.map(({ drillId }) => drillId);
+  const narrow = planPrep(grows ? terms : { ...terms, only: own });
+  const plan = !grows && terms.budget - narrow.seconds > tolerance ? planPrep(terms) : narrow;
+  const renewed = fillExactly(
+    [...before.map((item) => ({ ...item, locked: true })), ...plan.items],
+    { budget, library, handOver: request.handOver },
+  ).map((item) => before.find(({ id }) => id === item.id) ?? item);
+  return {
+    items: renewed,
+    seconds: prepSeconds(renewed, library, request.handOver),
+    note: plan.note,
+    ...changes(items, renewed, request),
+  };
+}
+
+/** What goes, comes and stays between two lists. */
+export function changes(
+  was: readonly PrepItem[],
+  now: readonly PrepItem[],
+  { library }: Pick<PlanRequest, "library">,
+): Pick<Retimed, "goes" | "comes" | "stays"> {
+  const length = (item: PrepItem): number => {
+    const drill = drillOf(library, item.drillId);
+    return drill ? itemSeconds(item.dose, drill, item.sides) : 0;
+  };
+  const in_ = (list: readonly PrepItem[], { id }: PrepItem) => list.find((item) => item.id === id);
+  return {
+    goes: was
+      .filter((item) => !in_(now, item))
+      .map((item) => ({ drillId: item.drillId, seconds: length(item) })),
+    comes: now
+      .filter((item) => !in_(was, item))
+      .map((item) => ({ drillId: item.drillId, seconds: length(item) })),
+    stays: now.flatMap((item) => {
+      const old = in_(was, item);
+      return old ? [{ drillId: item.drillId, was: length(old), now: length(item) }] : [];
+    }),
+  };
+}
