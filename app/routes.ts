@@ -8,6 +8,7 @@ export default [
     route("library/skill/:id", "routes/library-skill.tsx"),
     route("library/check/:id", "routes/library-check.tsx"),
     route("library/drill/:id", "routes/library-drill.tsx"),
+    route("library/own-drill", "routes/library-own-drill.tsx"),
     route("library/pictures", "routes/library-pictures.tsx"),
     route("library/cautions", "routes/library-cautions.tsx"),
   ]),

@@ -1,105 +1,251 @@
-import { expect, test } from "@playwright/test";
-import { openDemo } from "./walk";
+import { expect, test, type Page } from "@playwright/test";
+import { openDemo, saved } from "./walk";
 
-const names = (page: import("@playwright/test").Page) =>
+const names = (page: Page) =>
   page
     .getByRole("button", { name: /^Show / })
     .evaluateAll((nodes) => nodes.map((node) => node.getAttribute("aria-label")!.slice(5)));
 
-test("minutes re-time the plan on the spot; what is locked stays; nothing safe is lost", async ({
-  page,
-}) => {
-  await openDemo(page, "/at/odalys/prep");
-  await page.getByRole("button", { name: "Lock Cat and camel" }).click();
-  await expect(page.getByRole("button", { name: "Lock Cat and camel" })).toHaveAttribute(
+/** Opens a prep and keeps it by locking its second drill, so that nothing changes by itself any more. */
+async function openKept(page: Page, who = "odalys"): Promise<string[]> {
+  await openDemo(page, `/at/${who}/prep`);
+  await expect(page.getByText(/^(Proven:|A good plan\. Whether)/)).toBeVisible({ timeout: 40_000 });
+  await saved(page);
+  return names(page);
+}
+
+const lock = async (page: Page, name: string) => {
+  await page.getByRole("button", { name: `Lock ${name}`, exact: true }).click();
+  await expect(page.getByRole("button", { name: `Lock ${name}`, exact: true })).toHaveAttribute(
     "aria-pressed",
     "true",
   );
+};
+
+test("other minutes are shown before they are taken; what is locked stays; nothing safe is lost", async ({
+  page,
+}) => {
+  const before = await openKept(page);
+  await lock(page, before[1]!);
   await page.getByLabel("minutes", { exact: true }).fill("8");
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("heading", { name: "8:00" })).toBeVisible();
-  const short = await names(page);
-  expect(short).toContain("Cat and camel");
-  expect(short[0]).toBe("Skip on the spot");
-  await page.getByLabel("Kind").selectOption("mobility");
-  await page.getByLabel("minutes", { exact: true }).fill("30");
+  const preview = page.getByRole("region", { name: "From 15:00 to 8:00" });
+  await expect(preview.getByText("goes", { exact: true })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "15:00", exact: true })).toBeVisible();
+  await preview.getByRole("button", { name: "Keep 15:00" }).click();
+  await expect(preview).toBeHidden();
+  expect(await names(page)).toEqual(before);
+  await page.getByLabel("minutes", { exact: true }).fill("8");
   await page.keyboard.press("Enter");
-  await expect(page.getByRole("heading", { name: "30:00" })).toBeVisible();
-  const long = await names(page);
-  expect(long.length).toBeGreaterThan(short.length);
-  expect(long.at(-1)).toBe("Breathing, legs up");
+  await preview.getByRole("button", { name: "Take 8:00" }).click();
+  await expect(page.getByRole("heading", { name: "8:00", exact: true })).toBeVisible();
+  const short = await names(page);
+  expect(short).toContain(before[1]);
+  expect(short[0]).toBe(before[0]);
+  expect(short.length).toBeLessThan(before.length);
   await page.getByRole("button", { name: "Undo" }).click();
-  await expect(page.getByRole("heading", { name: "8:00" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "15:00", exact: true })).toBeVisible();
 });
 
-test("a drill is moved by keys and by drag; an unsafe move is refused with its reason", async ({
+test("a drill is moved by keys and by drag; a broken rule is shown with its reason and mended by R", async ({
   page,
 }) => {
-  await openDemo(page, "/at/odalys/prep");
-  const before = await names(page);
-  const second = before[2]!;
-  await page.getByRole("button", { name: `Move ${second}` }).focus();
-  await page.keyboard.press("Alt+ArrowUp");
-  await expect.poll(async () => (await names(page))[1]).toBe(second);
-  await page.getByRole("button", { name: "Move Skip on the spot" }).focus();
-  for (let i = 0; i < 5; i += 1) {
+  const before = await openKept(page);
+  await lock(page, before[1]!);
+  const first = page.getByRole("button", { name: `Move ${before[0]}` });
+  const alert = page.getByRole("alert").filter({ hasText: "Mend it" });
+  for (let at = 1; at < before.length; at += 1) {
+    await first.focus();
     await page.keyboard.press("Alt+ArrowDown");
-    await page.waitForTimeout(150);
+    await expect.poll(async () => (await names(page)).indexOf(before[0]!)).toBe(at);
   }
-  await expect(
-    page.getByText("Cold tissue is not stretched.", { exact: false }).first(),
-  ).toBeVisible();
-  const handle = page.getByRole("button", { name: `Move ${second}` });
-  const target = page.getByRole("button", { name: `Move ${(await names(page))[2]}` });
-  const [from, to] = [(await handle.boundingBox())!, (await target.boundingBox())!];
-  await page.mouse.move(from.x + 8, from.y + 8);
+  await expect(alert.getByText(/before the temperature is up\. Cold tissue/).first()).toBeVisible();
+  await expect(page.getByRole("button", { name: "Run it" })).toBeDisabled();
+  await page.locator("body").press("r");
+  await expect(alert).toBeHidden();
+  await expect(page.getByRole("button", { name: "Run it" })).toBeEnabled();
+  expect((await names(page)).toSorted()).toEqual(before.toSorted());
+  const now = await names(page);
+  const [from, to] = await Promise.all(
+    [now[1]!, now[2]!].map(
+      async (name) => (await page.getByRole("button", { name: `Move ${name}` }).boundingBox())!,
+    ),
+  );
+  await page.mouse.move(from!.x + 8, from!.y + 8);
   await page.mouse.down();
-  await page.mouse.move(to.x + 8, to.y + 8, { steps: 8 });
-  await page.mouse.move(to.x + 8, to.y + 30, { steps: 4 });
+  await page.mouse.move(to!.x + 8, to!.y + 8, { steps: 8 });
+  await page.mouse.move(to!.x + 8, to!.y + 30, { steps: 4 });
   await page.mouse.up();
-  await expect.poll(async () => (await names(page)).indexOf(second)).toBeGreaterThan(1);
+  await expect.poll(async () => (await names(page)).indexOf(now[1]!)).toBeGreaterThan(1);
 });
 
-test("dropping frees the seconds, can be brought back, and never drops what safety needs", async ({
+test("dropping frees the seconds until they are filled; the library tells why a drill is out, and adds one", async ({
   page,
 }) => {
-  await openDemo(page, "/at/odalys/prep");
-  await page.getByRole("button", { name: "Drop Skip on the spot" }).click();
-  await expect(page.getByText("Skip on the spot stays:", { exact: false })).toBeVisible();
-  await page.getByRole("button", { name: "Drop Roller under the upper back" }).click();
-  await expect.poll(() => names(page)).not.toContain("Roller under the upper back");
+  const before = await openKept(page);
+  await page.getByRole("button", { name: `Drop ${before.at(-1)}` }).click();
+  await expect.poll(() => names(page)).not.toContain(before.at(-1));
+  await expect(page.getByText(/s free\./)).toBeVisible();
+  await page.getByRole("button", { name: "Fill it" }).click();
   await expect(page.getByText("Filled to the second.")).toBeVisible();
-  await page.getByText(/Left out, and why/).click();
-  await page.getByRole("button", { name: "bring back" }).click();
-  await expect.poll(() => names(page)).toContain("Roller under the upper back");
+  await page.getByText(/The library: add a drill/i).click();
+  const library = page.locator("details").filter({ hasText: "The library: add a drill" });
+  await library.getByLabel("Name").fill(before.at(-1)!);
+  await expect(library.getByText("dropped by hand")).toBeVisible();
+  await library.getByRole("button", { name: `Add ${before.at(-1)}` }).click();
+  await expect.poll(() => names(page)).toContain(before.at(-1));
+  await library.getByLabel("Name").fill("Frog");
+  await expect(library.getByText("rehearses another skill").first()).toBeVisible();
+  await library.getByLabel("Name").fill("");
+  await library.getByLabel("Joint").selectOption("wrist");
+  await library.getByLabel("Kit").selectOption("ball");
+  await expect(library.getByText("Forearm on a ball")).toBeVisible();
 });
 
-test("a place without the kit gets another rung or another drill, and the plan says so", async ({
+test("a drill is swapped for one whose cost is told, and its rung and dose change in place", async ({
   page,
 }) => {
-  await openDemo(page, "/at/odalys/prep");
+  const before = await openKept(page, "wren");
+  await page.getByLabel("Shape").selectOption("mobility");
+  await expect(page.getByRole("heading", { name: "30:00", exact: true })).toBeVisible();
+  await expect(page.getByText(/^Proven:/)).toBeVisible({ timeout: 40_000 });
+  const mobility = await names(page);
+  expect(mobility).not.toEqual(before);
+  const target = mobility[2]!;
+  await page.getByRole("button", { name: `Swap ${target}` }).click();
+  const option = page
+    .getByRole("listitem")
+    .filter({ hasText: target })
+    .getByRole("button")
+    .filter({ hasText: /%|same worth/ })
+    .first();
+  const other = await option.locator("b").innerText();
+  await option.click();
+  await expect.poll(async () => (await names(page))[2]).toBe(other);
+  const row = page.getByRole("listitem").filter({ hasText: other });
+  await page.getByRole("button", { name: `Rung and dose of ${other}` }).click();
+  const more = row.getByRole("button", { name: /^More: / }).first();
+  const total = page.getByText(/^\d+:\d\d planned: \d+ s over\.|s free\./);
+  await more.click();
+  await more.click();
+  await expect(total.first()).toBeVisible();
+  await expect(page.getByText(/Without your changes/)).toBeVisible();
+});
+
+test("formats: families by the clock, a ramp with its arithmetic, an issue prep of three parts and the closing repeat", async ({
+  page,
+}) => {
+  await openKept(page);
+  await page.getByLabel("Shape").selectOption("clocked-families");
+  await expect(page.getByText("4 × 2 × 60 s + 2:00 =")).toBeVisible();
+  await expect(page.getByText(/different preps at this place/)).toBeVisible();
+  const first = await names(page);
+  expect(first).toHaveLength(8);
+  await page.getByRole("button", { name: "Another variant" }).click();
+  await expect.poll(() => names(page)).not.toEqual(first);
+  await page.getByRole("button", { name: "Less: rounds" }).click();
+  await expect(page.getByRole("heading", { name: "6:00", exact: true })).toBeVisible();
+  await page.getByLabel("Shape").selectOption("general-specific");
+  await page.getByLabel("The work").selectOption("push-ramp");
+  await page.getByLabel("Work sets at").selectOption("floor");
+  await expect(page.getByText("4 + 4 + 15 = 23")).toBeVisible();
+  expect((await names(page)).slice(-3)).toEqual(Array(3).fill("Push, from wall to floor"));
+  await page.getByLabel("Shape").selectOption("issue-prep");
+  await expect(page.getByLabel("wrist", { exact: true })).toBeChecked();
+  await expect(page.getByText("the first stretch once more").filter({ visible: true }).first()).toBeVisible();
+  await page.getByLabel("Shape").selectOption("fillers");
+  await expect.poll(async () => (await names(page)).length).toBe(4);
+});
+
+test("a place without the kit gets another rung or a substitute, and the plan says so", async ({
+  page,
+}) => {
+  await openKept(page);
   await page.getByLabel("Where").selectOption({ label: "Wagon, on the road" });
-  await expect(page.getByText("no box here").filter({ visible: true }).first()).toBeVisible();
-  await page.getByText(/Left out, and why/).click();
-  await expect(page.getByText("needs roller, not at this place")).toBeVisible();
+  await expect(
+    page
+      .getByText(/no (box|chair|band|roller)[^.]* here|for the (roller|stick|loop-band|mat)/)
+      .filter({ visible: true })
+      .first(),
+  ).toBeVisible();
+  await page.getByText(/The library: add a drill/i).click();
+  const library = page.locator("details").filter({ hasText: "The library: add a drill" });
+  await library.getByLabel("Name").fill("Hang with");
+  await expect(library.getByText("needs bar, not at this place")).toBeVisible();
 });
 
-test("a prep prints as a sheet: the drills, their cues and margin marks, no rail, no buttons, no health notes", async ({
+test("ways of working are chosen with their reasons, and the plan follows", async ({ page }) => {
+  await openKept(page, "wren");
+  await page.getByText(/^Follows: counted/).click();
+  await expect(page.getByText(/contract–relax wins range/)).toBeVisible();
+  await page.getByLabel("How much is enough?").selectOption("feel");
+  await page.getByLabel("Which stretch?").selectOption("static");
+  await expect(
+    page.getByText(/^Follows: until loose, own pace, summed holds, static/),
+  ).toBeVisible();
+});
+
+test("three sheets: for the wall, the pocket and the group; on paper no rail, no buttons, health only where ticked", async ({
   page,
 }) => {
-  await openDemo(page, "/at/odalys/prep");
-  await expect(page.getByText("Cleared by Dr", { exact: false })).toBeVisible();
+  await openKept(page);
+  await page.getByRole("link", { name: "Sheets" }).click();
+  await expect(page.getByRole("heading", { name: "Odalys Brenner" })).toBeVisible();
+  await expect(page.getByText("Health notes.")).toBeHidden();
+  await page.getByLabel("with health notes").check();
+  await expect(page.getByText("Health notes.")).toBeVisible();
+  await page.getByLabel("with health notes").uncheck();
   await page.setViewportSize({ width: 794, height: 1123 });
   await page.emulateMedia({ media: "print", colorScheme: "dark" });
   await expect(page.getByRole("navigation", { name: "Stations" })).toBeHidden();
-  await expect(page.getByRole("button", { name: "Run it" })).toBeHidden();
-  await expect(page.getByText(/Odalys Brenner, clean handstand/)).toBeVisible();
-  await expect(page.getByText("Elevated prayer", { exact: true })).toBeVisible();
-  await expect(page.getByText("Hands behind the head; sink.")).toBeVisible();
-  await expect(page.getByRole("img", { name: /short, ± 3°/ }).first()).toBeVisible();
+  await expect(page.getByRole("button", { name: "Print" })).toBeHidden();
+  await expect(page.getByText(/Stretch feeling up to 4\/10 is fine/)).toBeVisible();
   await expect(page.getByText("Cleared by Dr", { exact: false })).toBeHidden();
-  const ground = await page.evaluate(
-    () => getComputedStyle(document.documentElement).backgroundColor,
-  );
-  expect(ground).toBe("rgb(255, 255, 255)");
+  expect(
+    await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor),
+  ).toBe("rgb(255, 255, 255)");
+  await page.emulateMedia({ media: "screen" });
+  await page.getByLabel("Pocket sheet").check();
+  await expect(page.locator(".pocket")).toBeVisible();
+  await page.getByLabel("Group sheet").check();
+  await expect(page.getByRole("heading", { name: /Wren Castellou/ })).toBeVisible();
+  await expect(page.getByRole("heading", { name: /Odalys Brenner/ })).toBeVisible();
+});
+
+test("a prep is copied to another athlete with the differences shown, a week of variants is kept, a shape becomes a format", async ({
+  page,
+}) => {
+  await openKept(page);
+  await page.getByRole("button", { name: "Copy to another athlete" }).click();
+  await page
+    .getByRole("combobox", { name: "To", exact: true })
+    .selectOption({ label: "Kaito Abreu" });
+  await expect(page.getByText("stays", { exact: true })).toBeVisible();
+  await page.getByRole("button", { name: "Keep it for Kaito Abreu" }).click();
+  await page.getByRole("button", { name: "A week of variants" }).click();
+  await page.getByRole("button", { name: "Keep the next six" }).click();
+  await page.getByRole("button", { name: "Keep the shape as a format" }).click();
+  await page.getByLabel("Name of the format").fill("Before the silo");
+  await page.getByRole("button", { name: "Keep the format" }).click();
+  await expect(
+    page.getByLabel("Shape").getByRole("option", { name: /Before the silo/ }),
+  ).toBeAttached();
+  await saved(page);
+});
+
+test("a drill of one's own is made from the library's and comes into plans", async ({ page }) => {
+  await openDemo(page, "/library/drill/shoulder-circles");
+  await page.getByRole("link", { name: "make it your own" }).click();
+  await page.getByLabel("Name", { exact: true }).fill("Silo circles");
+  await page.getByLabel("Before training, rung 1").fill("ten or so");
+  await expect(page.getByRole("alert")).toContainText("write it as 10");
+  await page.getByLabel("Before training, rung 1").fill("2 × 8");
+  await page.getByRole("button", { name: "Keep the drill" }).click();
+  await expect(page.getByRole("heading", { name: "Silo circles" })).toBeVisible();
+  await expect(page.getByText(/before training 2 × 8/)).toBeVisible();
+  await page.goto("/at/odalys/prep");
+  await page.getByText(/The library: add a drill/i).click();
+  const library = page.locator("details").filter({ hasText: "The library: add a drill" });
+  await library.getByLabel("Name").fill("Silo circles");
+  await expect(library.getByText("Silo circles")).toBeVisible();
 });

@@ -1,6 +1,2 @@
 /** Says something briefly at the foot of the page. The package for it comes after the first load. */
 export const say = (text: string): void => void import("sonner").then(({ toast }) => toast(text));
-
-/** The same for what was refused. */
-export const refuse = (text: string): void =>
-  void import("sonner").then(({ toast }) => toast.error(text));

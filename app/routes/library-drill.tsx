@@ -1,57 +1,55 @@
+import { Link } from "react-router";
 import { library } from "#library/index";
-import { drillOf } from "#core/library";
+import { drillOf, type Library } from "#core/library";
 import { motionOf } from "#core/body/motions";
 import { writeDose } from "#core/drill/dose";
-import { phaseMeaning } from "#core/drill/drill";
+import { atRung, phaseMeaning, type Drill, type Rung } from "#core/drill/drill";
+import { substitutesOf } from "#core/drill/kit";
+import { intakeQuestions } from "#core/safety/intake";
+import { MovingPicture } from "../parts/figure/moving-picture";
 import { LibraryPage } from "../parts/library/page";
-import { PosePicture } from "../parts/figure/pose-picture";
+import { wholeLibrary } from "../storage/library";
 import type { Route } from "./+types/library-drill";
 
-export function loader({ params }: Route.LoaderArgs) {
-  const drill = drillOf(library, params.id);
+const found = (from: Library, id: string): { drill: Drill } => {
+  const drill = drillOf(from, id);
   if (!drill) throw new Response("The library has no such drill.", { status: 404 });
   return { drill };
-}
+};
+
+export const loader = ({ params }: Route.LoaderArgs) => found(library, params.id);
+
+/** In the browser the user's own drills are there too, and nothing is fetched. */
+export const clientLoader = async ({ params }: Route.ClientLoaderArgs) =>
+  found(await wholeLibrary(), params.id);
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `${loaderData?.drill.name ?? "Drill"} · Yearling` },
 ];
 
 export default function DrillPage({ loaderData: { drill } }: Route.ComponentProps) {
-  const serves = drill.serves.map(({ motion }) => motionOf(motion).name.toLowerCase()).join(", ");
+  const serves = drill.serves
+    .map(
+      ({ motion, share }) => `${motionOf(motion).name.toLowerCase()} ${Math.round(share * 100)} %`,
+    )
+    .join(", ");
   return (
     <LibraryPage
       title={drill.name}
-      lead={`${drill.phase}: ${phaseMeaning[drill.phase]}. ${serves ? `Serves ${serves}.` : ""}`}
+      lead={`${drill.phase}: ${phaseMeaning[drill.phase]}. ${serves ? `Of its dose counts for ${serves}.` : ""}`}
     >
-      <ol className="mt-6 border-t border-ink">
+      <p className="text-sm text-muted">
+        {drill.region} · {drill.kind.replace("-", " ")} · {drill.position}
+        {drill.sided ? " · each side" : ""} · set-up {drill.setUp} s
+        {drill.sided ? `, change of side ${drill.sideChange} s` : ""}
+        {drill.force ? ` · counts as ${drill.force}` : ""} ·{" "}
+        <Link className="underlined" to={`/library/own-drill?from=${drill.id}`}>
+          make it your own
+        </Link>
+      </p>
+      <ol className="mt-4 border-t border-ink">
         {drill.rungs.map((rung, i) => (
-          <li
-            key={rung.id}
-            className="grid gap-x-8 gap-y-2 border-b border-line py-4 md:grid-cols-[20rem_1fr]"
-          >
-            <PosePicture
-              picture={rung.picture}
-              label={`${rung.name}: start and end`}
-              className="max-h-44 w-full"
-            />
-            <div>
-              <h2 className="text-xl">
-                <span className="figures mr-2 text-base text-muted">{i + 1}</span>
-                {rung.name}
-              </h2>
-              <p className="font-semibold">{rung.cue}</p>
-              <p>{rung.steps.join(" ")}</p>
-              <p className="mt-1 text-sm text-muted">
-                before training {rung.warmUp ? writeDose(rung.warmUp) : "not used"} · session{" "}
-                {rung.session ? writeDose(rung.session) : "not used"}
-                {rung.kit.length > 0 ? ` · needs ${rung.kit.join(", ")}` : " · no kit"}
-              </p>
-              <p className="mt-1 text-sm">
-                {rung.gates.map((gate) => `${gate.see}: ${gate.then}.`).join(" ")}
-              </p>
-            </div>
-          </li>
+          <RungPart key={rung.id} drill={drill} rung={rung} number={i + 1} />
         ))}
       </ol>
       {drill.cautions.length > 0 ? (
@@ -59,4 +57,64 @@ export default function DrillPage({ loaderData: { drill } }: Route.ComponentProp
       ) : null}
     </LibraryPage>
   );
+}
+
+const room = { spot: "on one spot", mat: "a mat’s room", room: "a way across the room" } as const;
+
+function RungPart({ drill, rung, number }: { drill: Drill; rung: Rung; number: number }) {
+  const here = atRung(drill, rung);
+  const bars = [...new Set(here.mustNot)].map((bar) =>
+    bar === "growing"
+      ? "while growing"
+      : bar === "loose-jointed"
+        ? "with loose joints"
+        : `uncleared: ${intakeQuestions[bar].replace(/\?$/, "").toLowerCase()}`,
+  );
+  return (
+    <li className="grid gap-x-8 gap-y-2 border-b border-line py-4 md:grid-cols-[20rem_1fr]">
+      <MovingPicture
+        picture={rung.picture}
+        label={`${rung.name}: start and end`}
+        className="max-h-44 w-full"
+      />
+      <div>
+        <h2 className="text-xl">
+          <span className="figures mr-2 text-base text-muted">{number}</span>
+          {rung.name}
+        </h2>
+        <p className="font-semibold">{rung.cue}</p>
+        <p>
+          {rung.setting} {rung.steps.join(" ")}
+        </p>
+        <p className="mt-1 text-sm text-muted">
+          before training {rung.warmUp ? writeDose(rung.warmUp) : "not used"} · session{" "}
+          {rung.session ? writeDose(rung.session) : "not used"} · grows from {rung.range.from} to{" "}
+          {rung.range.to} by {rung.range.step}
+          {rung.warmUp?.type === "reps" || rung.session?.type === "reps"
+            ? `, ${(rung.session?.type === "reps" ? rung.session : rung.warmUp?.type === "reps" ? rung.warmUp : { tempo: 0 }).tempo} s each`
+            : ""}
+        </p>
+        <p className="text-sm text-muted">
+          {rung.kit.length > 0
+            ? `needs ${rung.kit.map((item) => withStandIns(item, rung)).join(", ")}`
+            : "no kit"}
+          {` · ${room[rung.space]}`}
+          {rung.loud ? " · heard through a floor" : ""}
+          {here.loadsHands ? " · weight on the hands" : ""}
+        </p>
+        {rung.load ? <p className="mt-1 text-sm">{rung.load}</p> : null}
+        <p className="mt-1 text-sm">
+          {rung.gates.map((gate) => `${gate.see}: ${gate.then}.`).join(" ")}
+        </p>
+        {bars.length > 0 ? (
+          <p className="mt-1 text-sm text-clay">Not {bars.join("; not ")}.</p>
+        ) : null}
+      </div>
+    </li>
+  );
+}
+
+function withStandIns(item: Rung["kit"][number], rung: Rung): string {
+  const others = rung.exact.includes(item) ? [] : substitutesOf(item);
+  return others.length > 0 ? `${item} (or ${others.join(", ")})` : item;
 }

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { Family } from "#core/aim/skill";
-import { phaseMeaning, phases } from "#core/drill/drill";
+import { Region } from "#core/drill/drill";
 import { library } from "#library/index";
 import { PosePicture } from "../parts/figure/pose-picture";
 import type { Route } from "./+types/library";
@@ -22,12 +22,12 @@ export function loader() {
       purpose,
       picture,
     })),
-    drills: library.drills.map(({ id, name, phase, rungs }) => ({
+    drills: library.drills.map(({ id, name, region, kind, rungs }) => ({
       id,
       name,
-      phase,
+      region,
+      kind,
       rungs: rungs.length,
-      picture: rungs.at(-1)!.picture,
     })),
   };
 }
@@ -74,21 +74,43 @@ export default function LibraryIndex({
           />
         ))}
       </Shelf>
-      {phases.map((phase) => (
-        <Shelf key={phase} title={`Drills to ${phase}`} lead={phaseMeaning[phase]}>
-          {drills
-            .filter((drill) => drill.phase === phase)
-            .map(({ id, name, rungs, picture }) => (
-              <Entry
-                key={id}
-                to={`/library/drill/${id}`}
-                name={name}
-                text={`${rungs} rungs`}
-                picture={picture}
-              />
-            ))}
-        </Shelf>
-      ))}
+      <section className="mt-8">
+        <h2 className="text-2xl">Drills</h2>
+        <p className="text-sm text-muted">
+          {drills.length} ladders, {drills.reduce((sum, { rungs }) => sum + rungs, 0)} rungs.{" "}
+          <Link className="underlined" to="/library/pictures">
+            Every picture
+          </Link>{" "}
+          ·{" "}
+          <Link className="underlined" to="/library/own-drill">
+            A drill of your own
+          </Link>
+        </p>
+        <div className="mt-2 columns-1 gap-x-8 border-t border-ink sm:columns-2 lg:columns-3">
+          {Region.options.map((region) => (
+            <section key={region} className="break-inside-avoid-column py-2">
+              <h3 className="font-display text-lg font-bold">{region}</h3>
+              <ul>
+                {drills
+                  .filter((drill) => drill.region === region)
+                  .map(({ id, name, kind, rungs }) => (
+                    <li key={id} className="border-b border-line">
+                      <Link
+                        className="flex min-h-8 items-center justify-between gap-3 py-1 hover:bg-raised"
+                        to={`/library/drill/${id}`}
+                      >
+                        {name}
+                        <span className="text-sm text-muted">
+                          {kind.replace("-", " ")}, {rungs}
+                        </span>
+                      </Link>
+                    </li>
+                  ))}
+              </ul>
+            </section>
+          ))}
+        </div>
+      </section>
     </main>
   );
 }

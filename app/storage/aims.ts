@@ -1,5 +1,6 @@
 import * as z from "zod";
-import { Athlete, Intake, IntakeQuestion, MotionClearance } from "#core/exchange/athlete";
+import { JointId } from "#core/body/motions";
+import { Intake, IntakeQuestion, MotionClearance } from "#core/exchange/athlete";
 import { MotionId } from "#core/body/motions";
 import { Aim } from "#core/exchange/records";
 import { newId, today } from "../clock";
@@ -87,7 +88,7 @@ export async function saveIntake(athleteId: string, sent: unknown): Promise<null
   const answers = Intake.pick({ yes: true, note: true, growthSpurt: true, looseness: true }).parse(
     sent,
   );
-  const { flagged } = Athlete.pick({ flagged: true }).partial().parse(sent);
+  const { flagged } = z.object({ flagged: z.array(JointId).optional() }).parse(sent);
   const athlete = await athleteNow(athleteId);
   const clearances = (athlete.intake?.clearances ?? []).filter(({ question }) =>
     answers.yes.includes(question),

@@ -31,11 +31,28 @@ export async function removeFormat(sent: unknown): Promise<null> {
   return null;
 }
 
+const lines = (list: unknown): unknown =>
+  Array.isArray(list)
+    ? list.map((line) => String(line).trim()).filter((line) => line !== "")
+    : list;
+
+/** A drill as the form sends it, without the empty lines that a form leaves. */
+function tidied(sent: unknown): unknown {
+  if (typeof sent !== "object" || sent === null || !("rungs" in sent) || !Array.isArray(sent.rungs))
+    return sent;
+  const rungs = sent.rungs.map((rung: { steps?: unknown; gates?: { see: string }[] }) => ({
+    ...rung,
+    steps: lines(rung.steps),
+    gates: rung.gates?.filter(({ see }) => see.trim() !== ""),
+  }));
+  return { ...sent, rungs, cautions: lines((sent as { cautions?: unknown }).cautions) };
+}
+
 /** Keeps a drill of the user's own; it replaces the library's where it has its identifier. */
 export async function saveDrill(
   sent: unknown,
 ): Promise<{ drillId: string } | { errors: string[] }> {
-  const parsed = z.object({ drill: Drill }).safeParse(sent);
+  const parsed = z.object({ drill: z.preprocess(tidied, Drill) }).safeParse(sent);
   if (!parsed.success)
     return {
       errors: parsed.error.issues.map(

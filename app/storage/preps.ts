@@ -1,8 +1,10 @@
 import * as z from "zod";
+import { JointId } from "#core/body/motions";
 import { Dose } from "#core/drill/dose";
 import { Prep, PrepItem, type Run } from "#core/exchange/records";
 import { ladderOf } from "#core/prep/doses";
 import { eligibility } from "#core/prep/eligible";
+import { Clocked, Gaps } from "#core/prep/format";
 import { itemFrom } from "#core/prep/item";
 import { mended } from "#core/prep/mend";
 import { arrange } from "#core/prep/plan";
@@ -26,18 +28,21 @@ function latest(sent: unknown): Prep {
 
 const keep = (label: string, prep: Prep): Promise<void> => change(label, [prep]);
 
-const Changes = Prep.pick({
-  format: true,
-  budget: true,
-  placeId: true,
-  alreadyWarm: true,
-  flagged: true,
-  handOver: true,
-  clocked: true,
-  gaps: true,
-  ramp: true,
-  turn: true,
-}).partial();
+/** What may be changed. Written out, since a field with a default would set itself where it was not sent. */
+const Changes = z
+  .object({
+    format: z.string(),
+    budget: z.int().min(120).max(7200),
+    placeId: z.string().nullable(),
+    alreadyWarm: z.boolean(),
+    flagged: z.array(JointId),
+    handOver: z.int().min(0).max(600),
+    clocked: Clocked.nullable(),
+    gaps: Gaps.nullable(),
+    ramp: z.object({ drillId: z.string(), rungId: z.string() }).nullable(),
+    turn: z.int().min(0),
+  })
+  .partial();
 
 /** Plans anew after a change of shape, minutes, place or warmth; keeps what is locked. A new format brings its own numbers. */
 export async function planAgain(view: AthleteView, sent: unknown): Promise<null> {

@@ -1,4 +1,5 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
+import { breaches } from "#core/prep/order";
 import { prepSeconds } from "#core/prep/timeline";
 import { freshBrowser, sameBrowser } from "./test-notebook";
 
@@ -129,7 +130,9 @@ describe("athletes, aims, intake", () => {
   it("a yes puts a caution on the plan until a clinician clears it; asking again keeps the clearance", async () => {
     const browser = await freshBrowser(day);
     const answers = { yes: ["pressure"], note: "", growthSpurt: false, looseness: 2 };
+    await browser.aims.saveIntake("odalys", { ...answers, flagged: ["knee"] });
     await browser.aims.saveIntake("odalys", answers);
+    expect((await browser.look("odalys")).athlete.flagged).toEqual(["knee"]);
     const blocked = await browser.look("odalys");
     expect(blocked.cautions.some(({ blocks }) => blocks === "inversions")).toBe(true);
     const plan = browser.planning.planned(blocked, browser.planning.newPrep(blocked, day));
@@ -316,47 +319,138 @@ describe("a prep", () => {
     return { view, prep };
   };
 
+  const now = async (browser: Awaited<ReturnType<typeof freshBrowser>>, id: string) =>
+    (await browser.notebook()).get("prep", id)!;
+
   it("two quick changes both count", async () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
     await Promise.all([
-      browser.preps.planAgain(view, { prep, changes: { session: "mobility" } }),
+      browser.preps.planAgain(view, { prep, changes: { alreadyWarm: true } }),
       browser.preps.planAgain(view, { prep, changes: { budget: 1800 } }),
     ]);
-    expect((await browser.notebook()).get("prep", prep.id)).toMatchObject({
-      session: "mobility",
-      budget: 1800,
-    });
+    expect(await now(browser, prep.id)).toMatchObject({ alreadyWarm: true, budget: 1800 });
   });
 
-  it("moves a drill and refits the seconds; an unsafe move is refused and changes nothing", async () => {
+  it("another shape brings its own minutes, doses and hand-over", async () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
-    expect(await browser.preps.reorder(view, { prep, from: 2, to: 1 })).toBeNull();
-    const moved = (await browser.notebook()).get("prep", prep.id)!;
-    expect(moved.items[1]!.drillId).toBe(prep.items[2]!.drillId);
-    expect(prepSeconds(moved.items, view.library)).toBeLessThanOrEqual(moved.budget);
+    await browser.preps.planAgain(view, { prep, changes: { format: "mobility" } });
+    expect(await now(browser, prep.id)).toMatchObject({ session: "mobility", budget: 1800 });
+    await browser.preps.planAgain(view, { prep, changes: { format: "clocked-families" } });
+    const clocked = await now(browser, prep.id);
+    expect(clocked).toMatchObject({ session: "warm-up", budget: 600, handOver: 120 });
+    await browser.preps.planAgain(view, { prep, changes: { turn: 1 } });
+    expect(await now(browser, prep.id)).toMatchObject({ format: "clocked-families", budget: 600 });
+    expect(prepSeconds(clocked.items, view.library, clocked.handOver)).toBe(600);
+  });
+
+  it("moves a drill and refits the seconds; what that breaks is kept, and mended by one key", async () => {
+    const browser = await freshBrowser(day);
+    const { view, prep } = await proposal(browser);
+    const terms = { alreadyWarm: false, beforeTraining: true };
+    await browser.preps.reorder(view, { prep, from: 0, to: prep.items.length - 1 });
+    const broken = await now(browser, prep.id);
+    expect(broken.items.at(-1)!.drillId).toBe(prep.items[0]!.drillId);
+    expect(breaches(broken.items, view.library, terms)[0]!.text).toContain("Cold tissue");
+    expect(await browser.preps.repair(view, { prep })).toEqual({ removed: [] });
+    const mended = await now(browser, prep.id);
+    expect(breaches(mended.items, view.library, terms)).toEqual([]);
+    expect(mended.items.map(({ id }) => id).sort()).toEqual(prep.items.map(({ id }) => id).sort());
+    expect(prepSeconds(mended.items, view.library)).toBeLessThanOrEqual(mended.budget);
+  });
+
+  it("a dropped raise is broken, and mending puts one in again", async () => {
+    const browser = await freshBrowser(day);
+    const { view, prep } = await proposal(browser);
+    await browser.preps.dropItem(view, { prep, itemId: prep.items[0]!.id });
+    expect((await now(browser, prep.id)).items.some(({ phase }) => phase === "raise")).toBe(false);
+    await browser.preps.repair(view, { prep });
+    expect((await now(browser, prep.id)).items[0]!.phase).toBe("raise");
+  });
+
+  it("locks, drops, fills, adds, swaps, and changes rung and dose in place", async () => {
+    const browser = await freshBrowser(day);
+    const { view, prep } = await proposal(browser);
+    const [, second, third] = prep.items;
+    await browser.preps.lockItem({ prep, itemId: second!.id });
+    expect((await now(browser, prep.id)).items[1]!.locked).toBe(true);
+    await browser.preps.dropItem(view, { prep, itemId: third!.id });
+    const dropped = await now(browser, prep.id);
+    expect(dropped).toMatchObject({ dropped: [third!.drillId], touched: true });
+    expect(prepSeconds(dropped.items, view.library)).toBeLessThan(dropped.budget - 15);
+    await browser.preps.fillUp(view, { prep });
+    const filled = await now(browser, prep.id);
+    expect(filled.items.some(({ drillId }) => drillId === third!.drillId)).toBe(false);
+    expect(filled.items.some(({ id }) => id === second!.id)).toBe(true);
+    expect(filled.budget - prepSeconds(filled.items, view.library)).toBeLessThanOrEqual(15);
+    await browser.preps.addDrill(view, { prep, drillId: third!.drillId });
     expect(
-      await browser.preps.reorder(view, { prep, from: 0, to: prep.items.length - 1 }),
-    ).toMatchObject({ refused: expect.stringContaining("Cold tissue") });
-    expect((await browser.notebook()).get("prep", prep.id)).toEqual(moved);
+      (await now(browser, prep.id)).items.some(({ drillId }) => drillId === third!.drillId),
+    ).toBe(true);
+    const last = filled.items.at(-1)!;
+    const rungs = view.library.drills.find(({ id }) => id === last.drillId)!.rungs;
+    await browser.preps.editItem(view, { prep, itemId: last.id, rungId: rungs[0]!.id });
+    expect((await now(browser, prep.id)).items.find(({ id }) => id === last.id)!.rungId).toBe(
+      rungs[0]!.id,
+    );
+    const dose = { type: "hold" as const, sets: 2, seconds: 12, rest: 5 };
+    await browser.preps.editItem(view, { prep, itemId: last.id, dose });
+    expect((await now(browser, prep.id)).items.find(({ id }) => id === last.id)!.dose).toEqual(
+      dose,
+    );
+    await browser.preps.swapItem({ prep, itemId: last.id, item: { ...last, id: "other" } });
+    expect((await now(browser, prep.id)).items.some(({ id }) => id === "other")).toBe(true);
   });
 
-  it("locks, drops and brings back; what safety needs is not dropped", async () => {
+  it("the proven plan comes in only where nobody has touched the first one", async () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
-    const now = async () => (await browser.notebook()).get("prep", prep.id)!;
-    await browser.preps.lockItem({ prep, itemId: "cat-camel" });
-    expect((await now()).items.find(({ id }) => id === "cat-camel")!.locked).toBe(true);
-    expect(await browser.preps.dropItem(view, { prep, itemId: "pulse" })).toMatchObject({
-      refused: expect.stringContaining("stays"),
+    const items = prep.items.slice(0, 2);
+    await browser.preps.lockItem({ prep, itemId: prep.items[1]!.id });
+    expect(await browser.preps.takeProven({ prep, items })).toBeNull();
+    const touched = await now(browser, prep.id);
+    expect(await browser.preps.takeProven({ prep: touched, items })).toMatchObject({ items });
+    expect((await now(browser, prep.id)).items).toHaveLength(2);
+    expect(view.preps.length).toBeGreaterThan(0);
+  });
+
+  it("keeps formats, ways of working and drills of one's own; a file carries them", async () => {
+    const browser = await freshBrowser(day);
+    const { view } = await proposal(browser);
+    const format = { ...view.library.formats[0]!, id: "new", name: "Ours" };
+    const { formatId } = await browser.formats.saveFormat({ format });
+    const mine = await browser.look("odalys");
+    expect(mine.library.formats.find(({ id }) => id === formatId)!.name).toBe("Ours");
+    await browser.formats.saveSchools({ athleteId: "odalys", schools: { stretch: "static" } });
+    await browser.formats.saveSchools({ athleteId: null, schools: { hold: "long" } });
+    const schooled = await browser.look("odalys");
+    expect(schooled.athlete.schools).toEqual({ stretch: "static" });
+    expect(browser.planning.requestOf(schooled, schooled.preps[0]!).schools).toMatchObject({
+      stretch: "static",
+      hold: "long",
+      pace: "count",
     });
-    await browser.preps.dropItem(view, { prep, itemId: "roller" });
-    expect(await now()).toMatchObject({ dropped: ["roller"] });
-    expect((await now()).items.some(({ drillId }) => drillId === "roller")).toBe(false);
-    expect((await now()).items.some(({ drillId }) => drillId === "cat-camel")).toBe(true);
-    await browser.preps.bringBack(view, { prep, drillId: "roller" });
-    expect((await now()).dropped).toEqual([]);
+    const drill = {
+      ...view.library.drills[3]!,
+      id: "",
+      name: "Mine",
+      cautions: ["", " mind the step "],
+    };
+    const saved = await browser.formats.saveDrill({ drill });
+    if ("errors" in saved) throw new Error(saved.errors.join());
+    const own = (await browser.look("odalys")).library.drills.find(
+      ({ id }) => id === saved.drillId,
+    )!;
+    expect(own).toMatchObject({ name: "Mine", cautions: ["mind the step"] });
+    expect(await browser.formats.saveDrill({ drill: { ...drill, rungs: [] } })).toHaveProperty(
+      "errors",
+    );
+    await browser.formats.removeDrill({ drillId: saved.drillId });
+    await browser.formats.removeFormat({ formatId });
+    const without = await browser.look("odalys");
+    expect(without.library.formats.some(({ id }) => id === formatId)).toBe(false);
+    expect(without.library.drills.some(({ id }) => id === saved.drillId)).toBe(false);
   });
 
   it("becomes a run once, and the run becomes a log; undone, the run is there again, paused", async () => {

@@ -39,6 +39,7 @@ export async function sameBrowser(day: string) {
     athletes: await import("./athletes"),
     aims: await import("./aims"),
     skills: await import("./skills"),
+    formats: await import("./formats"),
     checks: await import("./checks"),
     preps: await import("./preps"),
     runs: await import("./runs"),

@@ -170,11 +170,33 @@ export type Drill = z.infer<typeof Drill>;
 export const rungOf = (drill: Drill, rungId: string): Rung =>
   drill.rungs.find((rung) => rung.id === rungId) ?? drill.rungs[0]!;
 
+/** What holds for a drill on one rung. */
+export type AtRung = {
+  position: Position;
+  serves: Drill["serves"];
+  loadsHands: boolean;
+  inverted: boolean;
+  mustNot: readonly MustNot[];
+};
+
+const known = new WeakMap<Rung, AtRung>();
+
 /** A drill as it is on one rung: what the rung says for itself stands over what the ladder says. */
-export const atRung = (drill: Drill, rung: Rung) => ({
-  position: rung.position ?? drill.position,
-  serves: rung.serves ?? drill.serves,
-  loadsHands: rung.loadsHands ?? drill.loadsHands,
-  inverted: rung.inverted ?? drill.inverted,
-  mustNot: [...drill.mustNot, ...rung.mustNot],
-});
+export function atRung(drill: Drill, rung: Rung): AtRung {
+  let here = known.get(rung);
+  if (!here)
+    known.set(
+      rung,
+      (here = {
+        position: rung.position ?? drill.position,
+        serves: rung.serves ?? drill.serves,
+        loadsHands: rung.loadsHands ?? drill.loadsHands,
+        inverted: rung.inverted ?? drill.inverted,
+        mustNot: [...drill.mustNot, ...rung.mustNot],
+      }),
+    );
+  return here;
+}
+
+/** Order of two texts by their code: for sorting that must be quick and the same everywhere. */
+export const byText = (a: string, b: string): number => (a < b ? -1 : a > b ? 1 : 0);

@@ -1,7 +1,7 @@
 import type { Need } from "../aim/priority";
 import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
-import { clock, setSeconds, type Dose } from "../drill/dose";
+import { writeDose, type Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type MustNot, type Rung } from "../drill/drill";
 import { fetched, type Fetched } from "../drill/kit";
 import type { Place } from "../exchange/records";
@@ -225,6 +225,8 @@ function scaled(dose: Dose, reached: Dose): Dose {
   return dose;
 }
 
-/** What a dose is, said for a coach who works by feel. */
-export const untilLoose = (dose: Dose): string =>
-  dose.type === "reps" ? `about ${dose.reps}, until loose` : clock(setSeconds(dose));
+/** A dose as a coach reads it: for one who works by feel, loosening is done until it is loose. */
+export const doseSaid = (dose: Dose, phase: string, schools: Schools = defaultSchools): string =>
+  schools.amount === "feel" && phase === "loosen" && dose.type === "reps"
+    ? `about ${dose.reps}, until loose`
+    : writeDose(dose);

@@ -3,7 +3,7 @@ import { motionOf, type MotionId } from "../body/motions";
 import { opposites } from "../body/opposite";
 import { bothSides } from "../body/side";
 import { workSeconds, type Dose } from "../drill/dose";
-import { atRung, type Drill, type Phase } from "../drill/drill";
+import { atRung, byText, type Drill, type Phase } from "../drill/drill";
 import type { Library } from "../library";
 import { drillOf } from "../library";
 import type { PrepItem } from "../exchange/records";
@@ -53,8 +53,6 @@ export const phaseShare: Record<"warm-up" | "mobility", Record<Phase, number>> =
 
 /** How many seconds of the largest need each obligation is worth. Working figures. */
 const worth = { wrists: 200, part: 240, wanted: 120, plane: 25, joint: 20, seen: 6 } as const;
-/** Stretching on a motion that rests today, seconds. */
-export const lightDay = 300;
 
 export type ModelTerms = Situation & {
   library: Library;
@@ -91,16 +89,17 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     }
     return cell;
   };
-  const feedsOf = (serves: Drill["serves"], phase: Phase, work: number) =>
+  const sharesOf = (serves: Drill["serves"], phase: Phase) =>
     serves.flatMap(({ motion, share }) => {
       const cell = cellOf(motion, phase);
-      return cell === null ? [] : [{ cell, seconds: share * work }];
+      return cell === null ? [] : [{ cell, share }];
     });
   for (const item of fixed) {
     const drill = drillOf(library, item.drillId);
     if (!drill) continue;
-    for (const { cell, seconds } of feedsOf(drill.serves, item.phase, workSeconds(item.dose)))
-      cells[cell]!.already += seconds;
+    const work = workSeconds(item.dose);
+    for (const { cell, share } of sharesOf(drill.serves, item.phase))
+      cells[cell]!.already += share * work;
   }
   const groupIds = new Map<string, number>();
   const groups: Model["groups"] = [];
@@ -121,11 +120,15 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
       groupIds.set(key, groups.length);
       groups.push({ seconds: changePosition });
     }
-    const levels = ladderOf(entry.dose, drill, format).map((dose): Level => ({
-      dose,
-      seconds: itemSeconds(dose, drill, drill.sided ? bothSides : []) + (brings ? changeKit : 0),
-      feeds: feedsOf(here.serves, segment.phase, workSeconds(dose)),
-    }));
+    const shares = sharesOf(here.serves, segment.phase);
+    const levels = ladderOf(entry.dose, drill, format).map((dose): Level => {
+      const work = workSeconds(dose);
+      return {
+        dose,
+        seconds: itemSeconds(dose, drill, drill.sided ? bothSides : []) + (brings ? changeKit : 0),
+        feeds: shares.map(({ cell, share }) => ({ cell, seconds: share * work })),
+      };
+    });
     const seen = terms.recent.findIndex((drills) => drills.includes(drill.id));
     return {
       ...entry,
@@ -166,8 +169,8 @@ function inSegment(a: Eligible, b: Eligible): number {
   return (
     rankOf(a.drill) - rankOf(b.drill) ||
     Number(b.drill.preparesHands) - Number(a.drill.preparesHands) ||
-    atRung(a.drill, a.rung).position.localeCompare(atRung(b.drill, b.rung).position) ||
-    a.drill.id.localeCompare(b.drill.id)
+    byText(atRung(a.drill, a.rung).position, atRung(b.drill, b.rung).position) ||
+    byText(a.drill.id, b.drill.id)
   );
 }
 
@@ -287,7 +290,7 @@ function clashesOf(options: readonly Option[]): Model["clashes"] {
   options.forEach((later, j) => {
     for (let i = 0; i < j; i += 1) {
       const first = options[i]!;
-      if (first.drill.id === later.drill.id || clash(first.drill, later.drill)) found.push([i, j]);
+      if (first.drill === later.drill || clash(first.drill, later.drill)) found.push([i, j]);
     }
   });
   return found;

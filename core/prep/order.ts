@@ -1,4 +1,4 @@
-import { phases, atRung, rungOf, type Drill } from "../drill/drill";
+import { atRung, rungOf, type Drill } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
 
@@ -16,17 +16,6 @@ const kindRank: Record<Drill["kind"], number> = {
   breathing: 7,
 };
 export const rankOf = (drill: Drill): number => kindRank[drill.kind];
-
-/** Safe order of two drills of one segment: soft tissue first, wrists before other circles, then by position to save changes. */
-export function byOrder(a: Drill, b: Drill): number {
-  return (
-    phases.indexOf(a.phase) - phases.indexOf(b.phase) ||
-    rankOf(a) - rankOf(b) ||
-    Number(b.preparesHands) - Number(a.preparesHands) ||
-    a.position.localeCompare(b.position) ||
-    a.id.localeCompare(b.id)
-  );
-}
 
 /** A long stretch, an end range or the skill: never cold. */
 export const wantsWarmth = (drill: Drill): boolean =>
@@ -46,15 +35,19 @@ const shareMotion = (a: Drill, b: Drill): boolean =>
 export function clash(first: Drill, second: Drill): string | null {
   if (first.phase === "settle" && second.phase !== "settle")
     return `${second.name} would come after the wind-down.`;
-  if (!shareMotion(first, second)) return null;
-  if (isStretch(first) && second.kind === "soft-tissue")
-    return `${second.name} comes before ${first.name}: soft tissue before stretching.`;
+  const reason = wrongWay(first, second);
+  return reason && shareMotion(first, second)
+    ? `${second.name} comes before ${first.name}: ${reason}.`
+    : null;
+}
+
+/** Why work of one kind does not come before work of another on the same motion; null where it may. */
+function wrongWay(first: Drill, second: Drill): string | null {
+  if (isStretch(first) && second.kind === "soft-tissue") return "soft tissue before stretching";
   if ((isStretch(first) || first.kind === "active") && isLoosening(second))
-    return `${second.name} comes before ${first.name}: circles and swings before the end of the range.`;
-  if (first.kind === "active" && isStretch(second))
-    return `${second.name} comes before ${first.name}: stretch, then use the new range.`;
-  if (first.kind === "skill" && second.kind !== "skill")
-    return `${second.name} comes before ${first.name}: general before specific.`;
+    return "circles and swings before the end of the range";
+  if (first.kind === "active" && isStretch(second)) return "stretch, then use the new range";
+  if (first.kind === "skill" && second.kind !== "skill") return "general before specific";
   return null;
 }
 

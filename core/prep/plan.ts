@@ -1,6 +1,6 @@
 import type { Dose } from "../drill/dose";
 import { clock } from "../drill/dose";
-import { atRung, rungOf } from "../drill/drill";
+import { atRung, byText, rungOf } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
 import { clockedPlan } from "./clocked";
@@ -150,7 +150,7 @@ function closingRepeat(
       ({ drill, rung, segment }) =>
         segment.phase === "open" && mainly(drill, joint) && !atRung(drill, rung).loadsHands,
     )
-    .sort((a, b) => a.drill.setUp - b.drill.setUp || a.drill.id.localeCompare(b.drill.id))[0];
+    .sort((a, b) => a.drill.setUp - b.drill.setUp || byText(a.drill.id, b.drill.id))[0];
   if (!stretch) return [];
   const item = itemFrom(stretch, lightest(stretch.dose), request);
   fixed.push(item);
@@ -241,8 +241,8 @@ export function arrange(
       place(a) - place(b) ||
       rankOf(one) - rankOf(two) ||
       Number(two.preparesHands) - Number(one.preparesHands) ||
-      position(a).localeCompare(position(b)) ||
-      one.id.localeCompare(two.id)
+      byText(position(a), position(b)) ||
+      byText(one.id, two.id)
     );
   });
 }

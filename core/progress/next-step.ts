@@ -23,14 +23,23 @@ const easy = (item: LogItem): boolean =>
  * a rung down when form was lost or pain passed 4/10; a stop after sharp pain or pain above 5/10.
  * Null when the drill has never been logged.
  */
-export function nextStep(drill: Drill, logs: readonly Log[]): NextStep | null {
-  const done = [...logs]
-    .sort((a, b) => b.on.localeCompare(a.on))
-    .flatMap((log) =>
-      log.items.filter(
-        (item) => item.drillId === drill.id && item.done !== "skipped" && item.planned,
-      ),
-    );
+export const nextStep = (drill: Drill, logs: readonly Log[]): NextStep | null =>
+  stepAfter(drill, doneByDrill(logs).get(drill.id) ?? []);
+
+/** What was done of each drill, the latest first. */
+function doneByDrill(logs: readonly Log[]): Map<string, LogItem[]> {
+  const found = new Map<string, LogItem[]>();
+  for (const log of [...logs].sort((a, b) => b.on.localeCompare(a.on)))
+    for (const item of log.items) {
+      if (item.done === "skipped" || !item.planned) continue;
+      const list = found.get(item.drillId);
+      if (list) list.push(item);
+      else found.set(item.drillId, [item]);
+    }
+  return found;
+}
+
+function stepAfter(drill: Drill, done: readonly LogItem[]): NextStep | null {
   const [last, before] = done;
   if (!last?.planned) return null;
   const rung = rungOf(drill, last.rungId);
@@ -101,9 +110,11 @@ function grown(dose: Dose, range: { to: number; step: number }): Dose | null {
 
 /** The next step of every drill that was ever logged. */
 export function nextSteps(drills: readonly Drill[], logs: readonly Log[]): Map<string, NextStep> {
+  const done = doneByDrill(logs);
   return new Map(
-    drills
-      .flatMap((drill) => [nextStep(drill, logs)])
-      .flatMap((step) => (step ? [[step.drillId, step] as const] : [])),
+    drills.flatMap((drill) => {
+      const step = stepAfter(drill, done.get(drill.id) ?? []);
+      return step ? [[step.drillId, step] as const] : [];
+    }),
   );
 }

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { MotionId } from "../body/motions";
 import { IntakeQuestion } from "../exchange/athlete";
 import { Place } from "../exchange/records";
 
@@ -47,8 +48,9 @@ export const Cast = z.object({
       also: Ranges,
       missedWeek: z.int().optional(),
       retimedWeek: z.int().optional(),
+      /** In one week the first work on this motion hurt. */
       flag: z
-        .object({ drillId: z.string(), week: z.int(), pain: z.int(), place: z.string() })
+        .object({ motion: MotionId, week: z.int(), pain: z.int(), place: z.string() })
         .optional(),
     }),
   ),

@@ -6,6 +6,7 @@ import type { Athlete } from "../exchange/athlete";
 import type { Aim, AnyRecord, Check, Log, LogItem, Place, Prep } from "../exchange/records";
 import { protocolOf, skillOf, type Library } from "../library";
 import { unitOf, type Mode } from "../measure/protocol";
+import { motionOf } from "../body/motions";
 import { blankPrep } from "../prep/blank";
 import { planPrep } from "../prep/plan";
 import { requestFor } from "../prep/request";
@@ -87,7 +88,9 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
       setting,
     });
     preps.push(prep);
-    if (day < today && !away && setting.dice.unit() > 0.12)
+    const missed = setting.dice.unit() <= 0.12;
+    const flagged = performer.flag?.week === week && prep.session === "mobility";
+    if (day < today && !away && (flagged || !missed))
       logs.push(loggedAs(prep, week, performer, setting.dice));
   }
   const aside = [1, 57].flatMap((since, round) => {
@@ -139,7 +142,7 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
     absences: sick,
     archived: false,
     schools: {},
-    flagged: performer.flag ? ["wrist"] : [],
+    flagged: performer.flag ? [motionOf(performer.flag.motion).joint] : [],
   };
 }
 
@@ -237,8 +240,8 @@ function loggedAs(prep: Prep, week: number, performer: Performer, dice: Dice): L
   const items = prep.items.map((item, n): LogItem => {
     const flagged =
       performer.flag?.week === week &&
-      performer.flag.drillId === item.drillId &&
-      prep.session === "mobility";
+      prep.session === "mobility" &&
+      n === prep.items.findIndex(({ serves }) => serves.includes(performer.flag!.motion));
     const cut = short && n >= prep.items.length - 2;
     return {
       drillId: item.drillId,

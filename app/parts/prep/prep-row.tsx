@@ -4,8 +4,9 @@ import { ArrowLeftRight, GripVertical, Lock, LockOpen, SlidersHorizontal, X } fr
 import { memo, useState } from "react";
 import { drillOf } from "#core/library";
 import { rungOf } from "#core/drill/drill";
-import { clock, writeDose, type Dose } from "#core/drill/dose";
+import { clock, type Dose } from "#core/drill/dose";
 import type { PrepItem } from "#core/exchange/records";
+import { doseSaid } from "#core/prep/eligible";
 import type { PlanRequest } from "#core/prep/plan";
 import type { AthleteView } from "../../view";
 import { PosePicture } from "../figure/pose-picture";
@@ -102,7 +103,8 @@ export const PrepRow = memo(function PrepRow({
         </p>
         <p className="hidden text-sm print:block">{rung.cue}</p>
         <p className="text-sm xl:hidden print:hidden">
-          <span className="figures">{writeDose(item.dose)}</span> · {item.why}
+          <span className="figures">{doseSaid(item.dose, item.phase, request.schools)}</span> ·{" "}
+          {item.why}
         </p>
       </div>
       <p className="figures hidden text-sm xl:block print:block">
@@ -111,7 +113,7 @@ export const PrepRow = memo(function PrepRow({
             {item.sides.map((side) => notch[side]).join("")}{" "}
           </span>
         ) : null}
-        {writeDose(item.dose)}
+        {doseSaid(item.dose, item.phase, request.schools)}
       </p>
       <p className="figures text-right font-bold">{clock(seconds)}</p>
       <div className="hidden text-sm xl:block print:block">

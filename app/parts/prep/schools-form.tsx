@@ -19,8 +19,8 @@ export function SchoolsForm({
   save: (schools: SomeSchools) => void;
 }) {
   const set = (key: keyof Schools, value: string) => {
-    const { [key]: _, ...others } = chosen;
-    save(value === "" ? others : ({ ...others, [key]: value } as SomeSchools));
+    const others = Object.entries(chosen).filter(([name]) => name !== key);
+    save(Object.fromEntries(value === "" ? others : [...others, [key, value]]) as SomeSchools);
   };
   return (
     <ul className="grid gap-x-8 md:grid-cols-2">
