@@ -22,6 +22,8 @@ export type AthleteView = {
   skill: Skill | null;
   checks: Check[];
   preps: Prep[];
+  /** Kept as the athlete's own under a name, for any day. */
+  ownPreps: Prep[];
   logs: Log[];
   runs: Run[];
   photos: Photo[];
@@ -121,7 +123,8 @@ function gather(
     skill,
     checks,
     logs,
-    preps: own(notebook.all("prep")),
+    preps: own(notebook.all("prep")).filter((prep) => prep.own === ""),
+    ownPreps: own(notebook.all("prep")).filter((prep) => prep.own !== ""),
     runs: own(notebook.all("run")),
     photos: own(notebook.all("photo")),
     places,

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { redirect } from "react-router";
 import type { Prep } from "#core/exchange/records";
 import { planPrep, type Plan } from "#core/prep/plan";
+import { schoolsFor } from "#core/prep/schools";
 import { requestOf, newPrep, planned } from "../planning";
 import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";
@@ -13,15 +14,18 @@ import {
   dropItem,
   editItem,
   fillUp,
+  keepAsOwn,
   keepPreps,
   lockItem,
   planAgain,
   reorder,
+  removeOwn,
   repair,
   retime,
   startRun,
   swapItem,
   takeProven,
+  useOwn,
 } from "../storage/preps";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/prep";
@@ -75,6 +79,12 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
       return editItem(view, sent);
     case "fill":
       return fillUp(view, sent);
+    case "keep-own":
+      return keepAsOwn(sent);
+    case "use-own":
+      return useOwn(view, sent);
+    case "remove-own":
+      return removeOwn(sent);
     case "keep-preps":
       return keepPreps(sent);
     case "proven": {
@@ -110,7 +120,12 @@ export default function PrepStation({ loaderData }: Route.ComponentProps) {
     <Station
       figure={
         item ? (
-          <DrillSheet item={item} library={view.library} close={() => setPicked(null)} />
+          <DrillSheet
+            item={item}
+            library={view.library}
+            discomfort={schoolsFor(view.settings.schools, view.athlete.schools).discomfort}
+            close={() => setPicked(null)}
+          />
         ) : (
           <StationFigure view={view} />
         )

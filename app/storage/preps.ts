@@ -194,6 +194,39 @@ export async function takeProven(sent: unknown): Promise<Prep | null> {
   return proven;
 }
 
+/** Keeps a prep under a name as the athlete's own, for any day. */
+export async function keepAsOwn(sent: unknown): Promise<null> {
+  const { name } = z.object({ name: z.string().trim().min(1).max(60) }).parse(sent);
+  const prep = latest(sent);
+  const items = prep.items.map((item) => ({ ...item, locked: false }));
+  await keep(`keep ${name}`, { ...prep, id: newId("prep"), own: name, items, touched: true });
+  return null;
+}
+
+/** Puts one of the athlete's own preps on the day, as it was kept; what breaks a rule by now is shown. */
+export async function useOwn(view: AthleteView, sent: unknown): Promise<null> {
+  const { ownId } = z.object({ ownId: z.string() }).parse(sent);
+  const prep = latest(sent);
+  const own = view.ownPreps.find(({ id }) => id === ownId);
+  if (own)
+    await keep(`use ${own.own}`, {
+      ...own,
+      id: prep.id,
+      on: prep.on,
+      own: "",
+      placeId: prep.placeId,
+      alreadyWarm: prep.alreadyWarm,
+      touched: true,
+    });
+  return null;
+}
+
+export async function removeOwn(sent: unknown): Promise<null> {
+  const { ownId } = z.object({ ownId: z.string() }).parse(sent);
+  await change("remove an own prep", [], [`prep/${ownId}`]);
+  return null;
+}
+
 /** Keeps preps for other days or another athlete. */
 export async function keepPreps(sent: unknown): Promise<null> {
   const { preps } = z.object({ preps: z.array(Prep) }).parse(sent);

@@ -162,6 +162,8 @@ export const Prep = z.object({
   touched: z.boolean().default(false),
   /** Counts up for another variant of the same prep. */
   turn: z.int().min(0).default(0),
+  /** Its name where it is kept as the athlete's own, to be used on any day; empty for the prep of a day. */
+  own: z.string().max(60).default(""),
   items: z.array(PrepItem),
   /** Drills the user dropped, so that a new plan leaves them out. */
   dropped: z.array(Id),

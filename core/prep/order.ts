@@ -47,6 +47,8 @@ function wrongWay(first: Drill, second: Drill): string | null {
   if ((isStretch(first) || first.kind === "active") && isLoosening(second))
     return "circles and swings before the end of the range";
   if (first.kind === "active" && isStretch(second)) return "stretch, then use the new range";
+  if (first.kind === "strength" && (isLoosening(second) || second.kind === "soft-tissue"))
+    return "easy before loaded";
   if (first.kind === "skill" && second.kind !== "skill") return "general before specific";
   return null;
 }
@@ -67,7 +69,7 @@ export type OrderTerms = {
 /**
  * Every rule of order and safety that a prep breaks, first to last; none when it is safe.
  * Temperature before stretching, wrists before weight on the hands, soft tissue before stretching, circles
- * before the end of the range, stretching before its use, winding down last, strong repeats released, and
+ * before the end of the range, easy before loaded, general before specific, stretching before its use, winding down last, strong repeats released, and
  * before training only short holds with movement after them.
  */
 export function breaches(

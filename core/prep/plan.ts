@@ -55,6 +55,10 @@ export const tolerance = 15;
 /** A temperature raise is never shorter, unless already warm. */
 export const shortestRaise = 60;
 
+/** What the raise is planned at where there is time; before deep splits it goes on until sweating. */
+const usualRaise = 120;
+const untilSweating = 240;
+
 /** What a request comes down to: the fixed items, the candidates as a programme, and what was left out. */
 export type Draft = {
   request: PlanRequest;
@@ -121,7 +125,11 @@ function frameOf(request: PlanRequest, pool: readonly Eligible[]): PrepItem[] {
       .sort((a, b) => lastSeen(b, recent) - lastSeen(a, recent))[0];
   const raise = fresh("raise");
   if (raise && !alreadyWarm && !kept.some((item) => item.phase === "raise")) {
-    const seconds = Math.max(shortestRaise, Math.min(120, Math.round(budget / 6)));
+    const deep = pool.some(({ drill }) => drill.position === "split");
+    const seconds = Math.max(
+      shortestRaise,
+      Math.min(deep ? untilSweating : usualRaise, Math.round(budget / 6)),
+    );
     items.push(itemFrom(raise, { type: "time", sets: 1, seconds, rest: 0 }, request));
   }
   const settle = fresh("settle");

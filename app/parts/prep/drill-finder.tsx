@@ -8,8 +8,8 @@ import type { Prep } from "#core/exchange/records";
 import type { Library } from "#core/library";
 import { PosePicture } from "../figure/pose-picture";
 
-type Wanted = { text: string; joint: string; kit: string; position: string };
-const anything: Wanted = { text: "", joint: "", kit: "", position: "" };
+type Wanted = { text: string; joint: string; kit: string; position: string; here: boolean };
+const anything: Wanted = { text: "", joint: "", kit: "", position: "", here: false };
 const most = 24;
 
 /** Reasons that a hand may set aside: the planner's own choice, not safety, kit or room. */
@@ -20,6 +20,13 @@ const mayAdd = (reason: string): boolean =>
   reason.startsWith("no time left") ||
   reason === "another raise is in" ||
   reason === "no time for it in these minutes";
+
+/** Reasons that come from the place: its kit, its room, its floor, its neighbours. */
+const notHere = (reason: string): boolean =>
+  reason.endsWith("not at this place") ||
+  reason.startsWith("no floor") ||
+  reason.startsWith("needs more room") ||
+  reason === "heard through the floor";
 
 function fits(drill: Drill, { text, joint, kit, position }: Wanted): boolean {
   const words =
@@ -55,7 +62,9 @@ export function DrillFinder({
     [plan],
   );
   const there = new Set(prep.items.map(({ drillId }) => drillId));
-  const found = library.drills.filter((drill) => fits(drill, wanted));
+  const found = library.drills.filter(
+    (drill) => fits(drill, wanted) && !(wanted.here && notHere(why.get(drill.id) ?? "")),
+  );
   const set = (changes: Partial<Wanted>) => setWanted({ ...wanted, ...changes });
   return (
     <details className="no-print mt-6">
@@ -91,6 +100,15 @@ export function DrillFinder({
           set={(position) => set({ position })}
         />
       </div>
+      <label className="mt-1 flex min-h-9 w-fit items-center gap-1.5">
+        <input
+          type="checkbox"
+          className="size-4 accent-[var(--spruce)]"
+          checked={wanted.here}
+          onChange={(event) => set({ here: event.target.checked })}
+        />
+        only what this place allows
+      </label>
       <p className="mt-1 text-sm text-muted" role="status">
         {found.length} {found.length === 1 ? "drill" : "drills"}
         {found.length > most ? `, the first ${most} shown: narrow it down` : ""}

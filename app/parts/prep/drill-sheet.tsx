@@ -2,6 +2,7 @@ import { X } from "lucide-react";
 import { Link } from "react-router";
 import { drillOf, type Library } from "#core/library";
 import { rungOf } from "#core/drill/drill";
+import type { Schools } from "#core/prep/schools";
 import type { PrepItem } from "#core/exchange/records";
 import { MovingPicture } from "../figure/moving-picture";
 
@@ -9,10 +10,12 @@ import { MovingPicture } from "../figure/moving-picture";
 export function DrillSheet({
   item,
   library,
+  discomfort,
   close,
 }: {
   item: PrepItem;
   library: Library;
+  discomfort: Schools["discomfort"];
   close: () => void;
 }) {
   const drill = drillOf(library, item.drillId);
@@ -60,6 +63,13 @@ export function DrillSheet({
           </li>
         ))}
       </ol>
+      {drill.kind === "soft-tissue" ? (
+        <p className="mt-2 text-sm">
+          {discomfort === "through"
+            ? "Stay on the sore spot and breathe through it; never sharp."
+            : "Mild discomfort only, at most 4/10, breathing easy; never sharp."}
+        </p>
+      ) : null}
       {rung.load ? <p className="mt-2 text-sm">{rung.load}</p> : null}
       <p className="mt-2 text-sm">
         <Link className="underlined" to={`/library/drill/${drill.id}`}>

@@ -12,8 +12,9 @@ import { newId } from "../../clock";
 import { CopyTool } from "./copy-tool";
 import { FormatEditor } from "./format-editor";
 
-type Tool = "week" | "copy" | "format" | null;
+type Tool = "own" | "week" | "copy" | "format" | null;
 const names: Record<Exclude<Tool, null>, string> = {
+  own: "Keep as an own prep",
   week: "A week of variants",
   copy: "Copy to another athlete",
   format: "Keep the shape as a format",
@@ -25,9 +26,11 @@ export function MoreTools({
   format,
   request,
   others,
+  ownPreps,
   act,
 }: {
   prep: Prep;
+  ownPreps: readonly Prep[];
   format: Format;
   request: PlanRequest;
   others: readonly Athlete[];
@@ -50,12 +53,77 @@ export function MoreTools({
           </button>
         ))}
       </p>
+      {open === "own" ? <OwnPreps prep={prep} ownPreps={ownPreps} act={act} close={close} /> : null}
       {open === "week" ? <Week prep={prep} request={request} act={act} close={close} /> : null}
       {open === "copy" ? <CopyTool prep={prep} others={others} act={act} close={close} /> : null}
       {open === "format" ? (
         <FormatEditor prep={prep} format={format} act={act} close={close} />
       ) : null}
     </section>
+  );
+}
+
+/** The athlete's own preps, kept under a name: this one, and those there are. */
+function OwnPreps({
+  prep,
+  ownPreps,
+  act,
+  close,
+}: {
+  prep: Prep;
+  ownPreps: readonly Prep[];
+  act: (intent: string, fields?: object) => void;
+  close: () => void;
+}) {
+  return (
+    <div className="mt-2 border-l-4 border-tape bg-raised px-4 py-3">
+      <form
+        className="flex flex-wrap items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          act("keep-own", { prep, name: new FormData(event.currentTarget).get("name") });
+          close();
+        }}
+      >
+        <label className="grid">
+          <span className="label">Its name</span>
+          <input className="field" name="name" required maxLength={60} />
+        </label>
+        <button type="submit" className="press press-main">
+          Keep this prep
+        </button>
+      </form>
+      {ownPreps.length > 0 ? (
+        <ul className="mt-2">
+          {ownPreps.map((own) => (
+            <li
+              key={own.id}
+              className="flex min-h-10 flex-wrap items-center gap-x-4 border-b border-line"
+            >
+              <b>{own.own}</b>
+              <span className="figures text-sm">{clock(own.budget)}</span>
+              <button
+                type="button"
+                className="quiet underlined"
+                onClick={() => {
+                  act("use-own", { prep, ownId: own.id });
+                  close();
+                }}
+              >
+                Use it today
+              </button>
+              <button
+                type="button"
+                className="quiet underlined"
+                onClick={() => act("remove-own", { ownId: own.id })}
+              >
+                Remove {own.own}
+              </button>
+            </li>
+          ))}
+        </ul>
+      ) : null}
+    </div>
   );
 }
 

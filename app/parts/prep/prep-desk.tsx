@@ -158,6 +158,9 @@ const Desk = memo(function Desk({
           ) : null}
         </p>
       ) : null}
+      <p className="no-print mt-1 text-sm text-muted">
+        {[format.lead, ...format.segments.map(({ note }) => note)].filter(Boolean).join(" ")}
+      </p>
       <FormatFields
         prep={prep}
         format={format}
@@ -292,7 +295,14 @@ const Desk = memo(function Desk({
             editable={editable}
             add={(drillId) => act("add", { prep, drillId })}
           />
-          <MoreTools prep={prep} format={format} request={request} others={view.others} act={act} />
+          <MoreTools
+            prep={prep}
+            format={format}
+            request={request}
+            others={view.others}
+            ownPreps={view.ownPreps}
+            act={act}
+          />
         </>
       ) : null}
       <div className="mt-4">

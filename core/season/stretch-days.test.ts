@@ -1,0 +1,57 @@
+import { describe, expect, it } from "vitest";
+import { looseAtMedians } from "../progress/loose-at";
+import { log, logItem } from "../test/people";
+import { library } from "../../library/index";
+import { restedMotions, stretchDays } from "./stretch-days";
+
+const opener = (seconds: number, sets: number) =>
+  logItem("hip-flexor", { planned: { type: "hold", sets, seconds, rest: 0 } });
+
+describe("seconds under stretch by day", () => {
+  it("counts held work that was done, each side, by how much of it counts", () => {
+    const days = stretchDays([log("2026-11-20", [opener(40, 2), logItem("leg-swings")])], library);
+    expect(days.get("hip.extension")!.get("2026-11-20")).toBe(80);
+    expect(days.has("hip.flexion-straight")).toBe(false);
+  });
+  it("takes what the run has measured, halved for two sides, and nothing that was skipped", () => {
+    const measured = logItem("hip-flexor", {
+      seconds: 200,
+      planned: { type: "hold", sets: 2, seconds: 40, rest: 0 },
+    });
+    const skipped = logItem("hip-flexor", {
+      done: "skipped",
+      planned: { type: "hold", sets: 9, seconds: 90, rest: 0 },
+    });
+    const days = stretchDays([log("2026-11-20", [measured, skipped])], library);
+    expect(days.get("hip.extension")!.get("2026-11-20")).toBe(100);
+  });
+});
+
+describe("motions that rest", () => {
+  const hard = (on: string) => log(on, [opener(120, 5)]);
+  it("the day after a hard day", () => {
+    expect(restedMotions([hard("2026-11-23")], library, "2026-11-24")).toEqual(["hip.extension"]);
+    expect(restedMotions([hard("2026-11-22")], library, "2026-11-24")).toEqual([]);
+    expect(restedMotions([log("2026-11-23", [opener(30, 2)])], library, "2026-11-24")).toEqual([]);
+  });
+  it("after four hard days in the last six", () => {
+    const days = ["2026-11-18", "2026-11-20", "2026-11-21", "2026-11-22"];
+    expect(restedMotions(days.map(hard), library, "2026-11-24")).toEqual(["hip.extension"]);
+    expect(restedMotions(days.slice(1).map(hard), library, "2026-11-24")).toEqual([]);
+  });
+});
+
+describe("the usual loose-at number", () => {
+  it("is the median of the last 28 days, by drill", () => {
+    const at = (on: string, looseAt: number | null) => log(on, [logItem("cat-camel", { looseAt })]);
+    const logs = [
+      at("2026-11-01", 10),
+      at("2026-11-08", 14),
+      at("2026-11-20", 30),
+      at("2026-10-01", 90),
+      at("2026-11-21", null),
+    ];
+    expect(looseAtMedians(logs, "2026-11-24")).toEqual(new Map([["cat-camel", 14]]));
+    expect(looseAtMedians(logs.slice(0, 2), "2026-11-24").get("cat-camel")).toBe(12);
+  });
+});
