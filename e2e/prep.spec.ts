@@ -152,7 +152,9 @@ test("formats: families by the clock, a ramp with its arithmetic, an issue prep 
   expect((await names(page)).slice(-3)).toEqual(Array(3).fill("Push, from wall to floor"));
   await page.getByLabel("Shape").selectOption("issue-prep");
   await expect(page.getByLabel("wrist", { exact: true })).toBeChecked();
-  await expect(page.getByText("the first stretch once more").filter({ visible: true }).first()).toBeVisible();
+  await expect(
+    page.getByText("the first stretch once more").filter({ visible: true }).first(),
+  ).toBeVisible();
   await page.getByLabel("Shape").selectOption("fillers");
   await expect.poll(async () => (await names(page)).length).toBe(4);
 });

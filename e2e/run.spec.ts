@@ -27,6 +27,7 @@ test("a reload in the middle of a run resumes where wall time says, nothing lost
 test("a run left alone goes through its changes by the clock and ends at its minutes", async ({
   page,
 }) => {
+  test.slow();
   await page.clock.install({ time: new Date("2026-11-24T09:00:00Z") });
   await openDemo(page, "/at/odalys/prep", false);
   await page.getByRole("button", { name: "Run it" }).click();
@@ -41,13 +42,17 @@ test("pain above 5/10 locks the motion out of plans until a person clears it wit
   page,
 }) => {
   await openDemo(page, "/at/odalys/prep");
-  await expect(page.getByText("Elevated prayer", { exact: true })).toBeVisible();
+  await expect(page.getByText(/^(Proven:|A good plan\. Whether)/)).toBeVisible({ timeout: 40_000 });
   await page.getByRole("button", { name: "Run it" }).click();
   await expect(page.getByRole("timer")).toBeVisible();
-  while (!(await page.getByRole("heading", { name: "Elevated prayer" }).isVisible())) {
-    await page.getByRole("button", { name: "Skip drill" }).click();
-    await page.waitForTimeout(150);
-  }
+  const overhead = page.getByRole("heading", {
+    name: /Elevated prayer|Prone lift-offs|Wall slides/,
+  });
+  await expect(async () => {
+    if (!(await overhead.isVisible()))
+      await page.getByRole("button", { name: "Skip drill" }).click();
+    await expect(overhead).toBeVisible({ timeout: 500 });
+  }).toPass({ timeout: 40_000 });
   await page.getByRole("button", { name: "It hurts" }).click();
   await page.getByRole("radio", { name: "7", exact: true }).click();
   await expect(page.getByText("See a licensed clinician.", { exact: false })).toBeVisible();
