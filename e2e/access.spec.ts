@@ -39,8 +39,11 @@ for (const scheme of ["light", "dark"] as const)
       }
     for (const path of [
       "/at/odalys/check/record",
+      "/at/odalys/prep/sheet",
       "/file",
       "/library",
+      "/library/own-drill?from=prayer",
+      "/library/pictures?region=neck",
       "/library/drill/prayer",
       "/library/skill/handstand",
       "/library/cautions",
@@ -69,6 +72,8 @@ test("at phone width nothing runs off the side, and the next move is within reac
     "/library",
     ...stations.map((station) => `/at/odalys/${station}`),
     "/at/odalys/check/record",
+    "/at/odalys/prep/sheet?sheet=pocket",
+    "/library/own-drill",
   ]) {
     await page.goto(path);
     await page.getByRole("heading", { level: 1 }).first().waitFor();

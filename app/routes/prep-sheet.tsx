@@ -8,14 +8,12 @@ import { newPrep, planned } from "../planning";
 import { athleteView } from "../view";
 import type { Route } from "./+types/prep-sheet";
 
-/** The prep of the day, and what there is of the others' for the same day. */
+/** The prep of the day and everybody else's; for today, what would be planned where nothing is kept yet. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
   const of = (who: typeof view) =>
     who.preps.find((prep) => prep.on === view.day) ??
-    (who === view && view.day === view.today
-      ? planned(view, newPrep(view, view.today)).prep
-      : null);
+    (view.day === view.today && who.aim ? planned(who, newPrep(who, view.today)).prep : null);
   const prep = of(view);
   const others = await Promise.all(view.others.map(({ id }) => athleteView(id, request)));
   await athleteView(params.athleteId, request);

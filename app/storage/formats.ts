@@ -48,17 +48,24 @@ function tidied(sent: unknown): unknown {
   return { ...sent, rungs, cautions: lines((sent as { cautions?: unknown }).cautions) };
 }
 
+/** What cannot be right in a drill, as a sentence. */
+function problem(path: readonly PropertyKey[]): string {
+  const [, field, rung, part] = path;
+  if (field !== "rungs") return `The ${String(field)} cannot be right`;
+  if (rung === undefined) return "A ladder has one rung at least";
+  const number = Number(rung) + 1;
+  if (part === "steps") return `Rung ${number} wants two steps, each on its own line`;
+  if (part === "gates") return `Rung ${number} wants something to look at, and what to do then`;
+  return `Rung ${number}: the ${String(part)} cannot be right`;
+}
+
 /** Keeps a drill of the user's own; it replaces the library's where it has its identifier. */
 export async function saveDrill(
   sent: unknown,
 ): Promise<{ drillId: string } | { errors: string[] }> {
   const parsed = z.object({ drill: z.preprocess(tidied, Drill) }).safeParse(sent);
   if (!parsed.success)
-    return {
-      errors: parsed.error.issues.map(
-        (issue) => `${issue.path.slice(1).join(" ")}: ${issue.message}`,
-      ),
-    };
+    return { errors: [...new Set(parsed.error.issues.map(({ path }) => problem(path)))] };
   const { notebook } = await openNotebook();
   const pack = notebook.get("pack", ownPack.id) ?? ownPack;
   const drill = parsed.data.drill.id

@@ -224,6 +224,7 @@ function ServesFields({ drill, set }: { drill: Drill; set: (changes: Partial<Dri
             <span className="w-56">{motionOf(motion).name}</span>
             <input
               type="range"
+              className="accent-[var(--spruce)]"
               min={0.1}
               max={1}
               step={0.1}
