@@ -26,7 +26,7 @@ async function findings(page: import("@playwright/test").Page): Promise<string[]
 
 for (const scheme of ["light", "dark"] as const)
   test(`no serious finding on any station, ${scheme}`, async ({ page }) => {
-    test.slow();
+    test.setTimeout(300_000);
     await page.emulateMedia({ colorScheme: scheme });
     await openDemo(page);
     expect(await findings(page), "troupe").toEqual([]);

@@ -21,7 +21,8 @@ const views = [
   ["gap-split", "/at/wren/gap", desk, "light", whatIf],
   ["gap-squat-dark", "/at/ilvar/gap", desk, "dark", worthKnown],
   ["gap-leg-behind", "/at/meheret/aim", desk, "light", legBehind],
-  ["prep", "/at/odalys/prep", desk, "light"],
+  ["prep", "/at/wren/prep", desk, "light", swapOpen],
+  ["prep-sheet", "/at/odalys/prep/sheet", desk, "light"],
   ["run", "/at/odalys/prep", desk, "light", startRun],
   ["log", "/at/odalys/log", desk, "light"],
   ["season", "/at/odalys/season", desk, "light"],
@@ -48,6 +49,16 @@ async function whatIf(page) {
   await page.getByRole("button", { name: "Show it" }).click();
   await page.getByRole("slider", { name: /^What if: Hip extension/ }).focus();
   for (let i = 0; i < 2; i += 1) await page.keyboard.press("Shift+ArrowLeft");
+}
+
+/** A session of its own, with what could stand in one drill's place. */
+async function swapOpen(page) {
+  await page.getByLabel("Shape").selectOption("mobility");
+  await page.getByRole("heading", { name: "30:00", exact: true }).waitFor();
+  await page
+    .getByRole("button", { name: /^Swap / })
+    .nth(2)
+    .click();
 }
 
 async function legBehind(page) {

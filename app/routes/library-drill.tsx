@@ -4,7 +4,7 @@ import { drillOf, type Library } from "#core/library";
 import { motionOf } from "#core/body/motions";
 import { writeDose } from "#core/drill/dose";
 import { atRung, phaseMeaning, type Drill, type Rung } from "#core/drill/drill";
-import { substitutesOf } from "#core/drill/kit";
+import { substitutesOf } from "#core/drill/substitutes";
 import { intakeQuestions } from "#core/safety/intake";
 import { MovingPicture } from "../parts/figure/moving-picture";
 import { LibraryPage } from "../parts/library/page";

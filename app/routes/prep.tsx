@@ -25,7 +25,7 @@ import {
   startRun,
   swapItem,
   takeProven,
-  useOwn,
+  takeOwn,
 } from "../storage/preps";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/prep";
@@ -82,7 +82,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
     case "keep-own":
       return keepAsOwn(sent);
     case "use-own":
-      return useOwn(view, sent);
+      return takeOwn(view, sent);
     case "remove-own":
       return removeOwn(sent);
     case "keep-preps":

@@ -204,7 +204,7 @@ export async function keepAsOwn(sent: unknown): Promise<null> {
 }
 
 /** Puts one of the athlete's own preps on the day, as it was kept; what breaks a rule by now is shown. */
-export async function useOwn(view: AthleteView, sent: unknown): Promise<null> {
+export async function takeOwn(view: AthleteView, sent: unknown): Promise<null> {
   const { ownId } = z.object({ ownId: z.string() }).parse(sent);
   const prep = latest(sent);
   const own = view.ownPreps.find(({ id }) => id === ownId);

@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { drill } from "../test/people";
 import { atRung, byText, rungOf } from "./drill";
-import { fetched, KitItem, substitutesOf } from "./kit";
+import { KitItem } from "./kit";
+import { fetched, substitutesOf } from "./substitutes";
 
 describe("kit and what stands in for it", () => {
   it("takes the thing itself first, then the best that is there", () => {

@@ -3,7 +3,7 @@ import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
 import { writeDose, type Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type MustNot, type Rung } from "../drill/drill";
-import { fetched, type Fetched } from "../drill/kit";
+import { fetched, type Fetched } from "../drill/substitutes";
 import type { Place } from "../exchange/records";
 import type { NextStep } from "../progress/next-step";
 import { intakeQuestions, type Caution } from "../safety/intake";

@@ -12,15 +12,6 @@ export const PrepKind = z.enum([
 ]);
 export type PrepKind = z.infer<typeof PrepKind>;
 
-export const kindNames: Record<PrepKind, string> = {
-  "warm-up": "before training",
-  issue: "before the warm-up, for an old injury",
-  mobility: "a session of its own",
-  circles: "every morning",
-  conditioning: "two or three times a week",
-  fillers: "between work sets",
-};
-
 /** A stretch of a prep: which drills may stand there. An empty list lets any through. */
 export const Segment = z.object({
   name: z.string().min(1),

@@ -1,5 +1,6 @@
 import type { Settings } from "#core/exchange/records";
-import { defaultSchools, followed, schoolsFor } from "#core/prep/schools";
+import { defaultSchools, schoolsFor } from "#core/prep/schools";
+import { followed } from "#core/prep/school-questions";
 import { SchoolsForm } from "../prep/schools-form";
 import { useAct } from "../use-act";
 

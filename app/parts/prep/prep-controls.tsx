@@ -2,9 +2,19 @@ import { Minus, Plus } from "lucide-react";
 import { useEffect, useState } from "react";
 import type { Place, Prep } from "#core/exchange/records";
 import { clock } from "#core/drill/dose";
-import { kindNames, type Format } from "#core/prep/format";
+import type { Format, PrepKind } from "#core/prep/format";
 import { PlaceSelect } from "../place-select";
 import { readNumber } from "../words";
+
+/** When a kind of prep is done. */
+const kindNames: Record<PrepKind, string> = {
+  "warm-up": "before training",
+  issue: "before the warm-up, for an old injury",
+  mobility: "a session of its own",
+  circles: "every morning",
+  conditioning: "two or three times a week",
+  fillers: "between work sets",
+};
 
 const shortest = 2;
 const longest = 120;

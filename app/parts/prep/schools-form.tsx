@@ -1,9 +1,5 @@
-import {
-  defaultSchools,
-  schoolQuestions,
-  type Schools,
-  type SomeSchools,
-} from "#core/prep/schools";
+import { defaultSchools, type Schools, type SomeSchools } from "#core/prep/schools";
+import { schoolQuestions } from "#core/prep/school-questions";
 
 /**
  * Ways of working on which good coaches differ, each with the reasons of both. What is not chosen here follows

@@ -1,0 +1,109 @@
+import type { Schools } from "./schools";
+
+type Question<K extends keyof Schools> = {
+  key: K;
+  asks: string;
+  /** The reasons of both sides, in a sentence. */
+  why: string;
+  options: { value: Schools[K]; name: string; short: string }[];
+};
+type AnyQuestion = { [K in keyof Schools]: Question<K> }[keyof Schools];
+
+const question = <K extends keyof Schools>(entry: Question<K>): Question<K> => entry;
+
+/** Every question with its answers; `short` is how a prep says what it follows. */
+export const schoolQuestions: readonly AnyQuestion[] = [
+  question({
+    key: "amount",
+    asks: "How much is enough?",
+    why: "A count makes sessions comparable; by feel meets a stiff day with more and a good day with less.",
+    options: [
+      { value: "count", name: "a count, with the loose-at number noted", short: "counted" },
+      { value: "feel", name: "until it is loose", short: "until loose" },
+    ],
+  }),
+  question({
+    key: "pace",
+    asks: "Clock or count?",
+    why: "A clock keeps a group together; a count leaves everybody their own pace.",
+    options: [
+      { value: "count", name: "repetitions at own pace", short: "own pace" },
+      { value: "clock", name: "every item a fixed time box", short: "time boxes" },
+    ],
+  }),
+  question({
+    key: "hold",
+    asks: "How long is a hold?",
+    why: "Short holds add up to the same total time; one long stay lets the body give way and move about in it.",
+    options: [
+      { value: "summed", name: "short holds, summed", short: "summed holds" },
+      { value: "long", name: "one stay of two to five minutes", short: "long stays" },
+    ],
+  }),
+  question({
+    key: "stretch",
+    asks: "Which stretch?",
+    why: "Static is simple and quiet; contract–relax wins range fast and asks effort.",
+    options: [
+      { value: "both", name: "both, mixed", short: "both stretches" },
+      { value: "static", name: "static only", short: "static" },
+      { value: "contract-relax", name: "contract–relax only", short: "contract–relax" },
+    ],
+  }),
+  question({
+    key: "often",
+    asks: "How often hard?",
+    why: "Tissue wants a day after ten minutes of stretch; a little every day keeps the habit.",
+    options: [
+      { value: "spaced", name: "hard days spaced, light daily", short: "spaced" },
+      { value: "daily", name: "a little every day, never a hard day", short: "little, daily" },
+    ],
+  }),
+  question({
+    key: "discomfort",
+    asks: "How much discomfort on the roller and ball?",
+    why: "Mild keeps muscles from bracing; some find release only by breathing through a sore spot. Never sharp either way.",
+    options: [
+      { value: "mild", name: "mild, at most 4/10, breathing easy", short: "mild" },
+      { value: "through", name: "stay on the sore spot and breathe", short: "through sore spots" },
+    ],
+  }),
+  question({
+    key: "firstSide",
+    asks: "Which side first?",
+    why: "The worse side first gets the fresh minutes; the non-dominant first evens out skill.",
+    options: [
+      { value: "worse", name: "the shorter side", short: "shorter side first" },
+      { value: "non-dominant", name: "the non-dominant side", short: "non-dominant first" },
+      { value: "either", name: "either", short: "either side first" },
+    ],
+  }),
+  question({
+    key: "turnIn",
+    asks: "The side-lying inward turn of the shoulder?",
+    why: "Some value it for the back of the shoulder; others avoid it because it can pinch the front.",
+    options: [
+      { value: "off", name: "left out", short: "no side-lying turn" },
+      { value: "on", name: "used", short: "side-lying turn used" },
+    ],
+  }),
+  question({
+    key: "staticBefore",
+    asks: "Static holds before training?",
+    why: "Long holds cost strength for a while; short ones followed by movement hardly do.",
+    options: [
+      { value: "short", name: "short, 30 s at most", short: "short holds before" },
+      { value: "none", name: "none", short: "no holds before" },
+    ],
+  }),
+];
+
+/** What a prep follows, in a coach's short words. */
+export const followed = (schools: Schools): string =>
+  schoolQuestions
+    .flatMap(({ key, options }) =>
+      (options as { value: string; short: string }[])
+        .filter(({ value }) => value === schools[key])
+        .map(({ short }) => short),
+    )
+    .join(", ");
