@@ -64,6 +64,8 @@ export type ModelTerms = Situation & {
   loadsHands: boolean;
   /** Drills of the last preps, the latest first: others are preferred a little. */
   recent: readonly (readonly string[])[];
+  /** How many times the usual the planner pays to do something else than last time. */
+  variety?: number;
 };
 
 const carriesHands = (option: Eligible): boolean => atRung(option.drill, option.rung).loadsHands;
@@ -134,7 +136,7 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
       ...entry,
       levels: resting(entry, terms) ? levels.slice(0, 1) : levels,
       group: brings ? null : groupIds.get(key)!,
-      cost: seen < 0 ? 0 : (worth.seen * top) / (1 + seen),
+      cost: seen < 0 ? 0 : (worth.seen * top * (terms.variety ?? 1)) / (1 + seen),
     };
   });
   return {

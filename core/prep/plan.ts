@@ -28,6 +28,8 @@ export type PlanRequest = Situation & {
   loadsHands?: boolean;
   /** Drills of the last preps, the latest first; for clocked families their variants. */
   recent?: readonly (readonly string[])[];
+  /** How many times the usual the planner pays to do something else than last time. */
+  variety?: number;
   /** Over the format's own. */
   clocked?: Clocked | null;
   gaps?: Gaps | null;

@@ -16,6 +16,9 @@ import { schoolsFor, type SomeSchools } from "./schools";
 export const formatFor = (library: Library, prep: Pick<Prep, "format" | "session">): Format =>
   formatOf(library, prep.format) ?? formatOf(library, prep.session) ?? library.formats[0]!;
 
+/** Asked for another variant, or for a week of them, the planner pays this much more for what was not done last time. */
+export const anotherVariant = 6;
+
 export type Circumstances = {
   prep: Prep;
   athlete: Athlete;
@@ -63,6 +66,7 @@ export function requestFor(all: Circumstances): PlanRequest {
       ),
     ),
     recent: recentSets(prep, preps),
+    variety: prep.turn > 0 ? anotherVariant : 1,
     clocked: prep.clocked,
     gaps: prep.gaps,
     ramp: prep.ramp,

@@ -4,13 +4,14 @@ import { variantsIn } from "./clocked";
 import { eligibility } from "./eligible";
 import { itemFrom } from "./item";
 import { planPrep, type Plan, type PlanRequest } from "./plan";
+import { anotherVariant } from "./request";
 
 /** So many preps of one kind, each unlike those before it: a week's worth at once. */
 export function variantsOf(request: PlanRequest, count = 7): Plan[] {
   const plans: Plan[] = [];
   let recent = [...(request.recent ?? [])];
   for (let n = 0; n < count; n += 1) {
-    const plan = planPrep({ ...request, recent });
+    const plan = planPrep({ ...request, recent, variety: n > 0 ? anotherVariant : 1 });
     plans.push(plan);
     recent = [[...plan.items.map(({ drillId }) => drillId), ...variantsIn(plan.items)], ...recent];
   }

@@ -91,7 +91,7 @@ export const LogForm = memo(function LogForm({
           <label className="grid">
             <span className="label">Add a drill that was done</span>
             <select
-              className="field"
+              className="field w-full min-w-0"
               value=""
               onChange={(event) => {
                 const drill = spare.find(({ id }) => id === event.target.value);
