@@ -16,6 +16,7 @@ export const requestOf = (view: AthleteView, prep: Prep): PlanRequest =>
     place: view.places.find(({ id }) => id === prep.placeId) ?? null,
     locked: view.locks.map(({ motion }) => motion),
     logs: view.logs,
+    days: view.days,
     preps: view.preps,
     coach: view.settings.schools,
   });

@@ -19,6 +19,7 @@ export default [
     route("gap", "routes/gap.tsx"),
     route("prep", "routes/prep.tsx"),
     route("log", "routes/log.tsx"),
+    route("log/book", "routes/book.tsx"),
     route("prep/sheet", "routes/prep-sheet.tsx"),
     route("season", "routes/season.tsx"),
   ]),

@@ -3,7 +3,17 @@ import { needsOf, type Need } from "#core/aim/priority";
 import type { OpenAim } from "#core/aim/shared";
 import type { Skill } from "#core/aim/skill";
 import type { Athlete } from "#core/exchange/athlete";
-import type { Aim, Check, Log, Photo, Place, Prep, Run, Settings } from "#core/exchange/records";
+import type {
+  Aim,
+  Check,
+  DayNote,
+  Log,
+  Photo,
+  Place,
+  Prep,
+  Run,
+  Settings,
+} from "#core/exchange/records";
 import { skillOf, withPacks, type Library } from "#core/library";
 import { cautionsOf, type Caution } from "#core/safety/intake";
 import { lockedMotions, type MotionLock } from "#core/safety/pain";
@@ -25,6 +35,8 @@ export type AthleteView = {
   /** Kept as the athlete's own under a name, for any day. */
   ownPreps: Prep[];
   logs: Log[];
+  /** How the days were, in small marks. */
+  days: DayNote[];
   runs: Run[];
   photos: Photo[];
   places: Place[];
@@ -53,6 +65,7 @@ export const plainSettings: Settings = {
   id: "settings",
   theme: "system",
   sound: true,
+  voice: false,
   tester: "",
   length: "cm",
   pointing: null,
@@ -125,6 +138,7 @@ function gather(
     logs,
     preps: own(notebook.all("prep")).filter((prep) => prep.own === ""),
     ownPreps: own(notebook.all("prep")).filter((prep) => prep.own !== ""),
+    days: own(notebook.all("day")),
     runs: own(notebook.all("run")),
     photos: own(notebook.all("photo")),
     places,

@@ -66,6 +66,7 @@ export function situations(): { name: string; request: PlanRequest }[] {
           place: places[n % places.length]!,
           locked: lockedMotions(athlete, logs, checks, library).map(({ motion }) => motion),
           logs,
+          days: [],
           preps: mine(of("prep")),
           coach: {},
         }),

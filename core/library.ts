@@ -12,6 +12,9 @@ export type Library = {
   formats: Format[];
 };
 
+/** The part of a library that speaks of drills alone. */
+export type Drills = Pick<Library, "drills">;
+
 export const skillOf = (library: Library, id: string): Skill | undefined =>
   library.skills.find((skill) => skill.id === id);
 export const protocolOf = (library: Library, id: string): Protocol | undefined =>
@@ -21,7 +24,7 @@ export const formatOf = (library: Library, id: string): Format | undefined =>
 const drillIndex = new WeakMap<readonly Drill[], Map<string, Drill>>();
 
 /** A drill by its identifier; looked up in an index, for the planner asks often. */
-export function drillOf(library: Library, id: string): Drill | undefined {
+export function drillOf(library: Drills, id: string): Drill | undefined {
   let index = drillIndex.get(library.drills);
   if (!index)
     drillIndex.set(

@@ -18,7 +18,7 @@ export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const sent = (await request.json()) as { intent: string };
+  const sent = (await request.clone().json()) as { intent: string };
   switch (sent.intent) {
     case "aim":
       return saveAim(params.athleteId, sent);
@@ -35,7 +35,11 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
     case "clear-question":
       return clearQuestion(params.athleteId, sent);
     case "clear-motion":
-      return clearMotion(params.athleteId, sent);
+      return clearMotion(
+        params.athleteId,
+        (await athleteView(params.athleteId, request)).locks,
+        sent,
+      );
     default:
       throw new Response(`The aim station does not know “${sent.intent}”.`, { status: 400 });
   }

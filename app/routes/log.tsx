@@ -2,12 +2,16 @@ import { Link } from "react-router";
 import { CautionLines } from "../parts/cautions";
 import { Station } from "../parts/frame/frame";
 import { draftLog } from "../parts/log/draft";
+import { DayMarks } from "../parts/log/day-marks";
 import { LogForm } from "../parts/log/log-form";
 import { LogList } from "../parts/log/log-list";
+import { LogTabs } from "../parts/log/log-tabs";
 import { WhatFollows } from "../parts/log/what-follows";
 import { StationFigure } from "../parts/station-figure";
 import { longDay } from "../parts/words";
+import { markDay } from "../storage/days";
 import { removeLog, saveLog } from "../storage/logs";
+import { chooseNext, letGo } from "../storage/next-chosen";
 import { athleteView } from "../view";
 import type { Route } from "./+types/log";
 
@@ -29,10 +33,20 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   return { view, known, prep };
 }
 
-export async function clientAction({ request }: Route.ClientActionArgs) {
+export async function clientAction({ params, request }: Route.ClientActionArgs) {
   const sent = (await request.json()) as { intent: string; id?: string };
-  if (sent.intent === "keep") return saveLog(sent);
-  if (sent.intent === "remove" && sent.id) return removeLog(sent.id).then(() => null);
+  switch (sent.intent) {
+    case "keep":
+      return saveLog(sent);
+    case "remove":
+      return sent.id ? removeLog(sent.id).then(() => null) : null;
+    case "mark-day":
+      return markDay(params.athleteId, sent);
+    case "next":
+      return chooseNext(params.athleteId, sent);
+    case "let-go":
+      return letGo(params.athleteId, sent);
+  }
   throw new Response(`The log station does not know “${sent.intent}”.`, { status: 400 });
 }
 
@@ -54,6 +68,7 @@ export default function LogStation({ loaderData: { view, known, prep } }: Route.
   const start = known ?? draftFor(view.athlete.id, view.day, prep);
   return (
     <Station figure={<StationFigure view={view} />}>
+      <LogTabs athleteId={view.athlete.id} />
       <h1 className="text-3xl">
         {known
           ? `${known.on === view.today ? "Today" : longDay(known.on)}, as it went`
@@ -76,8 +91,11 @@ export default function LogStation({ loaderData: { view, known, prep } }: Route.
           </>
         ) : null}
       </p>
+      <DayMarks on={start.on} note={view.days.find(({ on }) => on === start.on) ?? null} />
       <LogForm key={start.id} view={view} start={start} isNew={!known} />
-      {known ? <WhatFollows view={view} log={known} /> : null}
+      {known ? (
+        <WhatFollows view={view} drillIds={known.items.map(({ drillId }) => drillId)} />
+      ) : null}
       <LogList view={view} shown={known?.id ?? null} />
       <div className="mt-6">
         <CautionLines cautions={[]} always />

@@ -1,6 +1,8 @@
+import { useState } from "react";
 import { Link, redirect } from "react-router";
 import { useAct } from "../parts/use-act";
 import { useFreshData } from "../parts/frame/use-notebook";
+import { AlongChoice } from "../parts/run/along-choice";
 import { RunScreen } from "../parts/run/run-screen";
 import { startRun } from "../storage/preps";
 import { finishRun } from "../storage/runs";
@@ -22,25 +24,43 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 }
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const sent = (await request.clone().json()) as { intent: string; sound?: boolean };
+  const sent = (await request.clone().json()) as {
+    intent: string;
+    sound?: boolean;
+    voice?: boolean;
+    clean?: boolean;
+    along?: string[];
+  };
   const view = await athleteView(params.athleteId, request);
   const run = view.runs[0];
   switch (sent.intent) {
-    case "start":
-      await startRun(view, {
-        prep:
-          view.preps.find(
-            (prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id),
-          ) ?? planned(view, newPrep(view, view.today)).prep,
-      });
+    case "start": {
+      const along = await Promise.all((sent.along ?? []).map((id) => athleteView(id, request)));
+      await startRun(
+        view,
+        {
+          prep:
+            view.preps.find(
+              (prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id),
+            ) ?? planned(view, newPrep(view, view.today)).prep,
+        },
+        along,
+      );
       return null;
+    }
     case "end": {
       if (!run) return null;
-      const log = await finishRun(view, run.id);
+      const log = await finishRun(view, run.id, sent.clean ?? false);
       return redirect(`/at/${params.athleteId}/log?log=${log}`);
     }
-    case "sound":
-      await (await openNotebook()).notebook.jot({ ...view.settings, sound: sent.sound ?? true });
+    case "hear":
+      await (
+        await openNotebook()
+      ).notebook.jot({
+        ...view.settings,
+        sound: sent.sound ?? view.settings.sound,
+        voice: sent.voice ?? view.settings.voice,
+      });
       return null;
     default:
       throw new Response(`The run does not know “${sent.intent}”.`, { status: 400 });
@@ -53,6 +73,7 @@ export const meta: Route.MetaFunction = () => [{ title: "Run · Yearling" }];
 export default function RunStation({ loaderData: { view, run, waiting } }: Route.ComponentProps) {
   const { act } = useAct();
   useFreshData();
+  const [along, setAlong] = useState<string[]>([]);
   useFrameKeys({ athleteId: run ? null : view.athlete.id, move: null, open: () => undefined });
   if (run)
     return (
@@ -60,10 +81,8 @@ export default function RunStation({ loaderData: { view, run, waiting } }: Route
         key={run.id}
         view={view}
         run={run}
-        sound={view.settings.sound}
-        setSound={(sound) => act("sound", { sound })}
-        end={() => act("end")}
-        leave={() => act("end")}
+        set={(choice) => act("hear", choice)}
+        end={(clean) => act("end", { clean })}
       />
     );
   return (
@@ -80,12 +99,13 @@ export default function RunStation({ loaderData: { view, run, waiting } }: Route
           ? `${waiting.items.length} drills, ${waiting.budget / 60} minutes, planned for today.`
           : "there is no open prep for today. Plan one, or take the plan as the planner proposes it."}
       </p>
+      <AlongChoice others={view.others} along={along} choose={setAlong} />
       <p className="flex flex-wrap gap-3">
         <button
           type="button"
           autoFocus
           className="min-h-16 bg-[#e9d9a6] px-8 text-xl font-bold text-[#0e1213]"
-          onClick={() => act("start")}
+          onClick={() => act("start", { along })}
         >
           {waiting ? "Start" : "Start the proposed prep"}
         </button>

@@ -3,6 +3,7 @@ import { JointId } from "#core/body/motions";
 import { Intake, IntakeQuestion, MotionClearance } from "#core/exchange/athlete";
 import { MotionId } from "#core/body/motions";
 import { Aim } from "#core/exchange/records";
+import type { MotionLock } from "#core/safety/pain";
 import { newId, today } from "../clock";
 import { change, openNotebook } from "./open";
 
@@ -124,11 +125,16 @@ export async function clearQuestion(athleteId: string, sent: unknown): Promise<n
 }
 
 /** Lets a locked motion back into plans, by a person, with a reason. */
-export async function clearMotion(athleteId: string, sent: unknown): Promise<null> {
-  const clearance = MotionClearance.omit({ on: true }).parse(sent);
+export async function clearMotion(
+  athleteId: string,
+  locks: readonly MotionLock[],
+  sent: unknown,
+): Promise<null> {
+  const clearance = MotionClearance.omit({ on: true, covers: true }).parse(sent);
+  const covers = locks.find(({ motion }) => motion === clearance.motion)?.causes ?? [];
   const athlete = await athleteNow(athleteId);
   await change(`clear ${clearance.motion}`, [
-    { ...athlete, clearances: [...athlete.clearances, { ...clearance, on: today() }] },
+    { ...athlete, clearances: [...athlete.clearances, { ...clearance, on: today(), covers }] },
   ]);
   return null;
 }

@@ -40,6 +40,7 @@ export async function saveAthlete(sent: unknown): Promise<{ id: string } | { err
         archived: false,
         schools: {},
         flagged: [],
+        nextChosen: [],
       };
   await change(known ? `edit ${athlete.name}` : `add ${athlete.name}`, [athlete]);
   return { id: athlete.id };

@@ -12,6 +12,7 @@ import { formatFor } from "#core/prep/request";
 import { retimed } from "#core/prep/retime";
 import { rungOf } from "#core/drill/drill";
 import { drillOf } from "#core/library";
+import { memberOf } from "#core/run/group";
 import { moment, newId } from "../clock";
 import { planned, refitted, requestOf } from "../planning";
 import type { AthleteView } from "../view";
@@ -234,8 +235,15 @@ export async function keepPreps(sent: unknown): Promise<null> {
   return null;
 }
 
-/** Keeps the prep and opens a run of it; a run under way is not started twice. */
-export async function startRun(view: AthleteView, sent: unknown): Promise<void> {
+/**
+ * Keeps the prep and opens a run of it; a run under way is not started twice.
+ * @param along everybody else who runs by the same clock
+ */
+export async function startRun(
+  view: AthleteView,
+  sent: unknown,
+  along: readonly AthleteView[] = [],
+): Promise<void> {
   const prep = latest(sent);
   const { notebook } = await openNotebook();
   if (notebook.all("run").some((run) => run.athleteId === view.athlete.id)) return;
@@ -246,6 +254,7 @@ export async function startRun(view: AthleteView, sent: unknown): Promise<void> 
     athleteId: view.athlete.id,
     prep,
     events: [{ type: "start", at: moment() }],
+    group: along.map((member) => memberOf(prep, member.athlete, requestOf(member, prep))),
   };
   await notebook.jot(run);
 }

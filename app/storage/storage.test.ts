@@ -193,7 +193,7 @@ describe("a round of checks", () => {
     expect(plan.leftOut.find(({ drillId }) => drillId === "prayer")!.reason).toContain(
       "locked after pain",
     );
-    await browser.aims.clearMotion("odalys", {
+    await browser.aims.clearMotion("odalys", view.locks, {
       motion: "shoulder.flexion",
       who: "Ysolde",
       reason: "seen, fine",
@@ -466,6 +466,8 @@ describe("a prep", () => {
       level: 3,
       place: "",
       sharp: false,
+      painKind: null,
+      who: "",
     });
     const logId = await browser.runs.finishRun(running, running.runs[0]!.id);
     const after = await browser.look("odalys");

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { JointId, MotionId } from "../body/motions";
+import { Dose } from "../drill/dose";
 import { SomeSchools } from "../prep/schools";
 
 /** An ISO local date, 2026-11-24. */
@@ -50,11 +51,24 @@ export const MotionClearance = z.object({
   on: Day,
   who: z.string().min(1),
   reason: z.string().min(1),
+  /** The records whose pain is cleared; what hurts later, or is entered later, locks again. */
+  covers: z.array(z.string()).default([]),
 });
 export type MotionClearance = z.infer<typeof MotionClearance>;
 
 export const Absence = z.object({ from: Day, to: Day, reason: z.enum(["ill", "away", "rest"]) });
 export type Absence = z.infer<typeof Absence>;
+
+/** What a coach has said comes next for a drill: taken as proposed, changed, or pinned until it is let go. */
+export const NextChosen = z.object({
+  drillId: Id,
+  rungId: Id,
+  dose: Dose,
+  how: z.enum(["accepted", "changed", "pinned"]),
+  on: Day,
+  why: z.string(),
+});
+export type NextChosen = z.infer<typeof NextChosen>;
 
 export const Athlete = z.object({
   kind: z.literal("athlete"),
@@ -88,6 +102,7 @@ export const Athlete = z.object({
   schools: SomeSchools.default({}),
   /** Joints with an old injury or a niggle: prepared before the warm-up. */
   flagged: z.array(JointId).default([]),
+  nextChosen: z.array(NextChosen).default([]),
 });
 export type Athlete = z.infer<typeof Athlete>;
 

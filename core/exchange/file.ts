@@ -5,6 +5,7 @@ import {
   Aim,
   AnyRecord,
   Check,
+  DayNote,
   kinds,
   Log,
   Pack,
@@ -33,6 +34,7 @@ export const NotebookFile = z.object({
   preps: z.array(Prep),
   runs: z.array(Run),
   logs: z.array(Log),
+  days: z.array(DayNote).default([]),
   photos: z.array(Photo),
   packs: z.array(Pack),
 });
@@ -68,6 +70,7 @@ export function toFile(records: readonly AnyRecord[], savedAt: string): Notebook
     preps: of("prep"),
     runs: of("run"),
     logs: of("log"),
+    days: of("day"),
     photos: of("photo"),
     packs: of("pack"),
   };
@@ -75,8 +78,20 @@ export function toFile(records: readonly AnyRecord[], savedAt: string): Notebook
 
 /** The records of a file, in one list. */
 export function fromFile(file: NotebookFile): AnyRecord[] {
-  const { troupe, settings, athletes, places, aims, checks, preps, runs, logs, photos, packs } =
-    file;
+  const {
+    troupe,
+    settings,
+    athletes,
+    places,
+    aims,
+    checks,
+    preps,
+    runs,
+    logs,
+    days,
+    photos,
+    packs,
+  } = file;
   return [
     ...(troupe ? [troupe] : []),
     ...(settings ? [settings] : []),
@@ -87,6 +102,7 @@ export function fromFile(file: NotebookFile): AnyRecord[] {
     ...preps,
     ...runs,
     ...logs,
+    ...days,
     ...photos,
     ...packs,
   ];
@@ -151,6 +167,7 @@ function strayReference(file: NotebookFile): string | null {
     ...file.preps,
     ...file.runs,
     ...file.logs,
+    ...file.days,
     ...file.photos,
   ])
     if (!known.has(record.athleteId))

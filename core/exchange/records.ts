@@ -133,6 +133,11 @@ export const PrepItem = z.object({
   boxed: z.boolean().default(false),
   /** Order in which sides are worked; empty for a drill without sides. */
   sides: z.array(z.enum(["left", "right"])),
+  /** Sets (or rounds) that the shorter side gets beyond the other's; null where both get the same. */
+  extra: z
+    .object({ side: z.enum(["left", "right"]), sets: z.int().min(1).max(6) })
+    .nullable()
+    .default(null),
   why: z.string(),
   serves: z.array(MotionId),
   locked: z.boolean(),
@@ -170,6 +175,34 @@ export const Prep = z.object({
 });
 export type Prep = z.infer<typeof Prep>;
 
+/** What kind of feeling a pain is. Everything but a stretch or an ache ends the drill. */
+export const PainKind = z.enum([
+  "stretch",
+  "ache",
+  "sharp",
+  "pinching",
+  "spreading",
+  "joint-line",
+  "numb",
+  "dizzy",
+]);
+export type PainKind = z.infer<typeof PainKind>;
+
+export const Form = z.enum(["clean", "wobble", "lost"]);
+export type Form = z.infer<typeof Form>;
+
+/** Why a plan was changed while it ran. */
+export const PlanChange = z.enum([
+  "easier",
+  "harder",
+  "swap",
+  "more-sets",
+  "shorter-side",
+  "form",
+  "minutes",
+]);
+export type PlanChange = z.infer<typeof PlanChange>;
+
 /** What happened on the floor, in order; the run's state follows from it (see core/run). */
 export const RunEvent = z.discriminatedUnion("type", [
   z.object({ type: z.literal("start"), at: Moment }),
@@ -178,16 +211,35 @@ export const RunEvent = z.discriminatedUnion("type", [
   z.object({ type: z.literal("next"), at: Moment }),
   z.object({ type: z.literal("skip"), at: Moment }),
   z.object({ type: z.literal("back"), at: Moment }),
+  /** The present stretch of time lasts so many seconds more. */
+  z.object({ type: z.literal("longer"), at: Moment, seconds: z.int().min(1).max(600) }),
+  /** It has just come loose: the repetitions or seconds so far are the loose-at number. */
+  z.object({ type: z.literal("loose"), at: Moment }),
+  /** A form gate was seen, and what was done about it. */
+  z.object({ type: z.literal("form"), at: Moment, form: Form, seen: z.string(), then: z.string() }),
+  /** From here on the plan is another: the whole list, what is done included. */
+  z.object({ type: z.literal("plan"), at: Moment, why: PlanChange, items: z.array(PrepItem) }),
   z.object({
     type: z.literal("pain"),
     at: Moment,
     level: Pain,
     place: z.string(),
     sharp: z.boolean(),
+    painKind: PainKind.nullable().default(null),
+    /** Whose it is, of a group; empty: the athlete's whose run it is. */
+    who: z.string().default(""),
   }),
   z.object({ type: z.literal("finish"), at: Moment }),
 ]);
 export type RunEvent = z.infer<typeof RunEvent>;
+
+/** Somebody who runs along by the same clock: the rung for each item, or why that one is sat out. */
+export const GroupMember = z.object({
+  athleteId: Id,
+  name: z.string(),
+  parts: z.array(z.object({ itemId: Id, rungId: Id.nullable(), reason: z.string() })),
+});
+export type GroupMember = z.infer<typeof GroupMember>;
 
 export const Run = z.object({
   kind: z.literal("run"),
@@ -195,8 +247,18 @@ export const Run = z.object({
   athleteId: Id,
   prep: Prep,
   events: z.array(RunEvent),
+  /** Everybody else by the same clock. */
+  group: z.array(GroupMember).default([]),
 });
 export type Run = z.infer<typeof Run>;
+
+/** One set that was done: its side, and repetitions or seconds. */
+export const SetDone = z.object({
+  side: z.enum(["left", "right"]).nullable(),
+  reps: z.int().min(0).max(600).nullable(),
+  seconds: z.int().min(0).max(7200),
+});
+export type SetDone = z.infer<typeof SetDone>;
 
 export const LogItem = z.object({
   drillId: Id,
@@ -204,10 +266,16 @@ export const LogItem = z.object({
   planned: Dose.nullable(),
   done: z.enum(["done", "part", "skipped", "stopped"]),
   seconds: z.int().min(0),
-  form: z.enum(["clean", "wobble", "lost"]).nullable(),
+  /** The sets as they were done; empty where only "done" is known. */
+  sets: z.array(SetDone).default([]),
+  /** Weight it was done with, kg. */
+  load: z.number().min(0).max(400).nullable().default(null),
+  form: Form.nullable(),
   pain: Pain,
   painPlace: z.string(),
+  painKind: PainKind.nullable().default(null),
   sharp: z.boolean(),
+  /** Repetitions or seconds until it came loose. */
   looseAt: z.number().min(0).nullable(),
   note: z.string(),
 });
@@ -224,6 +292,19 @@ export const Log = z.object({
   note: z.string(),
 });
 export type Log = z.infer<typeof Log>;
+
+/** How a day was, in three small marks: 1 poor, 2 usual, 3 good; soreness 0–10 with the joints it is in. */
+export const DayNote = z.object({
+  kind: z.literal("day"),
+  id: Id,
+  athleteId: Id,
+  on: Day,
+  sleep: z.int().min(1).max(3).nullable(),
+  energy: z.int().min(1).max(3).nullable(),
+  soreness: Pain.nullable(),
+  sore: z.array(JointId),
+});
+export type DayNote = z.infer<typeof DayNote>;
 
 /** A coach's own content, in the same form as the library's. */
 export const Pack = z.object({
@@ -242,6 +323,8 @@ export const Settings = z.object({
   id: z.literal("settings"),
   theme: z.enum(["system", "light", "dark"]),
   sound: z.boolean(),
+  /** Cues are spoken too, by the browser's own voice. */
+  voice: z.boolean().default(false),
   tester: z.string(),
   /** Lengths are typed in this unit unless a round says otherwise. */
   length: LengthUnit.default("cm"),
@@ -262,6 +345,7 @@ export const AnyRecord = z.discriminatedUnion("kind", [
   Prep,
   Run,
   Log,
+  DayNote,
   Photo,
   Pack,
   Settings,
@@ -279,6 +363,7 @@ export const kinds: readonly Kind[] = [
   "prep",
   "run",
   "log",
+  "day",
   "photo",
   "pack",
   "settings",
@@ -293,6 +378,7 @@ export const kindNames: Record<Kind, string> = {
   prep: "preps",
   run: "runs under way",
   log: "logs",
+  day: "day marks",
   photo: "photographs",
   pack: "library packs",
   settings: "settings",

@@ -30,7 +30,7 @@ export function alternativesTo(
   const present = items[index];
   const drill = present && drillOf(request.library, present.drillId);
   if (!present || !drill) return [];
-  const length = itemSeconds(present.dose, drill, present.sides);
+  const length = itemSeconds(present.dose, drill, present.sides, present.extra);
   const [worth, seconds] = [worthOf(items, request), prepSeconds(items, request.library)];
   const terms = {
     alreadyWarm: request.alreadyWarm,

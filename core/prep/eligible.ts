@@ -6,6 +6,7 @@ import { atRung, rungOf, type Drill, type MustNot, type Rung } from "../drill/dr
 import { fetched, type Fetched } from "../drill/substitutes";
 import type { Place } from "../exchange/records";
 import type { NextStep } from "../progress/next-step";
+import type { Tender } from "../progress/soreness";
 import { intakeQuestions, type Caution } from "../safety/intake";
 import type { Format, Segment } from "./format";
 import { defaultSchools, type Schools } from "./schools";
@@ -30,6 +31,8 @@ export type Situation = {
   dominant?: LeftRight;
   /** Motions that had a hard day yesterday, or four in the last seven days: only light work today. */
   rested?: readonly MotionId[];
+  /** Joints whose soreness has lasted: their next dose takes so many seconds at most. */
+  tender?: readonly Pick<Tender, "joint" | "most">[];
   /** The usual number of repetitions until loose, by drill: 28-day medians. */
   looseAt?: ReadonlyMap<string, number>;
 };

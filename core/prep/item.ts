@@ -28,6 +28,7 @@ export function itemFrom(
     dose,
     boxed: false,
     sides: drill.sided ? sidesFirst(main?.shorter ?? null, situation) : [],
+    extra: null,
     why: [reasonFor(drill, main, situation), replaced].filter(Boolean).join("; "),
     serves: served.map(({ motion }) => motion),
     locked: false,

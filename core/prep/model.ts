@@ -147,18 +147,42 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     covers: coversOf(options, terms, top),
     needsOne: needsOneOf(options, terms),
     clashes: clashesOf(options),
-    atMost: format.segments.flatMap((segment) =>
-      segment.most < 1
-        ? [
-            {
-              members: indexes(options, (one) => one.segment === segment),
-              seconds: Math.floor(segment.most * terms.whole),
-            },
-          ]
-        : [],
-    ),
+    atMost: [...segmentShares(options, terms), ...tenderShares(options, terms)],
   };
 }
+
+/** Segments that may take only their share of the minutes. */
+const segmentShares = (
+  options: readonly Option[],
+  { format, whole }: ModelTerms,
+): Model["atMost"] =>
+  format.segments.flatMap((segment) =>
+    segment.most < 1
+      ? [
+          {
+            members: indexes(options, (one) => one.segment === segment),
+            seconds: Math.floor(segment.most * whole),
+          },
+        ]
+      : [],
+  );
+
+/** Joints that are still sore take at most two thirds of what they had last, fixed items included. */
+const tenderShares = (
+  options: readonly Option[],
+  { tender = [], fixed, library }: ModelTerms,
+): Model["atMost"] =>
+  tender.map(({ joint, most }) => {
+    const there = fixed.reduce((sum, item) => {
+      const drill = drillOf(library, item.drillId);
+      const times = drill?.sided ? 2 : 1;
+      return drill && mainly(drill, joint) ? sum + times * workSeconds(item.dose) : sum;
+    }, 0);
+    return {
+      members: indexes(options, ({ drill }) => mainly(drill, joint)),
+      seconds: Math.max(0, most - there),
+    };
+  });
 
 const indexes = (options: readonly Option[], test: (option: Option) => boolean): number[] =>
   options.flatMap((option, i) => (test(option) ? [i] : []));

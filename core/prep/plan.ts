@@ -111,7 +111,7 @@ export function draftOf(request: PlanRequest): Draft {
 const alone = (item: PrepItem, library: Library): number => {
   const drill = drillOf(library, item.drillId);
   return drill
-    ? itemSeconds(item.dose, drill, item.sides) +
+    ? itemSeconds(item.dose, drill, item.sides, item.extra) +
         (rungOf(drill, item.rungId).kit.length > 0 ? 10 : 0)
     : 0;
 };

@@ -163,7 +163,15 @@ describe("what is fit to be used", () => {
     const next = new Map([
       [
         "prayer",
-        { drillId: "prayer", rungId: "box", dose: contractRelax, change: "same" as const, why: "" },
+        {
+          drillId: "prayer",
+          rungId: "box",
+          dose: contractRelax,
+          change: "same" as const,
+          why: "",
+          chosen: null,
+          proposed: null,
+        },
       ],
     ]);
     const at = (p: Place) =>
@@ -207,6 +215,8 @@ describe("what is fit to be used", () => {
           dose: { type: "hold" as const, sets: 1, seconds: 90, rest: 0 },
           change: "more" as const,
           why: "",
+          chosen: null,
+          proposed: null,
         },
       ],
     ]);

@@ -64,6 +64,7 @@ export function rampItems({ format, ramp, library, kept }: PlanRequest): PrepIte
         dose,
         boxed: false,
         sides: drill.sided ? ["left", "right"] : [],
+        extra: null,
         why: easier === 0 ? "the work sets" : `${easier === 1 ? "one rung" : "two rungs"} easier`,
         serves: drill.serves.map(({ motion }) => motion),
         locked: false,

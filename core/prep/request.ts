@@ -1,10 +1,11 @@
 import type { Need } from "../aim/priority";
 import type { MotionId } from "../body/motions";
 import type { Athlete } from "../exchange/athlete";
-import type { Log, Place, Prep } from "../exchange/records";
+import type { DayNote, Log, Place, Prep } from "../exchange/records";
 import { formatOf, skillOf, type Library } from "../library";
 import { looseAtMedians } from "../progress/loose-at";
 import { nextSteps } from "../progress/next-step";
+import { tenderJoints } from "../progress/soreness";
 import { barsOf, cautionsOf } from "../safety/intake";
 import { restedMotions } from "../season/stretch-days";
 import { unlikeLast, variantsIn } from "./clocked";
@@ -28,6 +29,7 @@ export type Circumstances = {
   place: Place | null;
   locked: readonly MotionId[];
   logs: readonly Log[];
+  days: readonly DayNote[];
   preps: readonly Prep[];
   /** The coach's own ways of working. */
   coach: SomeSchools;
@@ -35,7 +37,7 @@ export type Circumstances = {
 
 /** What the planner needs to know of a prep, its athlete and what was done before. */
 export function requestFor(all: Circumstances): PlanRequest {
-  const { prep, athlete, library, needs, skills, place, locked, logs, preps, coach } = all;
+  const { prep, athlete, library, needs, skills, place, locked, logs, days, preps, coach } = all;
   const schools = schoolsFor(coach, athlete.schools);
   return {
     format: formatFor(library, prep),
@@ -51,7 +53,12 @@ export function requestFor(all: Circumstances): PlanRequest {
     cautions: cautionsOf(athlete, prep.on),
     bars: barsOf(athlete, prep.on),
     dropped: prep.dropped,
-    nextSteps: nextSteps(library.drills, logs),
+    nextSteps: nextSteps(library, logs, {
+      on: prep.on,
+      days,
+      chosen: athlete.nextChosen,
+    }),
+    tender: tenderJoints(days, logs, library, prep.on),
     schools,
     flagged: prep.flagged,
     dominant: athlete.dominantSide,

@@ -61,7 +61,7 @@ export function changes(
 ): Pick<Retimed, "goes" | "comes" | "stays"> {
   const length = (item: PrepItem): number => {
     const drill = drillOf(library, item.drillId);
-    return drill ? itemSeconds(item.dose, drill, item.sides) : 0;
+    return drill ? itemSeconds(item.dose, drill, item.sides, item.extra) : 0;
   };
   const in_ = (list: readonly PrepItem[], { id }: PrepItem) => list.find((item) => item.id === id);
   return {

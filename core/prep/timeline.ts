@@ -16,6 +16,8 @@ export type StepKind =
   | "deepen"
   | "rest"
   | "side-change"
+  /** The athlete's own work set, as long as it takes: a run waits here until it is told to go on. */
+  | "own-set"
   /** Kept free at the end; belongs to the last item. */
   | "hand-over";
 
@@ -74,23 +76,26 @@ export function stepsOf(item: PrepItem, drill: Drill, index: number): Step[] {
   add("set-up", drill.setUp, sides[0]!, 1);
   sides.forEach((side, n) => {
     if (n > 0) add("side-change", drill.sideChange, side, 1);
+    const more = item.extra && item.extra.side === side ? item.extra.sets : 0;
     if (item.dose.type === "contract-relax") {
-      for (let round = 1; round <= item.dose.rounds; round += 1) {
-        add("contract", item.dose.contract, side, round, item.dose.rounds);
-        add("deepen", item.dose.deepen, side, round, item.dose.rounds);
+      const rounds = item.dose.rounds + more;
+      for (let round = 1; round <= rounds; round += 1) {
+        add("contract", item.dose.contract, side, round, rounds);
+        add("deepen", item.dose.deepen, side, round, rounds);
       }
       return;
     }
-    for (let set = 1; set <= sets; set += 1) {
+    const all = sets + more;
+    for (let set = 1; set <= all; set += 1) {
       add(
         "work",
         setSeconds(item.dose),
         side,
         set,
-        sets,
+        all,
         item.dose.type === "reps" ? item.dose.reps : null,
       );
-      if (set < sets) add("rest", restOf(item.dose), side, set);
+      if (set < all) add("rest", restOf(item.dose), side, set);
     }
   });
   return steps;
@@ -156,19 +161,32 @@ export function prepSeconds(items: readonly PrepItem[], library: Library, handOv
     const here = placed(item, drill);
     total += item.boxed
       ? setSeconds(item.dose)
-      : transition(previous, here) + itemSeconds(item.dose, drill, item.sides);
+      : transition(previous, here) + itemSeconds(item.dose, drill, item.sides, item.extra);
     previous = here;
   }
   return total;
 }
 
-/** Seconds of one dose on these sides, set-up and side changes included: Σ over sets and sides of work + rests + side changes. */
-export function itemSeconds(dose: Dose, drill: Drill, sides: readonly LeftRight[]): number {
+/**
+ * Seconds of one dose on these sides, set-up and side changes included: Σ over sets and sides of work + rests +
+ * side changes, and what the shorter side gets beyond the other.
+ */
+export function itemSeconds(
+  dose: Dose,
+  drill: Drill,
+  sides: readonly LeftRight[],
+  extra: PrepItem["extra"] = null,
+): number {
   const times = Math.max(1, sides.length);
   const sets = setsOf(dose);
   return (
     drill.setUp +
     times * (sets * setSeconds(dose) + (sets - 1) * restOf(dose)) +
-    (times - 1) * drill.sideChange
+    (times - 1) * drill.sideChange +
+    (extra && sides.includes(extra.side) ? extra.sets * oneSet(dose) : 0)
   );
 }
+
+/** One set more with the rest before it, or one round more, seconds. */
+const oneSet = (dose: Dose): number =>
+  dose.type === "contract-relax" ? dose.contract + dose.deepen : setSeconds(dose) + restOf(dose);

@@ -4,15 +4,20 @@ import { plusDays } from "../season/days";
 /** Days that the usual loose-at number looks back. */
 const window = 28;
 
-/** The usual repetitions (or seconds) until loose, by drill: the median of the last 28 days. */
-export function looseAtMedians(logs: readonly Log[], on: string): Map<string, number> {
+/**
+ * The usual repetitions (or seconds) until loose, by drill: the median of the last 28 days.
+ * @param least numbers that have to be there; fewer make no usual
+ */
+export function looseAtMedians(logs: readonly Log[], on: string, least = 1): Map<string, number> {
   const from = plusDays(on, -window);
   const found = new Map<string, number[]>();
   for (const log of logs)
     if (log.on >= from && log.on <= on)
       for (const { drillId, looseAt } of log.items)
         if (looseAt !== null) found.set(drillId, [...(found.get(drillId) ?? []), looseAt]);
-  return new Map([...found].map(([id, list]) => [id, median(list)]));
+  return new Map(
+    [...found].flatMap(([id, list]) => (list.length >= least ? [[id, median(list)] as const] : [])),
+  );
 }
 
 function median(list: readonly number[]): number {

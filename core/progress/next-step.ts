@@ -1,14 +1,32 @@
+import type { MotionId } from "../body/motions";
 import type { Dose } from "../drill/dose";
 import { rungOf, type Drill } from "../drill/drill";
-import type { Log, LogItem } from "../exchange/records";
+import type { NextChosen } from "../exchange/athlete";
+import type { DayNote, Log, LogItem } from "../exchange/records";
+import type { Drills } from "../library";
 import { comfortLimit, painLimit } from "../safety/pain";
+import { doseDone } from "./log-item";
+import { daysAway, lastWorked, restartAfter } from "./after-break";
+import { isFor, tenderJoints, thirdLess, type Tender } from "./soreness";
 
 export type NextStep = {
   drillId: string;
   rungId: string;
   dose: Dose;
-  change: "more" | "same" | "next-rung" | "step-back" | "stop";
+  change: "more" | "same" | "next-rung" | "step-back" | "less" | "restart" | "stop";
   why: string;
+  /** What the coach has said of it; null where it stands as the rules propose. */
+  chosen: NextChosen["how"] | null;
+  /** What the rules propose, where the coach has chosen otherwise. */
+  proposed: Pick<NextStep, "rungId" | "dose" | "change" | "why"> | null;
+};
+
+/** What the rules look at beside the logs. */
+export type Around = {
+  /** The day that is planned for; without it no break is reckoned. */
+  on?: string;
+  days?: readonly DayNote[];
+  chosen?: readonly NextChosen[];
 };
 
 const easy = (item: LogItem): boolean =>
@@ -17,81 +35,97 @@ const easy = (item: LogItem): boolean =>
   item.form !== "lost" &&
   item.pain <= comfortLimit;
 
-/**
- * What comes next for a drill, from its last two sessions: two or three repetitions or five seconds more when
- * both were complete, clean and comfortable; at the top of the range the next rung at the bottom of its range;
- * a rung down when form was lost or pain passed 4/10; a stop after sharp pain or pain above 5/10.
- * Null when the drill has never been logged.
- */
-export const nextStep = (drill: Drill, logs: readonly Log[]): NextStep | null =>
-  stepAfter(drill, doneByDrill(logs).get(drill.id) ?? []);
+/** A drill in one session: what was done last of it there, with the worst pain of it. */
+type Session = { on: string; item: LogItem };
 
-/** What was done of each drill, the latest first. */
-function doneByDrill(logs: readonly Log[]): Map<string, LogItem[]> {
-  const found = new Map<string, LogItem[]>();
-  for (const log of [...logs].sort((a, b) => b.on.localeCompare(a.on)))
+/**
+ * What was done of each drill, the latest session first. A session counts once, however often the drill came in it
+ * (a second round, a rung changed on the floor): its last rung, its worst pain.
+ */
+function sessionsByDrill(logs: readonly Log[]): Map<string, Session[]> {
+  const found = new Map<string, Session[]>();
+  for (const log of [...logs].sort((a, b) => b.on.localeCompare(a.on))) {
+    const here = new Map<string, LogItem>();
     for (const item of log.items) {
-      if (item.done === "skipped" || !item.planned) continue;
-      const list = found.get(item.drillId);
-      if (list) list.push(item);
-      else found.set(item.drillId, [item]);
+      const dose = doseDone(item);
+      if (item.done === "skipped" || !dose) continue;
+      const known = here.get(item.drillId);
+      const worse = known && known.pain > item.pain ? known : item;
+      here.set(item.drillId, {
+        ...item,
+        planned: item.done === "done" ? dose : (item.planned ?? dose),
+        pain: worse.pain,
+        painPlace: worse.painPlace,
+        sharp: item.sharp || (known?.sharp ?? false),
+      });
     }
+    for (const [id, item] of here) found.set(id, [...(found.get(id) ?? []), { on: log.on, item }]);
+  }
   return found;
 }
 
-function stepAfter(drill: Drill, done: readonly LogItem[]): NextStep | null {
-  const [last, before] = done;
-  if (!last?.planned) return null;
-  const rung = rungOf(drill, last.rungId);
-  const stay = (change: NextStep["change"], why: string, dose = last.planned!): NextStep => ({
-    drillId: drill.id,
+type Proposed = NonNullable<NextStep["proposed"]>;
+
+/**
+ * What the rules propose after the sessions of a drill, the latest first: two or three repetitions or five seconds
+ * more when the last two were complete, clean and comfortable; at the top of the range the next rung at the bottom
+ * of its range; a rung down when form was lost or pain passed 4/10; a stop after sharp pain or pain above 5/10.
+ */
+function proposedAfter(drill: Drill, [last, before]: readonly Session[]): Proposed | null {
+  if (!last?.item.planned) return null;
+  const { item } = last;
+  const rung = rungOf(drill, item.rungId);
+  const stay = (change: NextStep["change"], why: string, dose = item.planned!): Proposed => ({
     rungId: rung.id,
     dose,
     change,
     why,
   });
-  if (last.sharp || last.pain > painLimit)
+  if (item.sharp || item.pain > painLimit)
     return stay(
       "stop",
-      `stopped after ${last.sharp ? "sharp pain" : `pain ${last.pain}/10`} last time`,
+      `stopped after ${item.sharp ? "sharp pain" : `pain ${item.pain}/10`} last time`,
     );
-  if (last.form === "lost" || last.pain > comfortLimit) return stepBack(drill, last, stay);
-  if (!easy(last))
+  if (item.form === "lost" || item.pain > comfortLimit) return stepBack(drill, item, stay);
+  if (!easy(item))
     return stay(
       "same",
-      last.form === "wobble"
+      item.form === "wobble"
         ? "wobbled last time: the same again"
         : "not complete last time: the same again",
     );
-  if (!before || before.rungId !== last.rungId || !easy(before))
+  if (!before || before.item.rungId !== item.rungId || !easy(before.item))
     return stay("same", "clean once: the same once more");
-  return stepUp(drill, last, stay);
+  return stepUp(drill, item, stay);
 }
 
-type Stay = (change: NextStep["change"], why: string, dose?: Dose) => NextStep;
+type Stay = (change: NextStep["change"], why: string, dose?: Dose) => Proposed;
 
-function stepBack(drill: Drill, last: LogItem, stay: Stay): NextStep {
+const usualDose = (drill: Drill, rungId: string): Dose | null => {
+  const rung = rungOf(drill, rungId);
+  return rung.session ?? rung.warmUp;
+};
+
+function stepBack(drill: Drill, last: LogItem, stay: Stay): Proposed {
   const why = last.form === "lost" ? "the position was lost" : `pain ${last.pain}/10`;
   const lower = drill.rungs[drill.rungs.findIndex((rung) => rung.id === last.rungId) - 1];
-  if (!lower) return stay("same", `${why}: fewer and slower`);
+  if (!lower) return stay("same", `${why}: fewer and slower`, thirdLess(last.planned!));
   return {
-    drillId: drill.id,
     rungId: lower.id,
-    dose: lower.session ?? lower.warmUp ?? last.planned!,
+    dose: usualDose(drill, lower.id) ?? last.planned!,
     change: "step-back",
     why: `${why}: a rung down`,
   };
 }
 
-function stepUp(drill: Drill, last: LogItem, stay: Stay): NextStep {
+function stepUp(drill: Drill, last: LogItem, stay: Stay): Proposed {
   const rung = rungOf(drill, last.rungId);
   const more = grown(last.planned!, rung.range);
   if (more) return stay("more", "two sessions complete, clean and comfortable", more);
   const higher = drill.rungs[drill.rungs.indexOf(rung) + 1];
-  const dose = higher && (higher.session ?? higher.warmUp);
+  const dose = higher && usualDose(drill, higher.id);
   if (!higher || !dose) return stay("same", "at the top of the ladder: keep it");
   return {
-    drillId: drill.id,
     rungId: higher.id,
     dose,
     change: "next-rung",
@@ -108,13 +142,89 @@ function grown(dose: Dose, range: { to: number; step: number }): Dose | null {
   return null;
 }
 
-/** The next step of every drill that was ever logged. */
-export function nextSteps(drills: readonly Drill[], logs: readonly Log[]): Map<string, NextStep> {
-  const done = doneByDrill(logs);
+/** After days away it begins again below, by the length of the break; a step back that pain asks for is not made smaller by it. */
+function afterBreak(drill: Drill, step: Proposed, last: Session, days: number): Proposed {
+  const back = step.change === "stop" ? null : restartAfter(days, drill, last.item.rungId);
+  if (!back) return step;
+  const order = (rungId: string) => drill.rungs.indexOf(rungOf(drill, rungId));
+  if (step.change === "step-back" && order(step.rungId) <= order(back.rungId)) return step;
+  return {
+    rungId: back.rungId,
+    dose: usualDose(drill, back.rungId) ?? step.dose,
+    change: "restart",
+    why:
+      back.rungs > 0
+        ? `${days} days away: ${back.rungs === 1 ? "a rung" : `${back.rungs} rungs`} lower, and up again`
+        : `${days} days away: from the bottom of the range`,
+  };
+}
+
+/** Lasting soreness takes a third off. */
+function whenTender(
+  drill: Drill,
+  step: Proposed,
+  last: Session,
+  tender: readonly Tender[],
+): Proposed {
+  const sore = tender.find(({ joint }) => isFor(drill, joint));
+  if (!sore || step.change === "stop" || step.change === "step-back") return step;
+  const grows = step.change === "more" || step.change === "next-rung";
+  return {
+    rungId: grows ? rungOf(drill, last.item.rungId).id : step.rungId,
+    dose: thirdLess(grows ? last.item.planned! : step.dose),
+    change: "less",
+    why: `${sore.joint.replace("-", " ")} sore ${sore.level}/10 for over two days: a third less`,
+  };
+}
+
+/**
+ * What a coach has said over what the rules propose. Accepted and changed stand until the drill is next logged,
+ * pinned until it is let go; none of them over a stop, nor over a step back that pain asked for.
+ */
+function decided(
+  drill: Drill,
+  step: Proposed,
+  chosen: NextChosen | undefined,
+  lastOn: string,
+): NextStep {
+  const plain: NextStep = { drillId: drill.id, ...step, chosen: null, proposed: null };
+  if (!chosen) return plain;
+  if (chosen.how !== "pinned" && chosen.on < lastOn) return plain;
+  if (step.change === "stop" || (step.change === "step-back" && step.why.startsWith("pain")))
+    return { ...plain, why: `${step.why}; this stands over what was ${chosen.how}` };
+  return {
+    ...plain,
+    rungId: rungOf(drill, chosen.rungId).id,
+    dose: chosen.dose,
+    change: chosen.how === "accepted" ? step.change : "same",
+    why: chosen.why || (chosen.how === "accepted" ? step.why : `${chosen.how} by the coach`),
+    chosen: chosen.how,
+    proposed: step,
+  };
+}
+
+/** The next step of every drill that was ever logged: the rules, breaks and soreness, and what the coach has said. */
+export function nextSteps(
+  library: Drills,
+  logs: readonly Log[],
+  { on, days = [], chosen = [] }: Around = {},
+): Map<string, NextStep> {
+  const until = on ? logs.filter((log) => log.on <= on) : logs;
+  const sessions = sessionsByDrill(until);
+  const worked: ReadonlyMap<MotionId, string> = on ? lastWorked(until, library) : new Map();
+  const tender = on ? tenderJoints(days, until, library, on) : [];
   return new Map(
-    drills.flatMap((drill) => {
-      const step = stepAfter(drill, done.get(drill.id) ?? []);
-      return step ? [[step.drillId, step] as const] : [];
+    library.drills.flatMap((drill) => {
+      const done = sessions.get(drill.id) ?? [];
+      const proposed = proposedAfter(drill, done);
+      const last = done[0];
+      if (!proposed || !last) return [];
+      const rested = on
+        ? afterBreak(drill, proposed, last, daysAway(drill, last.on, worked, on))
+        : proposed;
+      const step = whenTender(drill, rested, last, tender);
+      const own = chosen.find(({ drillId }) => drillId === drill.id);
+      return [[drill.id, decided(drill, step, own, last.on)] as const];
     }),
   );
 }

@@ -1,35 +1,18 @@
-import type { Run, RunEvent, Log, LogItem } from "../exchange/records";
-import type { Library } from "../library";
-import { secondsOf, timelineOf, type Step } from "../prep/timeline";
-
-/** How each item of the prep went so far. */
-export type ItemProgress = {
-  /** Seconds of work done, rests and set-up not counted. */
-  worked: number;
-  /** Seconds of work planned. */
-  planned: number;
-  ended: "skipped" | "stopped" | null;
-  pain: { level: number; place: string; sharp: boolean } | null;
-};
-
-/** What is on the screen at a moment. Everything follows from the prep, the events and the time. */
-export type RunState = {
-  status: "ready" | "running" | "paused" | "finished";
-  steps: readonly Step[];
-  /** Index of the present step; steps.length when finished. */
-  at: number;
-  /** Seconds into the present step. */
-  into: number;
-  /** Seconds left in the whole prep. */
-  left: number;
-  items: ItemProgress[];
-};
-
-const working = (step: Step): boolean =>
-  step.kind === "work" || step.kind === "contract" || step.kind === "deepen";
+import type { Run, RunEvent, PrepItem } from "../exchange/records";
+import { drillOf, type Library } from "../library";
+import { secondsOf, type Step } from "../prep/timeline";
+import { painLimit } from "../safety/pain";
+import { courseOf, resumedAt, workIn } from "./course";
+import { bestTries, entryAt, isWork, type Entry, type RunState, type SetTried } from "./state";
 
 /** A press of "back" within these seconds of an item's start goes to the item before it. */
 const backWindow = 3;
+
+/** "Next" on a counted set before this share of its time was a slip of the thumb, not the last repetition. */
+const toldFrom = 1 / 3;
+
+/** The state while it is replayed: the same, with room to write. */
+type Replay = RunState & { steps: Step[]; items: PrepItem[]; attempt: number };
 
 /**
  * The run at a moment, replayed from its events. Wall time decides: a locked phone, a hidden tab or a reload
@@ -37,138 +20,326 @@ const backWindow = 3;
  * @param now milliseconds since 1970
  */
 export function runAt(run: Pick<Run, "prep" | "events">, library: Library, now: number): RunState {
-  const steps = timelineOf(run.prep.items, library, run.prep.handOver);
-  const items = run.prep.items.map((_, index): ItemProgress => {
-    const planned = secondsOf(steps.filter((step) => step.item === index && working(step)));
-    return { worked: 0, planned, ended: null, pain: null };
-  });
-  const state: RunState = { status: "ready", steps, at: 0, into: 0, left: secondsOf(steps), items };
-  let clock = now;
+  const items = [...run.prep.items];
+  const steps = courseOf(items, library, run.prep);
+  const state: Replay = {
+    status: "ready",
+    items,
+    steps,
+    at: 0,
+    into: 0,
+    left: secondsOf(steps),
+    entries: items.map((item, index) => entryOf(item, index, steps)),
+    time: { work: 0, between: 0, paused: 0 },
+    shut: [],
+    others: [],
+    attempt: 0,
+  };
+  let clock: number | null = null;
   for (const event of run.events) {
     const moment = Date.parse(event.at);
-    if (state.status === "running") advance(state, (moment - clock) / 1000);
-    clock = moment;
-    apply(state, event);
+    if (clock !== null) pass(state, (moment - clock) / 1000);
+    if (clock !== null || event.type === "start") clock = Math.max(clock ?? moment, moment);
+    apply(state, event, library, run.prep);
   }
-  if (state.status === "running") advance(state, (now - clock) / 1000);
-  state.left = secondsOf(steps.slice(state.at)) - state.into;
+  if (clock !== null) pass(state, (now - clock) / 1000);
+  const spent = state.steps[state.at]?.kind === "own-set" ? 0 : state.into;
+  state.left = Math.max(0, secondsOf(state.steps.slice(state.at)) - spent);
   return state;
 }
 
-function advance(state: RunState, seconds: number): void {
-  let rest = Math.max(0, seconds);
+const entryOf = (item: PrepItem, index: number, steps: readonly Step[]): Entry => ({
+  itemId: item.id,
+  drillId: item.drillId,
+  rungId: item.rungId,
+  dose: item.dose,
+  sides: item.sides,
+  tries: [],
+  planned: workIn(steps.filter((step) => step.item === index)),
+  ended: null,
+  pain: null,
+  form: null,
+  seen: [],
+  looseAt: null,
+});
+
+/** Lets wall time pass: running it goes along the steps, paused it stands. */
+function pass(state: Replay, seconds: number): void {
+  const rest = Math.max(0, seconds);
+  if (state.status === "running") advance(state, rest);
+  else if (state.status === "paused") state.time.paused += rest;
+}
+
+function advance(state: Replay, seconds: number): void {
+  let rest = seconds;
   while (state.at < state.steps.length) {
     const step = state.steps[state.at]!;
-    const here = Math.min(rest, step.seconds - state.into);
-    if (working(step)) state.items[step.item]!.worked += here;
-    state.into += here;
+    const open = step.kind === "own-set";
+    const here = open ? rest : Math.min(rest, step.seconds - state.into);
+    spend(state, step, here);
     rest -= here;
-    if (state.into < step.seconds - 1e-9) return;
+    if (open || state.into < step.seconds - 1e-9) return;
+    if (isWork(step)) tryOf(state, step).whole = true;
     state.at += 1;
     state.into = 0;
   }
   state.status = "finished";
 }
 
-function apply(state: RunState, event: RunEvent): void {
+/** Time in a step: work goes to its set, all else is between. */
+function spend(state: Replay, step: Step, seconds: number): void {
+  state.into += seconds;
+  state.time[isWork(step) ? "work" : "between"] += seconds;
+  if (isWork(step) && seconds > 0) tryOf(state, step).seconds += seconds;
+}
+
+/** The attempt at the set of a step that is going on; begun when there is none. */
+function tryOf(state: Replay, step: Step): SetTried {
+  const entry = entryAt(state, step)!;
+  let now = entry.tries.find(
+    (one) => one.side === step.side && one.set === step.set && one.attempt === state.attempt,
+  );
+  if (!now)
+    entry.tries.push(
+      (now = {
+        side: step.side,
+        set: step.set,
+        attempt: state.attempt,
+        seconds: 0,
+        reps: step.reps,
+        whole: false,
+      }),
+    );
+  now.reps = step.reps;
+  return now;
+}
+
+function apply(
+  state: Replay,
+  event: RunEvent,
+  library: Library,
+  prep: Pick<Run["prep"], "handOver">,
+): void {
   if (state.status === "finished" && event.type !== "back") return;
+  const step = state.steps[state.at];
   switch (event.type) {
     case "start":
     case "resume":
-      state.status = "running";
+      if (state.steps.length > 0) state.status = "running";
+      else state.status = "finished";
       return;
     case "pause":
       if (state.status === "running") state.status = "paused";
       return;
     case "next":
+      if (step?.reps && isWork(step) && state.into >= toldFrom * step.seconds)
+        tryOf(state, step).whole = true;
       return moveTo(state, state.at + 1);
     case "skip":
       return leave(state, "skipped");
-    case "pain": {
-      const item = state.steps[state.at]?.item;
-      if (item !== undefined)
-        state.items[item]!.pain = { level: event.level, place: event.place, sharp: event.sharp };
-      return leave(state, "stopped");
+    case "longer":
+      if (step && step.kind !== "own-set")
+        state.steps[state.at] = { ...step, seconds: step.seconds + event.seconds };
+      return;
+    case "loose": {
+      const entry = step && entryAt(state, step);
+      if (entry) entry.looseAt = soFar(state, step, entry);
+      return;
     }
+    case "form": {
+      const entry = step && entryAt(state, step);
+      if (!entry) return;
+      entry.form = event.form;
+      if (event.seen) entry.seen.push(event.then ? `${event.seen}: ${event.then}` : event.seen);
+      return;
+    }
+    case "plan":
+      return relay(state, event.items, library, prep);
+    case "pain":
+      return hurt(state, event, library);
     case "back":
-      return goBack(state);
+      return goBack(state, library);
     case "finish":
-      for (const step of state.steps.slice(state.at)) state.items[step.item]!.ended ??= "skipped";
+      for (const entry of state.entries) if (entry.tries.length === 0) entry.ended ??= "skipped";
       return moveTo(state, state.steps.length);
   }
 }
 
-function moveTo(state: RunState, at: number): void {
+/** Repetitions (or seconds) of the present side until now. */
+function soFar(state: RunState, step: Step, entry: Entry): number {
+  const own = entry.tries.filter((one) => one.side === step.side);
+  const seconds = own.reduce((sum, one) => sum + one.seconds, 0);
+  return entry.dose.type === "reps" ? Math.floor(seconds / entry.dose.tempo) : Math.round(seconds);
+}
+
+function moveTo(state: Replay, at: number): void {
   state.at = at;
   state.into = 0;
   if (at >= state.steps.length) state.status = "finished";
 }
 
-function leave(state: RunState, how: "skipped" | "stopped"): void {
-  const item = state.steps[state.at]!.item;
-  state.items[item]!.ended = how;
-  const next = state.steps.findIndex((step) => step.item > item);
+function leave(state: Replay, how: "skipped" | "stopped"): void {
+  const step = state.steps[state.at];
+  if (!step) return;
+  const entry = entryAt(state, step);
+  if (entry) entry.ended = entry.ended === "stopped" ? "stopped" : how;
+  const next = state.steps.findIndex(
+    (one, i) =>
+      i > state.at &&
+      (one.item !== step.item || one.kind === "hand-over" || one.kind === "own-set"),
+  );
   moveTo(state, next < 0 ? state.steps.length : next);
 }
 
-/** To the start of this item, or of the one before when this one has only begun; what is redone is counted afresh. */
-function goBack(state: RunState): void {
+/** Pain ends the drill; above the limit it also shuts everything later that works on the same motions. */
+function hurt(state: Replay, event: Extract<RunEvent, { type: "pain" }>, library: Library): void {
+  const step = state.steps[state.at];
+  const item = step && state.items[step.item];
+  if (!item) return;
+  const pain = {
+    level: event.level,
+    place: event.place,
+    sharp: event.sharp,
+    painKind: event.painKind,
+  };
+  if (event.who) {
+    state.others.push({ who: event.who, itemId: item.id, pain });
+    return;
+  }
+  const entry = entryAt(state, step)!;
+  entry.pain = entry.pain && entry.pain.level > pain.level ? entry.pain : pain;
+  leave(state, "stopped");
+  if (event.level <= painLimit) return;
+  state.shut.push(...(drillOf(library, item.drillId)?.serves.map(({ motion }) => motion) ?? []));
+  shutOut(state, library);
+}
+
+const isShut = (drillId: string, { shut }: RunState, library: Library): boolean =>
+  drillOf(library, drillId)?.serves.some(({ motion }) => shut.includes(motion)) ?? false;
+
+/** Takes what is still to come on a shut motion out of the run. */
+function shutOut(state: Replay, library: Library): void {
+  const out = new Set(
+    state.items.flatMap((item, i) => (isShut(item.drillId, state, library) ? [i] : [])),
+  );
+  const later = state.steps
+    .slice(state.at)
+    .filter(({ item, kind }) => !out.has(item) || kind === "hand-over");
+  state.steps = [...state.steps.slice(0, state.at), ...later];
+  for (const entry of state.entries)
+    if (entry.ended === null && entry.tries.length === 0 && isShut(entry.drillId, state, library))
+      entry.ended = "skipped";
+  if (state.at >= state.steps.length) state.status = "finished";
+}
+
+/**
+ * To the start of this item, or of the one before when this one has only begun. What was done stays counted: of a
+ * set that is done again, the better attempt. Items that pain above the limit has shut are passed over.
+ */
+function goBack(state: Replay, library: Library): void {
   const present = state.steps[Math.min(state.at, state.steps.length - 1)];
   if (!present) return;
   const begins = state.steps.findIndex((step) => step.item === present.item);
   const since = secondsOf(state.steps.slice(begins, state.at)) + state.into;
-  const item =
-    state.status === "finished" || since > backWindow || begins === 0
-      ? present.item
-      : state.steps[begins - 1]!.item;
-  for (const again of state.items.slice(item))
-    Object.assign(again, { worked: 0, ended: null, pain: null });
-  if (state.status === "finished") state.status = "paused";
+  const finished = state.status === "finished";
+  const closed = (item: number): boolean => isShut(state.items[item]!.drillId, state, library);
+  const earlier = [...new Set(state.steps.slice(0, begins).map(({ item }) => item))]
+    .reverse()
+    .find((item) => !closed(item));
+  const stay = (finished || since > backWindow) && !closed(present.item);
+  const item = stay ? present.item : (earlier ?? (closed(present.item) ? null : present.item));
+  if (item === null) return;
+  state.attempt += 1;
+  for (const entry of state.entries)
+    if (state.items.findIndex(({ id }) => id === entry.itemId) >= item && entry.ended === "skipped")
+      entry.ended = null;
+  if (finished) state.status = "paused";
   moveTo(
     state,
     state.steps.findIndex((step) => step.item === item),
   );
 }
 
-/** Done when nine tenths of the work was done; part when any was. */
-function doneOf(item: ItemProgress): LogItem["done"] {
-  if (item.ended === "stopped") return "stopped";
-  if (item.planned > 0 && item.worked >= 0.9 * item.planned) return "done";
-  return item.worked >= 5
-    ? "part"
-    : item.ended === "skipped" || item.planned > 0
-      ? "skipped"
-      : "done";
+/** The plan is another from here on: what was passed stays passed, the present item goes on in its new form. */
+function relay(
+  state: Replay,
+  wanted: readonly PrepItem[],
+  library: Library,
+  prep: Pick<Run["prep"], "handOver">,
+): void {
+  const present = state.steps[state.at];
+  const was = present && state.items[present.item];
+  if (!present || !was) return;
+  const passed = new Set(state.steps.slice(0, state.at).map(({ item }) => state.items[item]!.id));
+  const items = wanted.filter(
+    (item) => passed.has(item.id) || item.id === was.id || !isShut(item.drillId, state, library),
+  );
+  const fresh = courseOf(items, library, prep);
+  const place = new Map(items.map((item, i) => [item.id, i]));
+  const behind = state.steps.slice(0, state.at).flatMap((step) => {
+    const item = place.get(state.items[step.item]!.id);
+    return item === undefined ? [] : [{ ...step, item }];
+  });
+  const here = place.get(was.id);
+  const resumed =
+    here === undefined
+      ? { steps: [], keepsTime: false }
+      : resumedAt(
+          was,
+          items[here]!,
+          present,
+          fresh.filter(({ item }) => item === here),
+          library,
+        );
+  const from = here ?? Math.max(-1, ...behind.map(({ item }) => item));
+  state.items = items;
+  state.steps = [
+    ...behind,
+    ...resumed.steps.filter((step) => step.kind !== "hand-over"),
+    ...fresh.filter(
+      (step) => step.item > from || (step.item === from && step.kind === "hand-over"),
+    ),
+  ];
+  state.at = behind.length;
+  if (!resumed.keepsTime) state.into = 0;
+  renewEntries(state, fresh);
+  const now = state.entries.findLast(({ itemId }) => itemId === was.id);
+  if (now && here !== undefined) now.planned = plannedOf(now, resumed.steps);
+  if (state.at >= state.steps.length) state.status = "finished";
 }
 
-/** The log of a run: what was done against what was planned, ready to be completed by hand. */
-export function logOf(run: Run, library: Library, now: number, id: string): Log {
-  const state = runAt(run, library, now);
-  const items = run.prep.items.map((item, index): LogItem => {
-    const went = state.items[index]!;
-    return {
-      drillId: item.drillId,
-      rungId: item.rungId,
-      planned: item.dose,
-      done: doneOf(went),
-      seconds: Math.round(went.worked),
-      form: null,
-      pain: went.pain?.level ?? 0,
-      painPlace: went.pain?.place ?? "",
-      sharp: went.pain?.sharp ?? false,
-      looseAt: null,
-      note: "",
-    };
+/** Seconds of work of an item that was changed in the middle: the sets done before, and what is left. */
+const plannedOf = (entry: Entry, left: readonly Step[]): number =>
+  workIn(left) +
+  bestTries(entry)
+    .filter(
+      (one) => !left.some((step) => isWork(step) && step.side === one.side && step.set === one.set),
+    )
+    .reduce((sum, { seconds }) => sum + seconds, 0);
+
+/** Entries of the new plan; what was worked on before stays, also of items and rungs that are gone. */
+function renewEntries(state: Replay, fresh: readonly Step[]): void {
+  const has = (entry: Entry, item: PrepItem): boolean =>
+    entry.itemId === item.id && entry.drillId === item.drillId && entry.rungId === item.rungId;
+  for (const entry of state.entries)
+    if (
+      (entry.tries.length > 0 || entry.pain) &&
+      !state.items.some((item) => has(entry, item)) &&
+      entry.ended !== "stopped"
+    )
+      entry.ended = "changed";
+  const settled = state.entries.filter(
+    (entry) => entry.tries.length > 0 || entry.pain || entry.ended === "skipped",
+  );
+  const open = state.items.flatMap((item, index) => {
+    const known = settled.findLast((entry) => has(entry, item));
+    if (known) {
+      known.dose = item.dose;
+      known.planned = workIn(fresh.filter((step) => step.item === index));
+      if (known.ended === "changed") known.ended = null;
+      return [];
+    }
+    return [entryOf(item, index, fresh)];
   });
-  const minutes = items.reduce((sum, item) => sum + item.seconds, 0) / 60;
-  return {
-    kind: "log",
-    id,
-    athleteId: run.athleteId,
-    prepId: run.prep.id,
-    on: run.prep.on,
-    minutes: Math.round(minutes * 10) / 10,
-    items,
-    note: "",
-  };
+  state.entries = [...settled, ...open];
 }

@@ -1,5 +1,5 @@
 import type { MotionId } from "../body/motions";
-import type { Athlete } from "../exchange/athlete";
+import type { Athlete, MotionClearance } from "../exchange/athlete";
 import type { Check, Log } from "../exchange/records";
 import { drillOf, protocolOf, type Library } from "../library";
 
@@ -7,57 +7,99 @@ import { drillOf, protocolOf, type Library } from "../library";
 export const comfortLimit = 4;
 /** Pain above this locks the motion out of plans. */
 export const painLimit = 5;
+/** So many sessions running with a flag at one place lock its motions. */
+export const flagsInARow = 3;
 
-export type MotionLock = { motion: MotionId; since: string; reason: string };
+/** What shut a motion: the record it comes from, its day and the reason as a sentence. */
+export type LockCause = { motion: MotionId; cause: string; since: string; reason: string };
+
+export type MotionLock = {
+  motion: MotionId;
+  since: string;
+  reason: string;
+  /** The records that shut it and that nobody has cleared. */
+  causes: string[];
+};
+
+/** A place as it is compared: "Left wrist", "wrist, left" and "the left wrist" are one. */
+export const placeKey = (place: string): string =>
+  place
+    .toLowerCase()
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((word) => word && !["the", "my", "of", "in", "on", "at"].includes(word))
+    .sort()
+    .join(" ");
 
 /**
- * Motions locked out of plans until a person clears them with a reason: pain above 5/10 in a log or a
- * check, or the same place flagged in three sessions in a row.
- * A clearance counts when it is dated on or after the day of the lock.
+ * Everything that ever shut a motion: pain above 5/10 in a log or a check, or the same place flagged in three
+ * sessions in a row. Oldest first.
  */
-export function lockedMotions(
-  athlete: Athlete,
+export function lockCauses(
   logs: readonly Log[],
   checks: readonly Check[],
   library: Library,
-): MotionLock[] {
-  const locks = new Map<MotionId, MotionLock>();
-  const lock = (motion: MotionId, since: string, reason: string) => {
-    if ((locks.get(motion)?.since ?? "") <= since) locks.set(motion, { motion, since, reason });
-  };
+): LockCause[] {
+  const causes: LockCause[] = [];
   for (const check of checks) {
     const protocol = protocolOf(library, check.protocolId);
     if (protocol && check.pain > painLimit)
-      protocol.involves.forEach((motion) =>
-        lock(motion, check.on, `pain ${check.pain}/10 while measuring`),
-      );
+      for (const motion of protocol.involves)
+        causes.push({
+          motion,
+          cause: check.id,
+          since: check.on,
+          reason: `pain ${check.pain}/10 while measuring`,
+        });
   }
   const ordered = [...logs].sort((a, b) => a.on.localeCompare(b.on));
   const flags = new Map<string, { session: number; run: number }>();
   ordered.forEach((log, session) => {
     for (const item of log.items) {
       const motions = drillOf(library, item.drillId)?.serves.map(({ motion }) => motion) ?? [];
+      const shut = (reason: string) =>
+        motions.forEach((motion) => causes.push({ motion, cause: log.id, since: log.on, reason }));
       if (item.pain > painLimit)
-        motions.forEach((motion) =>
-          lock(
-            motion,
-            log.on,
-            `pain ${item.pain}/10${item.painPlace ? `, ${item.painPlace}` : ""}`,
-          ),
-        );
-      const place = item.painPlace.trim().toLowerCase();
+        shut(`pain ${item.pain}/10${item.painPlace ? `, ${item.painPlace}` : ""}`);
+      const place = placeKey(item.painPlace);
       if (!place || (item.pain <= comfortLimit && !item.sharp)) continue;
       const flag = flags.get(place);
       const run =
         flag?.session === session ? flag.run : flag?.session === session - 1 ? flag.run + 1 : 1;
       flags.set(place, { session, run });
-      if (run >= 3)
-        motions.forEach((motion) =>
-          lock(motion, log.on, `${place} flagged in three sessions in a row`),
-        );
+      if (run >= flagsInARow)
+        shut(`${item.painPlace.trim().toLowerCase()} flagged in three sessions in a row`);
     }
   });
-  return [...locks.values()].filter(
-    ({ motion, since }) => !athlete.clearances.some((c) => c.motion === motion && c.on >= since),
+  return causes.sort((a, b) => a.since.localeCompare(b.since));
+}
+
+/**
+ * The clearance that lets a cause go. It counts for the records it was given for; one from before records were
+ * named counts for what is dated up to its own day.
+ */
+export const clearanceOf = (
+  { motion, cause, since }: LockCause,
+  clearances: readonly MotionClearance[],
+): MotionClearance | undefined =>
+  clearances.find(
+    (one) =>
+      one.motion === motion &&
+      (one.covers.length > 0 ? one.covers.includes(cause) : one.on >= since),
   );
+
+/** Motions locked out of plans until a person clears them with a reason. */
+export function lockedMotions(
+  athlete: Pick<Athlete, "clearances">,
+  logs: readonly Log[],
+  checks: readonly Check[],
+  library: Library,
+): MotionLock[] {
+  const locks = new Map<MotionId, MotionLock>();
+  for (const cause of lockCauses(logs, checks, library)) {
+    if (clearanceOf(cause, athlete.clearances)) continue;
+    const { motion, since, reason } = cause;
+    const causes = [...new Set([...(locks.get(motion)?.causes ?? []), cause.cause])];
+    locks.set(motion, { motion, since, reason, causes });
+  }
+  return [...locks.values()];
 }

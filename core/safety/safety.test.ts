@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { athlete, check, log, logItem } from "../test/people";
 import { cautionsOf, isGrowing, isLooseJointed } from "./intake";
-import { lockedMotions } from "./pain";
+import { lockedMotions, placeKey } from "./pain";
 
 const intake = {
   on: "2026-09-01",
@@ -93,10 +93,41 @@ describe("locks", () => {
     const cleared = (on: string) =>
       athlete({
         clearances: [
-          { motion: "wrist.extension", on, who: "Ysolde", reason: "seen by a clinician" },
+          {
+            motion: "wrist.extension",
+            on,
+            who: "Ysolde",
+            reason: "seen by a clinician",
+            covers: [],
+          },
         ],
       });
     expect(motions(cleared("2026-11-04"), painful, [], library)).toEqual(["wrist.extension"]);
     expect(motions(cleared("2026-11-06"), painful, [], library)).toEqual([]);
+  });
+  it("what hurts again, or is entered afterwards for an earlier day, locks again", () => {
+    const first = log("2026-11-05", [sore("left wrist", { pain: 8 })]);
+    const [lock] = lockedMotions(athlete(), [first], [], library);
+    expect(lock!.causes).toEqual([first.id]);
+    const cleared = athlete({
+      clearances: [
+        {
+          motion: "wrist.extension",
+          on: "2026-11-06",
+          who: "Ysolde",
+          reason: "seen",
+          covers: lock!.causes,
+        },
+      ],
+    });
+    expect(motions(cleared, [first], [], library)).toEqual([]);
+    for (const on of ["2026-11-06", "2026-11-01"])
+      expect(
+        motions(cleared, [first, log(on, [sore("left wrist", { pain: 7 })])], [], library),
+      ).toEqual(["wrist.extension"]);
+  });
+  it("a place is the same place in other words", () => {
+    expect(placeKey("Wrist, left")).toBe(placeKey("the left wrist"));
+    expect(placeKey("left wrist")).not.toBe(placeKey("right wrist"));
   });
 });

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { MotionId } from "../body/motions";
+import { JointId, MotionId } from "../body/motions";
 import { IntakeQuestion } from "../exchange/athlete";
 import { Place } from "../exchange/records";
 
@@ -52,6 +52,8 @@ export const Cast = z.object({
       flag: z
         .object({ motion: MotionId, week: z.int(), pain: z.int(), place: z.string() })
         .optional(),
+      /** On the Monday of one week this joint was still sore from the Saturday before. */
+      sore: z.object({ joint: JointId, week: z.int(), level: z.int() }).optional(),
     }),
   ),
 });

@@ -3,13 +3,23 @@ import { needsOf } from "../aim/priority";
 import { sidesOf, type Side } from "../body/side";
 import { diceOf, type Dice } from "../dice";
 import type { Athlete } from "../exchange/athlete";
-import type { Aim, AnyRecord, Check, Log, LogItem, Place, Prep } from "../exchange/records";
+import type {
+  Aim,
+  AnyRecord,
+  Check,
+  DayNote,
+  Log,
+  LogItem,
+  Place,
+  Prep,
+} from "../exchange/records";
 import { protocolOf, skillOf, type Library } from "../library";
 import { unitOf, type Mode } from "../measure/protocol";
 import { motionOf } from "../body/motions";
 import { blankPrep } from "../prep/blank";
 import { planPrep } from "../prep/plan";
 import { requestFor } from "../prep/request";
+import { amountOf, logItemOf, setsAs } from "../progress/log-item";
 import { lockedMotions } from "../safety/pain";
 import { daysBetween, mondayOf, plusDays } from "../season/days";
 import type { Cast, Performer } from "./cast";
@@ -31,6 +41,7 @@ export function generateTroupe(cast: Cast, library: Library, today: string, seed
       id: "settings",
       theme: "system",
       sound: true,
+      voice: false,
       tester: cast.testers[0]!,
       length: "cm",
       pointing: null,
@@ -70,6 +81,7 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
   const checks: Check[] = [];
   const preps: Prep[] = [];
   const logs: Log[] = [];
+  const notes = dayNotes(performer, athlete, start, setting);
   for (let day = start; day <= today; day = plusDays(day, 1)) {
     const since = daysBetween(start, day);
     const week = Math.floor(since / 7);
@@ -84,6 +96,7 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
       skill,
       checks,
       logs,
+      notes,
       preps,
       setting,
     });
@@ -102,7 +115,7 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
       tester: setting.cast.testers[round % setting.cast.testers.length]!,
     });
   });
-  return [athlete, aim, ...further, ...checks, ...aside, ...preps, ...logs];
+  return [athlete, aim, ...further, ...checks, ...aside, ...preps, ...logs, ...notes];
 }
 
 function athleteOf(performer: Performer, start: string, today: string): Athlete {
@@ -139,6 +152,7 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
       clearances: clearance ? [clearance] : [],
     },
     clearances: [],
+    nextChosen: [],
     absences: sick,
     archived: false,
     schools: {},
@@ -194,6 +208,38 @@ function roundOf(
   });
 }
 
+/** How the days were, on the days somebody noted it; after one week's long session soreness that lasts. */
+function dayNotes(
+  performer: Performer,
+  athlete: Athlete,
+  start: string,
+  { today }: Setting,
+): DayNote[] {
+  const dice = diceOf(4000 + performer.age * 31 + performer.id.length);
+  const notes: DayNote[] = [];
+  for (let day = start; day <= today; day = plusDays(day, 1)) {
+    const since = daysBetween(start, day);
+    const week = Math.floor(since / 7);
+    const away = athlete.absences.some((a) => a.from <= day && day <= a.to);
+    const sore = performer.sore && performer.sore.week === week && since % 7 === 0;
+    const noted = dice.unit() < 0.35;
+    const mark = () => 1 + Math.min(2, Math.floor(dice.unit() * 3.4));
+    const [sleep, energy, soreness] = [mark(), mark(), Math.floor(dice.unit() * 4)];
+    if (away || (!noted && !sore)) continue;
+    notes.push({
+      kind: "day",
+      id: `day-${athlete.id}-${day}`,
+      athleteId: athlete.id,
+      on: day,
+      sleep,
+      energy,
+      soreness: sore ? performer.sore!.level : soreness,
+      sore: sore ? [performer.sore!.joint] : [],
+    });
+  }
+  return notes;
+}
+
 type Scene = {
   performer: Performer;
   athlete: Athlete;
@@ -201,12 +247,13 @@ type Scene = {
   skill: NonNullable<ReturnType<typeof skillOf>>;
   checks: Check[];
   logs: Log[];
+  notes: DayNote[];
   preps: Prep[];
   setting: Setting;
 };
 
 function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
-  const { performer, athlete, aim, skill, checks, logs, preps, setting } = scene;
+  const { performer, athlete, aim, skill, checks, logs, notes, preps, setting } = scene;
   const { library, places } = setting;
   const session = since % 7 === 5 ? "mobility" : "warm-up";
   const retimed = performer.retimedWeek === week && since % 7 === 3;
@@ -229,6 +276,7 @@ function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
     place: places.find(({ id }) => id === athlete.placeId) ?? null,
     locked: lockedMotions(athlete, logs, checks, library).map(({ motion }) => motion),
     logs,
+    days: notes,
     preps,
     coach: {},
   });
@@ -243,18 +291,24 @@ function loggedAs(prep: Prep, week: number, performer: Performer, dice: Dice): L
       prep.session === "mobility" &&
       n === prep.items.findIndex(({ serves }) => serves.includes(performer.flag!.motion));
     const cut = short && n >= prep.items.length - 2;
+    const blank = logItemOf(item);
+    const amount = amountOf(blank);
+    const stiff = dice.unit() < 0.04 ? 1.9 : 1;
+    const [form, pain, loose] = [
+      dice.unit() < 0.45 ? "wobble" : "clean",
+      dice.unit(),
+      dice.normal(),
+    ] as const;
     return {
-      drillId: item.drillId,
-      rungId: item.rungId,
-      planned: item.dose,
+      ...blank,
       done: flagged ? "stopped" : cut ? "skipped" : "done",
-      seconds: 0,
-      form: cut ? null : dice.unit() < 0.45 ? "wobble" : "clean",
-      pain: flagged ? performer.flag!.pain : dice.unit() < 0.15 ? 2 : 0,
+      sets: amount && !cut && !flagged ? setsAs(amount, item.sides) : [],
+      form: cut ? null : form,
+      pain: flagged ? performer.flag!.pain : pain < 0.15 ? 2 : 0,
       painPlace: flagged ? performer.flag!.place : "",
-      sharp: false,
-      looseAt: item.phase === "loosen" ? Math.max(4, Math.round(10 + 3 * dice.normal())) : null,
-      note: "",
+      painKind: flagged ? "pinching" : null,
+      looseAt:
+        item.phase === "loosen" && !cut ? Math.max(4, Math.round((10 + 3 * loose) * stiff)) : null,
     };
   });
   return {

@@ -157,7 +157,9 @@ describe("the next move", () => {
   it("a run under way comes before all", () =>
     expect(
       nextMove(
-        now({ runs: [{ kind: "run", id: "r", athleteId: "a1", prep: prep([]), events: [] }] }),
+        now({
+          runs: [{ kind: "run", id: "r", athleteId: "a1", prep: prep([]), events: [], group: [] }],
+        }),
       ).to,
     ).toBe("run"));
 });

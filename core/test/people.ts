@@ -23,6 +23,7 @@ export const athlete = (over: Partial<Athlete> = {}): Athlete => ({
   archived: false,
   schools: {},
   flagged: [],
+  nextChosen: [],
   ...over,
 });
 
@@ -79,6 +80,7 @@ export const item = (drillId: string, dose: Dose, over: Partial<PrepItem> = {}):
   dose,
   boxed: false,
   sides: drill(drillId).sided ? ["left", "right"] : [],
+  extra: null,
   why: "",
   serves: [],
   locked: false,
@@ -102,6 +104,9 @@ export const logItem = (drillId: string, over: Partial<LogItem> = {}): LogItem =
   planned: { type: "reps", sets: 1, reps: 8, tempo: 4, rest: 0 },
   done: "done",
   seconds: 0,
+  sets: [],
+  load: null,
+  painKind: null,
   form: "clean",
   pain: 0,
   painPlace: "",

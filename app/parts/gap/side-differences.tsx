@@ -1,28 +1,15 @@
 import { motionOf } from "#core/body/motions";
-import { sideDifference } from "#core/measure/change";
 import { unitOf } from "#core/measure/protocol";
-import { checksOf, valueOf } from "#core/measure/value";
+import { sidesOf } from "#core/measure/sides";
 import type { AthleteView } from "../../view";
 import { WhyNote } from "../why";
 
 /** Left against right of every motion the aim asks, as a sentence each. */
 export function SideDifferences({ view }: { view: AthleteView }) {
-  const rows = view.gaps.flatMap(({ demand, protocolId }) => {
-    const protocol = view.library.protocols.find(({ id }) => id === protocolId);
-    if (!protocol?.sided) return [];
-    const [left, right] = (["left", "right"] as const).map(
-      (side) =>
-        checksOf(view.checks, {
-          protocolId: protocol.id,
-          side,
-          mode: demand.mode,
-          on: view.day,
-        })[0],
-    );
-    if (!left || !right || left.temperature !== right.temperature) return [];
-    const difference = sideDifference(valueOf(left, protocol), valueOf(right, protocol), protocol);
-    return [{ protocol, motion: motionOf(demand.motion), difference }];
-  });
+  const rows = sidesOf(view.gaps, view.checks, view.library, view.day).map((sides) => ({
+    ...sides,
+    motion: motionOf(sides.motion),
+  }));
   if (rows.length === 0) return null;
   return (
     <section className="mt-6">

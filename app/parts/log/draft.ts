@@ -1,20 +1,7 @@
-import type { Log, LogItem, Prep, PrepItem } from "#core/exchange/records";
+import type { Log, LogItem, Prep } from "#core/exchange/records";
+import { amountOf, logItemOf, setsAs } from "#core/progress/log-item";
 import type { Drill } from "#core/drill/drill";
 import { newId } from "../../clock";
-
-const asDone = (item: Pick<PrepItem, "drillId" | "rungId" | "dose">): LogItem => ({
-  drillId: item.drillId,
-  rungId: item.rungId,
-  planned: item.dose,
-  done: "done",
-  seconds: 0,
-  form: null,
-  pain: 0,
-  painPlace: "",
-  sharp: false,
-  looseAt: null,
-  note: "",
-});
 
 /** A log to fill in by hand: the prep's drills as done, or an empty one. */
 export const draftLog = (athleteId: string, on: string, prep: Prep | null): Log => ({
@@ -24,15 +11,32 @@ export const draftLog = (athleteId: string, on: string, prep: Prep | null): Log 
   prepId: prep?.id ?? null,
   on,
   minutes: prep ? Math.round(prep.budget / 60) : 0,
-  items: prep?.items.map(asDone) ?? [],
+  items: prep?.items.map(logItemOf) ?? [],
   note: "",
 });
 
-/** A drill that was done without being planned, at its first rung and usual dose. */
+/** A drill that was done without being planned, at its first rung and in its usual amount. */
 export function unplanned(drill: Drill): LogItem {
   const rung = drill.rungs[0]!;
-  return {
-    ...asDone({ drillId: drill.id, rungId: rung.id, dose: (rung.session ?? rung.warmUp)! }),
-    planned: null,
-  };
+  const usual = logItemOf({
+    drillId: drill.id,
+    rungId: rung.id,
+    dose: rung.session ?? rung.warmUp,
+  });
+  const amount = amountOf(usual);
+  return { ...usual, planned: null, sets: amount ? setsAs(amount, sidesOf(drill)) : [] };
 }
+
+/** The sides a drill is done on. */
+export const sidesOf = (drill: Drill): ("left" | "right")[] =>
+  drill.sided ? ["left", "right"] : [];
+
+/** The same drills as another log, as done now: what was felt then is left out. */
+export const sameAgain = (log: Log): LogItem[] =>
+  log.items
+    .filter(({ done }) => done !== "skipped")
+    .map((item) => ({
+      ...logItemOf({ drillId: item.drillId, rungId: item.rungId, dose: item.planned }),
+      sets: item.sets,
+      load: item.load,
+    }));

@@ -5,7 +5,9 @@ import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { longDay } from "../words";
 import { LogRow } from "./log-row";
+import { allClean } from "../../storage/runs";
 import { unplanned } from "./draft";
+import { QuickFill } from "./quick-fill";
 
 /** A log to be completed: after a run, or written without one. */
 export const LogForm = memo(function LogForm({
@@ -22,6 +24,7 @@ export const LogForm = memo(function LogForm({
   useEffect(() => {
     if (answer?.kept) say("The log is kept.");
   }, [answer]);
+  const regions = [...new Set(view.library.drills.map(({ region }) => region))].sort();
   const spare = view.library.drills.filter(
     (drill) => !log.items.some((item) => item.drillId === drill.id),
   );
@@ -57,29 +60,34 @@ export const LogForm = memo(function LogForm({
             onChange={(event) => setLog({ ...log, minutes: Number(event.target.value) })}
           />
         </label>
+        {isNew ? (
+          <QuickFill
+            preps={view.ownPreps}
+            logs={view.logs}
+            fill={(items, minutes) => setLog({ ...log, items, minutes })}
+          />
+        ) : null}
         {log.items.length > 0 ? (
           <button
             type="button"
             className="press"
-            onClick={() =>
-              setLog({
-                ...log,
-                items: log.items.map((item) =>
-                  item.done === "skipped" ? item : { ...item, form: "clean" },
-                ),
-              })
-            }
+            onClick={() => {
+              const clean = allClean(log);
+              setLog(clean);
+              act("keep", { log: clean });
+            }}
           >
-            All clean
+            All clean, keep
           </button>
         ) : null}
       </div>
       <ul className="mt-3 border-t border-ink md:[&>li:not(:first-child)_.label]:sr-only">
         {log.items.map((item, n) => (
           <LogRow
-            key={item.drillId}
+            key={`${n} ${item.drillId}`}
             item={item}
             library={view.library}
+            remove={() => setLog({ ...log, items: log.items.filter((_, i) => i !== n) })}
             change={(changed) =>
               setLog({ ...log, items: log.items.map((other, i) => (i === n ? changed : other)) })
             }
@@ -99,10 +107,16 @@ export const LogForm = memo(function LogForm({
               }}
             >
               <option value="">choose …</option>
-              {spare.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
+              {regions.map((region) => (
+                <optgroup key={region} label={region}>
+                  {spare
+                    .filter((drill) => drill.region === region)
+                    .map(({ id, name }) => (
+                      <option key={id} value={id}>
+                        {name}
+                      </option>
+                    ))}
+                </optgroup>
               ))}
             </select>
           </label>

@@ -1,34 +1,63 @@
+import { ChevronDown } from "lucide-react";
+import { useState } from "react";
 import { drillOf, type Library } from "#core/library";
 import { rungOf } from "#core/drill/drill";
-import { writeDose } from "#core/drill/dose";
 import type { LogItem } from "#core/exchange/records";
+import { amountOf } from "#core/progress/log-item";
 import { painLimit } from "#core/safety/pain";
+import { Choice } from "./choice";
+import { LogDetails } from "./log-details";
 
 const doneWords = { done: "done", part: "part", skipped: "skipped", stopped: "stopped" } as const;
 const formWords = { clean: "clean", wobble: "wobble", lost: "lost it" } as const;
 
-/** One drill in the log: done, form, pain, when it came loose, a note. */
+/** What was done of a drill, in a coach's short form: "2 × 12", "2 × 40 s", with the weight. */
+export function amountWords(item: LogItem): string {
+  const amount = amountOf(item);
+  const load = item.load === null ? "" : `, ${item.load} kg`;
+  if (!amount) return load ? load.slice(2) : "not said";
+  return `${amount.sets} × ${amount.each}${amount.unit === "s" ? " s" : ""}${load}`;
+}
+
+/** One drill in the log: done, form, pain, when it came loose; its rung, amount, weight and note on demand. */
 export function LogRow({
   item,
   library,
   change,
+  remove,
 }: {
   item: LogItem;
   library: Library;
   change: (item: LogItem) => void;
+  remove: () => void;
 }) {
+  const [open, setOpen] = useState(false);
   const drill = drillOf(library, item.drillId);
   const name = drill?.name ?? item.drillId;
   const off = item.done === "skipped";
   return (
     <li className="grid grid-cols-[1fr_auto_auto] gap-x-4 gap-y-2 border-b border-line py-2.5 md:grid-cols-[minmax(9rem,1fr)_auto_auto_auto_auto] md:items-end">
-      <div className="col-span-full min-w-0 self-center md:col-span-1">
-        <p className="font-display font-bold leading-tight">{name}</p>
-        <p className="text-sm text-muted">
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={() => setOpen(!open)}
+        className="col-span-full min-w-0 self-center text-left md:col-span-1"
+      >
+        <span className="block font-display font-bold leading-tight">
+          {name}{" "}
+          <ChevronDown
+            size={14}
+            aria-hidden="true"
+            className={`inline text-muted ${open ? "rotate-180" : ""}`}
+          />
+        </span>
+        <span className="block text-sm text-muted">
           {drill ? rungOf(drill, item.rungId).name : item.rungId} ·{" "}
-          <span className="figures">{item.planned ? writeDose(item.planned) : "not planned"}</span>
-        </p>
-      </div>
+          <span className="figures">{amountWords(item)}</span>
+          {item.planned ? "" : " · not planned"}
+        </span>
+        {item.note ? <span className="block text-sm italic">{item.note}</span> : null}
+      </button>
       <Choice
         label="Done"
         name={name}
@@ -78,79 +107,16 @@ export function LogRow({
           }
         />
       </label>
-      {item.pain > 0 ? (
-        <div className="col-span-full flex flex-wrap items-end gap-x-4">
-          <label className="grid flex-1">
-            <span className="label">Where it hurt</span>
-            <input
-              className="field"
-              value={item.painPlace}
-              aria-label={`${name}: where it hurt`}
-              onChange={(event) => change({ ...item, painPlace: event.target.value })}
-            />
-          </label>
-          <label className="flex min-h-10 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--clay)]"
-              checked={item.sharp}
-              onChange={(event) => change({ ...item, sharp: event.target.checked })}
-            />
-            sharp or spreading
-          </label>
-          {item.pain > painLimit ? (
-            <p className="w-full text-sm text-clay">
-              Above 5/10: this motion leaves the plans until a person clears it under Aim. See a
-              licensed clinician.
-            </p>
-          ) : null}
-        </div>
+      {open || item.pain > 0 ? (
+        <LogDetails
+          item={item}
+          drill={drill ?? null}
+          name={name}
+          whole={open}
+          change={change}
+          remove={remove}
+        />
       ) : null}
     </li>
-  );
-}
-
-/** A row of choices that can be pressed with a thumb; the arrow keys walk it. */
-function Choice<T extends string>({
-  label,
-  name,
-  options,
-  value,
-  change,
-  off = false,
-}: {
-  label: string;
-  name: string;
-  options: Record<T, string>;
-  value: T | null;
-  change: (value: T | null) => void;
-  off?: boolean;
-}) {
-  return (
-    <fieldset
-      disabled={off}
-      className={`${off ? "opacity-40" : ""} ${label === "Done" ? "col-span-full md:col-span-1" : ""}`}
-    >
-      <legend className="label">
-        {label}
-        <span className="sr-only">: {name}</span>
-      </legend>
-      <div className="flex">
-        {(Object.entries(options) as [T, string][]).map(([key, text]) => (
-          <label
-            key={key}
-            className="min-h-10 cursor-pointer border border-hair px-2 py-2 text-sm leading-tight [&:not(:first-child)]:border-l-0 has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-2 has-focus-visible:outline-offset-2 has-focus-visible:outline-spruce"
-          >
-            <input
-              type="radio"
-              className="sr-only"
-              checked={value === key}
-              onChange={() => change(key)}
-            />
-            {text}
-          </label>
-        ))}
-      </div>
-    </fieldset>
   );
 }

@@ -1,56 +1,171 @@
+import { Check, Pin, PinOff, SlidersHorizontal, Undo2 } from "lucide-react";
+import { useMemo, useState } from "react";
 import { drillOf } from "#core/library";
-import { rungOf } from "#core/drill/drill";
-import { writeDose } from "#core/drill/dose";
-import type { Log } from "#core/exchange/records";
-import { nextStep, type NextStep } from "#core/progress/next-step";
+import { rungOf, type Drill } from "#core/drill/drill";
+import { writeDose, type Dose } from "#core/drill/dose";
+import type { NextChosen } from "#core/exchange/athlete";
+import { nextSteps, type NextStep } from "#core/progress/next-step";
 import type { AthleteView } from "../../view";
+import { DoseEditor } from "../prep/dose-editor";
+import { useAct } from "../use-act";
+import { nextHeads, nextTone } from "./next-words";
 
-const heads: Record<NextStep["change"], string> = {
-  more: "a little more",
-  "next-rung": "next rung",
-  same: "the same",
-  "step-back": "a rung down",
-  stop: "not for now",
-};
+/** The next step of every drill of a view, as of today. */
+export const useNextSteps = (view: AthleteView): Map<string, NextStep> =>
+  useMemo(
+    () =>
+      nextSteps(view.library, view.logs, {
+        on: view.today,
+        days: view.days,
+        chosen: view.athlete.nextChosen,
+      }),
+    [view],
+  );
 
-/** The next step of every drill in a log: what, how much, and why. */
-export function WhatFollows({ view, log }: { view: AthleteView; log: Log }) {
-  const steps = log.items.flatMap((item) => {
-    const drill = drillOf(view.library, item.drillId);
-    const step = drill ? nextStep(drill, view.logs) : null;
+/** Next time: what, how much, and why, for each drill; the coach takes it, changes it, or pins it. */
+export function WhatFollows({
+  view,
+  drillIds,
+}: {
+  view: AthleteView;
+  drillIds: readonly string[];
+}) {
+  const steps = useNextSteps(view);
+  const rows = [...new Set(drillIds)].flatMap((id) => {
+    const drill = drillOf(view.library, id);
+    const step = steps.get(id);
     return drill && step ? [{ drill, step }] : [];
   });
-  if (steps.length === 0) return null;
+  if (rows.length === 0) return null;
   return (
     <section className="mt-8">
       <h2 className="text-xl">What follows</h2>
-      <p className="text-sm text-muted">The next prep starts from here.</p>
+      <p className="text-sm text-muted">
+        Next time, by the rules. The next prep starts from here unless you say otherwise.
+      </p>
       <ul className="mt-1 border-t border-line">
-        {steps.map(({ drill, step }) => (
-          <li
-            key={drill.id}
-            className="grid items-baseline gap-x-4 border-b border-line py-1.5 sm:grid-cols-[13rem_7rem_11rem_1fr]"
-          >
-            <b className="font-display">{drill.name}</b>
-            <span
-              className={
-                step.change === "stop" || step.change === "step-back"
-                  ? "text-clay"
-                  : step.change === "same"
-                    ? "text-muted"
-                    : "font-semibold text-lichen"
-              }
-            >
-              {heads[step.change]}
-            </span>
-            <span className="text-sm">
-              {step.change === "stop" ? "–" : rungOf(drill, step.rungId).name}{" "}
-              <span className="figures">{step.change === "stop" ? "" : writeDose(step.dose)}</span>
-            </span>
-            <span className="text-sm text-muted">{step.why}</span>
-          </li>
+        {rows.map(({ drill, step }) => (
+          <NextRow key={drill.id} drill={drill} step={step} action={`/at/${view.athlete.id}/log`} />
         ))}
       </ul>
     </section>
   );
+}
+
+/** One drill's next time, with what can be said of it. */
+export function NextRow({ drill, step, action }: { drill: Drill; step: NextStep; action: string }) {
+  const { act } = useAct(action);
+  const [draft, setDraft] = useState<{ rungId: string; dose: Dose } | null>(null);
+  const choose = (how: NextChosen["how"], { rungId, dose }: { rungId: string; dose: Dose }) => {
+    const why = how === "accepted" ? step.why : "";
+    act("next", { chosen: { drillId: drill.id, rungId, dose, how, why } });
+    setDraft(null);
+  };
+  const stops = step.change === "stop";
+  const present = { rungId: step.rungId, dose: step.dose };
+  return (
+    <li className="grid items-center gap-x-4 border-b border-line py-1.5 sm:grid-cols-[12rem_6.5rem_1fr_auto]">
+      <b className="font-display leading-tight">{drill.name}</b>
+      <span
+        className={
+          step.chosen && step.chosen !== "accepted" ? "font-semibold" : nextTone(step.change)
+        }
+      >
+        {step.chosen === "pinned"
+          ? "pinned"
+          : step.chosen === "changed"
+            ? "as you said"
+            : nextHeads[step.change]}
+      </span>
+      <span className="text-sm">
+        {stops ? "–" : rungOf(drill, step.rungId).name}{" "}
+        <span className="figures">{stops ? "" : writeDose(step.dose)}</span>
+        <span className="block text-muted">
+          {step.chosen === "accepted" ? "taken: " : ""}
+          {step.why}
+          {step.proposed && step.chosen !== "accepted"
+            ? `; the rules say ${nextHeads[step.proposed.change]}, ${rungOf(drill, step.proposed.rungId).name.toLowerCase()} ${writeDose(step.proposed.dose)}`
+            : ""}
+        </span>
+      </span>
+      {stops ? (
+        <span />
+      ) : (
+        <span className="flex justify-end">
+          {step.chosen ? (
+            <button
+              type="button"
+              className="quiet"
+              title="Let the rules propose again"
+              aria-label={`Let the rules propose ${drill.name} again`}
+              onClick={() => act("let-go", { drillId: drill.id })}
+            >
+              {step.chosen === "pinned" ? <PinOff size={16} /> : <Undo2 size={16} />}
+            </button>
+          ) : (
+            <button
+              type="button"
+              className="quiet"
+              title="Take it"
+              aria-label={`Take what follows for ${drill.name}`}
+              onClick={() => choose("accepted", present)}
+            >
+              <Check size={16} />
+            </button>
+          )}
+          <button
+            type="button"
+            className="quiet"
+            title="Change it"
+            aria-expanded={draft !== null}
+            aria-label={`Change what follows for ${drill.name}`}
+            onClick={() => setDraft(draft ? null : present)}
+          >
+            <SlidersHorizontal size={16} />
+          </button>
+          {step.chosen !== "pinned" ? (
+            <button
+              type="button"
+              className="quiet"
+              title="Pin it until you let it go"
+              aria-label={`Pin ${drill.name} as it is`}
+              onClick={() => choose("pinned", present)}
+            >
+              <Pin size={16} />
+            </button>
+          ) : null}
+        </span>
+      )}
+      {draft ? (
+        <div className="col-span-full flex flex-wrap items-center gap-4 bg-raised px-3 py-2">
+          <DoseEditor
+            item={draft}
+            drill={drill}
+            edit={(change) =>
+              setDraft({
+                rungId: change.rungId ?? draft.rungId,
+                dose: change.dose ?? usualOf(drill, change.rungId) ?? draft.dose,
+              })
+            }
+          />
+          <button
+            type="button"
+            className="press press-main"
+            onClick={() => choose("changed", draft)}
+          >
+            Next time
+          </button>
+          <button type="button" className="press" onClick={() => choose("pinned", draft)}>
+            Pin it
+          </button>
+        </div>
+      ) : null}
+    </li>
+  );
+}
+
+function usualOf(drill: Drill, rungId: string | undefined): Dose | null {
+  if (!rungId) return null;
+  const rung = rungOf(drill, rungId);
+  return rung.session ?? rung.warmUp;
 }

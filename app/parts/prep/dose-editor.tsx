@@ -10,7 +10,7 @@ export function DoseEditor({
   drill,
   edit,
 }: {
-  item: PrepItem;
+  item: Pick<PrepItem, "rungId" | "dose">;
   drill: Drill;
   edit: (change: { rungId?: string; dose?: Dose }) => void;
 }) {

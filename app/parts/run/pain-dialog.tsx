@@ -1,104 +1,171 @@
-import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
 import { useState } from "react";
+import { motionOf } from "#core/body/motions";
 import type { Drill } from "#core/drill/drill";
+import type { GroupMember, PainKind } from "#core/exchange/records";
 import { cliniciansFirst } from "#core/safety/intake";
 import { comfortLimit, painLimit } from "#core/safety/pain";
+import { isSharp, painKinds } from "../pain-words";
+import { FloorPanel } from "./floor-panel";
 
-const advice = (level: number, sharp: boolean): string => {
+const advice = (level: number, kind: PainKind | null): string => {
+  if (kind === "dizzy")
+    return "Dizzy: sit or lie down, end the run, and see a licensed clinician if it does not pass.";
   if (level > painLimit)
     return "Above 5/10: this motion leaves the plans until a person clears it. See a licensed clinician.";
-  if (sharp)
-    return "Sharp, pinching, spreading or in the joint: the drill is over for today. If it comes back, see a clinician.";
+  if (isSharp(kind))
+    return "The drill is over for today; take an easier rung of another one. If it comes back, see a clinician.";
   if (level > comfortLimit)
     return "More than a stretch should be: stop, and take an easier rung next time.";
   return "A stretch feeling up to 4/10 is fine. If it is only that, go back and ease off a little.";
 };
 
+export type PainSaid = {
+  level: number;
+  place: string;
+  sharp: boolean;
+  painKind: PainKind | null;
+  who: string;
+};
+
+/** The places a drill works on, each side, as they are noted. */
+const placesOf = (drill: Drill): string[] =>
+  [...new Set(drill.serves.map(({ motion }) => motionOf(motion).joint))]
+    .slice(0, 3)
+    .flatMap((joint) => {
+      const name = joint.replace("-", " ");
+      return ["neck", "upper back", "low back", "trunk"].includes(name)
+        ? [name]
+        : [`left ${name}`, `right ${name}`];
+    });
+
 /** The stop: how much, where, and of what kind. The drill ends and is noted; nothing is talked down. */
 export function PainDialog({
   drill,
+  group,
   close,
   stop,
   leaveRun,
 }: {
   drill: Drill;
+  group: readonly GroupMember[];
   close: () => void;
-  stop: (level: number, place: string, sharp: boolean) => void;
+  stop: (said: PainSaid) => void;
   leaveRun: () => void;
 }) {
   const [level, setLevel] = useState<number | null>(null);
   const [place, setPlace] = useState("");
-  const [sharp, setSharp] = useState(false);
+  const [painKind, setKind] = useState<PainKind | null>(null);
+  const [who, setWho] = useState("");
   return (
-    <Dialog open onClose={close} className="relative z-40">
-      <div className="fixed inset-0 bg-black/70" aria-hidden="true" />
-      <div className="fixed inset-0 grid place-items-center overflow-y-auto p-4">
-        <DialogPanel className="w-full max-w-2xl bg-[#f2eee4] p-6 text-[#1c2526]">
-          <DialogTitle className="text-2xl">{drill.name} hurts. How much?</DialogTitle>
-          <div
-            className="mt-4 grid grid-cols-6 gap-1.5 sm:grid-cols-11"
-            role="radiogroup"
-            aria-label="Pain, 0 to 10"
-          >
-            {Array.from({ length: 11 }, (_, n) => (
-              <button
-                key={n}
-                type="button"
-                role="radio"
-                aria-checked={level === n}
-                onClick={() => setLevel(n)}
-                className={`figures min-h-13 border-2 text-xl font-bold ${level === n ? "border-[#1c2526] bg-[#1c2526] text-[#f2eee4]" : n > painLimit ? "border-[#a8461f]" : "border-[#8d8777]"}`}
-              >
-                {n}
-              </button>
+    <FloorPanel title={`${drill.name} hurts. How much?`} close={close}>
+      {group.length > 0 ? (
+        <label className="mt-3 grid">
+          <span className="label">Whom</span>
+          <select className="field" value={who} onChange={(event) => setWho(event.target.value)}>
+            <option value="">whose run it is</option>
+            {group.map(({ athleteId, name }) => (
+              <option key={athleteId} value={athleteId}>
+                {name}
+              </option>
             ))}
-          </div>
-          <label className="mt-4 grid">
-            <span className="text-sm text-[#5f5b4f]">Where</span>
-            <input
-              className="min-h-12 border-b-2 border-[#8d8777] bg-transparent text-lg"
-              value={place}
-              onChange={(event) => setPlace(event.target.value)}
-              placeholder="left wrist, front of the hip …"
-            />
-          </label>
-          <label className="mt-3 flex min-h-12 items-center gap-3">
-            <input
-              type="checkbox"
-              className="size-6 accent-[#a8461f]"
-              checked={sharp}
-              onChange={(event) => setSharp(event.target.checked)}
-            />
-            sharp, pinching, spreading, numb or tingling
-          </label>
-          {level !== null ? (
-            <p role="status" className="mt-2 border-l-4 border-[#a8461f] pl-3">
-              {advice(level, sharp)}
-            </p>
-          ) : null}
-          <p className="mt-5 flex flex-wrap gap-3">
-            <button
-              type="button"
-              className="min-h-14 bg-[#1c2526] px-6 text-lg font-bold text-[#f2eee4] disabled:opacity-40"
-              disabled={level === null}
-              onClick={() => stop(level!, place.trim(), sharp)}
-            >
-              Stop this drill
-            </button>
-            <button
-              type="button"
-              className="min-h-14 border-2 border-[#1c2526] px-6"
-              onClick={close}
-            >
-              Go back, it is fine
-            </button>
-            <button type="button" className="min-h-14 px-4 underline" onClick={leaveRun}>
-              End the whole run
-            </button>
-          </p>
-          <p className="mt-4 text-sm text-[#5f5b4f]">{cliniciansFirst}</p>
-        </DialogPanel>
+          </select>
+        </label>
+      ) : null}
+      <div
+        className="mt-4 grid grid-cols-6 gap-1.5 sm:grid-cols-11"
+        role="radiogroup"
+        aria-label="Pain, 0 to 10"
+      >
+        {Array.from({ length: 11 }, (_, n) => (
+          <button
+            key={n}
+            type="button"
+            role="radio"
+            aria-checked={level === n}
+            onClick={() => setLevel(n)}
+            className={`figures min-h-13 border-2 text-xl font-bold ${level === n ? "border-ink bg-ink text-paper" : n > painLimit ? "border-clay" : "border-hair"}`}
+          >
+            {n}
+          </button>
+        ))}
       </div>
-    </Dialog>
+      <fieldset className="mt-4">
+        <legend className="label">What kind</legend>
+        <div className="mt-1 flex flex-wrap gap-1.5">
+          {(Object.entries(painKinds) as [PainKind, string][]).map(([key, text]) => (
+            <Chip
+              key={key}
+              on={painKind === key}
+              press={() => setKind(painKind === key ? null : key)}
+            >
+              {text}
+            </Chip>
+          ))}
+        </div>
+      </fieldset>
+      <div className="mt-4">
+        <label className="grid">
+          <span className="label">Where</span>
+          <input
+            className="field min-h-12 text-lg"
+            value={place}
+            onChange={(event) => setPlace(event.target.value)}
+            placeholder="left wrist, front of the hip …"
+          />
+        </label>
+        <div className="mt-2 flex flex-wrap gap-1.5">
+          {placesOf(drill).map((name) => (
+            <Chip key={name} on={place === name} press={() => setPlace(name)}>
+              {name}
+            </Chip>
+          ))}
+        </div>
+      </div>
+      {level !== null ? (
+        <p role="status" className="mt-3 border-l-4 border-clay pl-3">
+          {advice(level, painKind)}
+        </p>
+      ) : null}
+      <p className="mt-5 flex flex-wrap gap-3">
+        <button
+          type="button"
+          className="press press-main min-h-14 px-6 text-lg disabled:opacity-40"
+          disabled={level === null}
+          onClick={() =>
+            stop({ level: level!, place: place.trim(), sharp: isSharp(painKind), painKind, who })
+          }
+        >
+          {who ? "Note it" : "Stop this drill"}
+        </button>
+        <button type="button" className="press min-h-14 px-6" onClick={close}>
+          Go back, it is fine
+        </button>
+        <button type="button" className="min-h-14 px-4 underline" onClick={leaveRun}>
+          End the whole run
+        </button>
+      </p>
+      <p className="mt-4 text-sm text-muted">{cliniciansFirst}</p>
+    </FloorPanel>
+  );
+}
+
+function Chip({
+  on,
+  press,
+  children,
+}: {
+  on: boolean;
+  press: () => void;
+  children: React.ReactNode;
+}) {
+  return (
+    <button
+      type="button"
+      aria-pressed={on}
+      onClick={press}
+      className={`min-h-11 border-2 px-3 ${on ? "border-ink bg-ink text-paper" : "border-hair"}`}
+    >
+      {children}
+    </button>
   );
 }

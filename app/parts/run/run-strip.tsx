@@ -1,11 +1,11 @@
-import type { PrepItem } from "#core/exchange/records";
 import { secondsOf } from "#core/prep/timeline";
-import type { RunState } from "#core/run/run";
+import type { RunState } from "#core/run/state";
 
 /** The prep as a strip to scale; what is behind is lit, what was stopped is struck. */
-export function RunStrip({ state, items }: { state: RunState; items: readonly PrepItem[] }) {
-  const total = Math.max(1, secondsOf(state.steps));
-  const present = state.steps[state.at]?.item ?? items.length;
+export function RunStrip({ state }: { state: RunState }) {
+  const { items, steps, at } = state;
+  const total = Math.max(1, secondsOf(steps));
+  const present = steps[at]?.item ?? items.length;
   return (
     <div
       className="flex gap-[3px]"
@@ -13,16 +13,13 @@ export function RunStrip({ state, items }: { state: RunState; items: readonly Pr
       aria-label={`Drill ${Math.min(present + 1, items.length)} of ${items.length}`}
     >
       {items.map((item, index) => {
-        const steps = state.steps.filter((step) => step.item === index);
-        const seconds = secondsOf(steps);
-        const first = state.steps.findIndex((step) => step.item === index);
+        const own = steps.flatMap((step, i) => (step.item === index ? [{ step, i }] : []));
+        const seconds = secondsOf(own.map(({ step }) => step));
         const passed =
-          index < present
-            ? seconds
-            : index > present
-              ? 0
-              : secondsOf(state.steps.slice(first, state.at)) + state.into;
-        const { ended } = state.items[index]!;
+          secondsOf(own.filter(({ i }) => i < at).map(({ step }) => step)) +
+          (steps[at]?.item === index ? Math.min(state.into, steps[at].seconds) : 0);
+        const ended = state.entries.findLast(({ itemId }) => itemId === item.id)?.ended ?? null;
+        if (seconds === 0) return null;
         return (
           <div
             key={item.id}
@@ -31,7 +28,7 @@ export function RunStrip({ state, items }: { state: RunState; items: readonly Pr
           >
             <div
               className={`h-full ${ended ? "bg-[#8d7f5a]" : "bg-[#e9d9a6]"}`}
-              style={{ width: `${seconds > 0 ? (100 * passed) / seconds : 0}%` }}
+              style={{ width: `${(100 * passed) / seconds}%` }}
             />
             {ended === "stopped" ? (
               <div className="absolute inset-x-0 top-1/2 h-0.5 bg-[#e0764a]" />

@@ -1,4 +1,4 @@
-import type { StepKind } from "#core/prep/timeline";
+import type { CueKind } from "#core/run/cues";
 
 let context: AudioContext | null = null;
 
@@ -22,12 +22,22 @@ function tone(frequency: number, seconds: number, delay = 0): void {
   }
 }
 
-/** The tone at a change: high to begin work, low to let go, two for the other side, three at the end. */
-export function changeTone(kind: StepKind | "end"): void {
-  if (kind === "end") [523, 659, 784].forEach((frequency, i) => tone(frequency, 0.35, i * 0.25));
-  else if (kind === "side-change")
-    [587, 587].forEach((frequency, i) => tone(frequency, 0.18, i * 0.22));
-  else if (kind === "work" || kind === "contract") tone(784, 0.35);
-  else if (kind === "deepen") tone(659, 0.35);
-  else tone(392, 0.3);
+/** The tone of a cue: high to begin, low to let go, two for the other side, a tick to count in, three at the end. */
+export function cueTone(kind: CueKind): void {
+  switch (kind) {
+    case "end":
+      return [523, 659, 784].forEach((frequency, i) => tone(frequency, 0.35, i * 0.25));
+    case "side":
+      return [587, 587].forEach((frequency, i) => tone(frequency, 0.18, i * 0.22));
+    case "begin":
+      return tone(784, 0.35);
+    case "deepen":
+      return tone(659, 0.35);
+    case "count":
+      return tone(523, 0.08);
+    case "half":
+      return [659, 659].forEach((frequency, i) => tone(frequency, 0.09, i * 0.14));
+    default:
+      return tone(392, 0.3);
+  }
 }

@@ -1,3 +1,9 @@
+import { rungOf, type Drill } from "#core/drill/drill";
+import type { Prep, PrepItem, Run } from "#core/exchange/records";
+import { drillOf, type Library } from "#core/library";
+import { rampOf, rampSum } from "#core/prep/ramp";
+import { bestTries, counted, type RunState } from "#core/run/state";
+import type { AthleteView } from "../../view";
 import type { Step } from "#core/prep/timeline";
 import type { Dose } from "#core/drill/dose";
 
@@ -14,6 +20,8 @@ export function stepWord(step: Step, dose: Dose): string {
       return "other side";
     case "hand-over":
       return "hand over";
+    case "own-set":
+      return "your set";
     case "contract":
       return "push";
     case "deepen":
@@ -29,9 +37,36 @@ export function countWord(step: Step, dose: Dose): string {
     step.sets < 2 ||
     step.kind === "transition" ||
     step.kind === "hand-over" ||
+    step.kind === "own-set" ||
     step.kind === "set-up" ||
     step.kind === "side-change"
   )
     return "";
   return `${dose.type === "contract-relax" ? "round" : "set"} ${step.set} of ${step.sets}`;
+}
+
+/** What everybody does of the present drill: the rung of each, or why it is sat out. */
+export function groupLine(run: Run, view: AthleteView, item: PrepItem, drill: Drill): string {
+  const own = `${firstName(view.athlete.name)}: ${rungOf(drill, item.rungId).name.toLowerCase()}`;
+  const others = run.group.map(({ name, parts }) => {
+    const part = parts.find(({ itemId }) => itemId === item.id);
+    if (part?.rungId === null) return `${firstName(name)} sits out (${part.reason})`;
+    return `${firstName(name)}: ${rungOf(drill, part?.rungId ?? item.rungId).name.toLowerCase()}`;
+  });
+  return [own, ...others].join(" · ");
+}
+
+const firstName = (name: string): string => name.split(" ")[0]!;
+
+/** Repetitions of a ramp by rung, done and to do, while its ladder is on: "4 + 4 + 15 = 23, 6 done". */
+export function rampSoFar(state: RunState, prep: Prep, library: Library): string | null {
+  const present = state.items[state.steps[state.at]?.item ?? -1];
+  if (!prep.ramp || present?.drillId !== prep.ramp.drillId) return null;
+  const drill = drillOf(library, prep.ramp.drillId);
+  if (!drill) return null;
+  const done = state.entries
+    .filter(({ drillId }) => drillId === drill.id)
+    .flatMap((entry) => bestTries(entry).map((one) => counted(entry, one)))
+    .reduce((sum, reps) => sum + reps, 0);
+  return `${rampSum(rampOf(drill, prep.ramp.rungId))}, ${done} done`;
 }

@@ -1,0 +1,73 @@
+import { useMemo } from "react";
+import { Link } from "react-router";
+import { motionOf } from "#core/body/motions";
+import { stopsOf, type Stop } from "#core/progress/stops";
+import { cliniciansFirst } from "#core/safety/intake";
+import { painKinds } from "../pain-words";
+import type { AthleteView } from "../../view";
+import { longDay, shortDay } from "../words";
+import { hasWords } from "./book-words";
+
+/** The book by stops and flags: what hurt, what it locked, and who let it in again. */
+export function BookStops({ view, search }: { view: AthleteView; search: string }) {
+  const stops = useMemo(() => stopsOf(view.athlete, view.logs, view.checks, view.library), [view]);
+  const found = stops.filter((stop) =>
+    hasWords(search, [
+      stop.name,
+      stop.place,
+      longDay(stop.on),
+      ...stop.locks.map(({ motion }) => motionOf(motion).name),
+    ]),
+  );
+  return (
+    <section className="mt-4">
+      {stops.length === 0 ? (
+        <p className="text-muted">Nothing was stopped, and nothing hurt more than 4/10.</p>
+      ) : (
+        <ul className="border-t border-ink">
+          {found.map((stop, n) => (
+            <li
+              key={`${stop.recordId} ${n}`}
+              className="grid gap-x-4 border-b border-line py-2 sm:grid-cols-[10.5rem_1fr]"
+            >
+              <span className="font-semibold">{longDay(stop.on)}</span>
+              <span>
+                <b className={stop.level > 5 ? "text-clay" : ""}>
+                  {stop.level}/10{stop.place ? `, ${stop.place}` : ""}
+                </b>
+                {stop.kind ? `, ${painKinds[stop.kind]}` : ""} in {stop.name}
+                {stop.stopped ? ", stopped" : ""}
+                <State stop={stop} athleteId={view.athlete.id} />
+              </span>
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="mt-4 text-sm text-muted">{cliniciansFirst}</p>
+    </section>
+  );
+}
+
+function State({ stop, athleteId }: { stop: Stop; athleteId: string }) {
+  if (stop.locks.length === 0)
+    return <span className="block text-sm text-muted">Noted; nothing was locked by it.</span>;
+  return (
+    <>
+      {stop.locks.map(({ motion, reason, cleared }) => (
+        <span key={motion} className={`block text-sm ${cleared ? "text-muted" : "text-clay"}`}>
+          {cleared ? (
+            `${motionOf(motion).name} was locked (${reason}); cleared by ${cleared.who} on ${shortDay(cleared.on)}: ${cleared.reason}.`
+          ) : (
+            <>
+              {motionOf(motion).name} is locked out of plans ({reason}).{" "}
+              <Link className="underlined" to={`/at/${athleteId}/aim`}>
+                Clear it under Aim
+              </Link>
+              , with who and why.
+            </>
+          )}
+        </span>
+      ))}
+    </>
+  );
+}

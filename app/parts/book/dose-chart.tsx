@@ -1,0 +1,46 @@
+import { memo } from "react";
+import { format, parseISO } from "date-fns";
+import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
+import { workKinds, type WeekDose, type WorkKind } from "#core/progress/ledger";
+import { workFills, workWords } from "./book-words";
+
+/** Minutes of one motion by week, by kind of work. */
+export const DoseChart = memo(function DoseChart({ weeks }: { weeks: readonly WeekDose[] }) {
+  const rows = weeks.map(({ monday, ...doses }) => ({
+    week: format(parseISO(monday), "d MMM"),
+    ...Object.fromEntries(
+      Object.entries(doses).map(([kind, seconds]) => [kind, Math.round(seconds / 6) / 10]),
+    ),
+  }));
+  const tick = { fill: "var(--muted)", fontSize: 11 };
+  return (
+    <ResponsiveContainer width="100%" height={210}>
+      <BarChart data={rows} margin={{ top: 6, right: 8, bottom: 0, left: -18 }} accessibilityLayer>
+        <CartesianGrid stroke="var(--line)" vertical={false} />
+        <XAxis dataKey="week" tick={tick} stroke="var(--hair)" />
+        <YAxis tick={tick} stroke="var(--hair)" unit=" min" width={70} />
+        <Tooltip
+          formatter={(value, name) => [`${String(value)} min`, workWords[name as WorkKind]]}
+          cursor={{ fill: "var(--line)", fillOpacity: 0.5 }}
+          contentStyle={{
+            background: "var(--raised)",
+            border: "1px solid var(--ink)",
+            borderRadius: 0,
+            color: "var(--ink)",
+          }}
+        />
+        {workKinds.map((kind) => (
+          <Bar
+            key={kind}
+            dataKey={kind}
+            stackId="week"
+            fill={workFills[kind]}
+            stroke="var(--ink)"
+            strokeWidth={0.6}
+            isAnimationActive={false}
+          />
+        ))}
+      </BarChart>
+    </ResponsiveContainer>
+  );
+});

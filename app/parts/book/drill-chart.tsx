@@ -1,0 +1,139 @@
+import { memo } from "react";
+import { format, parseISO } from "date-fns";
+import {
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from "recharts";
+import type { DrillDay } from "#core/progress/drill-history";
+import type { Drill } from "#core/drill/drill";
+
+type Point = {
+  time: number;
+  rung: number;
+  each: number | null;
+  looseAt: number | null;
+  said: string;
+};
+type Dot = { cx?: number; cy?: number | null; index?: number; payload?: Point };
+
+const tick = { fill: "var(--muted)", fontSize: 11 };
+
+/** A drill over time: the rung as a stair, what was done of it beside each step, and when it came loose beneath. */
+export const DrillChart = memo(function DrillChart({
+  drill,
+  history,
+  usual,
+}: {
+  drill: Drill;
+  history: readonly DrillDay[];
+  /** The usual number until loose; null when it was never noted. */
+  usual: number | null;
+}) {
+  const points = history.map(({ on, rung, amount, item }): Point => ({
+    time: parseISO(on).getTime(),
+    rung: rung + 1,
+    each: amount?.each ?? null,
+    looseAt: item.looseAt,
+    said: amount ? `${amount.sets} × ${amount.each}${amount.unit === "s" ? " s" : ""}` : item.done,
+  }));
+  const loose = points.some(({ looseAt }) => looseAt !== null);
+  const ends = [points[0]!.time - 864e5, points.at(-1)!.time + 864e5] as [number, number];
+  const axis = (
+    <XAxis
+      dataKey="time"
+      type="number"
+      domain={ends}
+      tickFormatter={(time: number) => format(time, "d MMM")}
+      tick={tick}
+      stroke="var(--hair)"
+      tickCount={6}
+    />
+  );
+  const tip = (
+    <Tooltip
+      labelFormatter={(time) => format(Number(time), "EEEE d MMM")}
+      formatter={(value, name, { payload }: { payload?: Point }) =>
+        name === "rung"
+          ? [`${drill.rungs[Number(value) - 1]?.name ?? ""}, ${payload?.said ?? ""}`, "rung"]
+          : [String(value), String(name)]
+      }
+      contentStyle={{
+        background: "var(--raised)",
+        border: "1px solid var(--ink)",
+        borderRadius: 0,
+        color: "var(--ink)",
+      }}
+    />
+  );
+  const last = points.length - 1;
+  return (
+    <div role="img" aria-label={`${drill.name}: ${history.length} sessions by rung`}>
+      <ResponsiveContainer width="100%" height={150}>
+        <ComposedChart data={points} margin={{ top: 18, right: 12, bottom: 0, left: -18 }}>
+          <CartesianGrid stroke="var(--line)" vertical={false} />
+          {axis}
+          <YAxis
+            domain={[0.5, drill.rungs.length + 0.5]}
+            ticks={drill.rungs.map((_, i) => i + 1)}
+            tick={tick}
+            stroke="var(--hair)"
+          />
+          {tip}
+          <Line
+            dataKey="rung"
+            type="stepAfter"
+            stroke="var(--ink)"
+            strokeWidth={1.6}
+            isAnimationActive={false}
+            dot={({ cx = 0, cy, index = 0, payload }: Dot) => {
+              if (cy === undefined || cy === null) return <g key={index} />;
+              const told =
+                index === 0 || index === last || points[index - 1]!.each !== payload?.each;
+              return (
+                <g key={index}>
+                  <rect x={cx - 3} y={cy - 3} width="6" height="6" fill="var(--ink)" />
+                  {told && payload?.each ? (
+                    <text x={cx} y={cy - 8} fontSize="11" textAnchor="middle" fill="var(--ink)">
+                      {payload.each}
+                    </text>
+                  ) : null}
+                </g>
+              );
+            }}
+          />
+        </ComposedChart>
+      </ResponsiveContainer>
+      {loose ? (
+        <>
+          <p className="label mt-2">Loose at</p>
+          <ResponsiveContainer width="100%" height={100}>
+            <ComposedChart data={points} margin={{ top: 6, right: 12, bottom: 0, left: -18 }}>
+              {axis}
+              <YAxis tick={tick} stroke="var(--hair)" domain={[0, "auto"]} width={60} />
+              {tip}
+              {usual !== null ? (
+                <ReferenceLine y={usual} stroke="var(--ink)" strokeDasharray="3 3" />
+              ) : null}
+              {usual !== null ? (
+                <ReferenceLine y={1.5 * usual} stroke="var(--clay)" strokeDasharray="2 4" />
+              ) : null}
+              <Line
+                dataKey="looseAt"
+                name="loose at"
+                stroke="none"
+                isAnimationActive={false}
+                dot={{ r: 3, fill: "var(--spruce)", stroke: "none" }}
+              />
+            </ComposedChart>
+          </ResponsiveContainer>
+        </>
+      ) : null}
+    </div>
+  );
+});

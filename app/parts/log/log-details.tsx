@@ -1,0 +1,165 @@
+import type { Drill } from "#core/drill/drill";
+import { rungOf } from "#core/drill/drill";
+import type { LogItem, PainKind } from "#core/exchange/records";
+import { amountOf, setsAs, type Amount } from "#core/progress/log-item";
+import { painLimit } from "#core/safety/pain";
+import { isSharp, painKinds } from "../pain-words";
+import { sidesOf } from "./draft";
+
+/** The rest of a log row: rung, sets and amount, weight and note; and of pain its place and kind. */
+export function LogDetails({
+  item,
+  drill,
+  name,
+  whole,
+  change,
+  remove,
+}: {
+  item: LogItem;
+  drill: Drill | null;
+  name: string;
+  whole: boolean;
+  change: (item: LogItem) => void;
+  remove: () => void;
+}) {
+  const amount: Amount = amountOf(item) ?? { sets: 1, each: 10, unit: "reps" };
+  const setAmount = (next: Partial<Amount>) =>
+    change({
+      ...item,
+      seconds: 0,
+      sets: setsAs({ ...amount, ...next }, drill ? sidesOf(drill) : []),
+    });
+  return (
+    <div className="col-span-full flex flex-wrap items-end gap-x-4 gap-y-2">
+      {whole ? (
+        <>
+          {drill ? (
+            <label className="grid">
+              <span className="label">Rung</span>
+              <select
+                className="field max-w-52"
+                aria-label={`${name}: rung`}
+                value={rungOf(drill, item.rungId).id}
+                onChange={(event) => change({ ...item, rungId: event.target.value })}
+              >
+                {drill.rungs.map(({ id, name: rung }, i) => (
+                  <option key={id} value={id}>
+                    {i + 1}. {rung}
+                  </option>
+                ))}
+              </select>
+            </label>
+          ) : null}
+          <Numeral
+            label="Sets"
+            name={`${name}: sets`}
+            value={amount.sets}
+            most={24}
+            change={(sets) => setAmount({ sets: sets ?? 1 })}
+          />
+          <Numeral
+            label={amount.unit === "reps" ? "Times" : "Seconds"}
+            name={`${name}: ${amount.unit === "reps" ? "repetitions" : "seconds"} of a set`}
+            value={amount.each}
+            most={amount.unit === "reps" ? 600 : 1200}
+            change={(each) => setAmount({ each: each ?? 0 })}
+          />
+          <Numeral
+            label="Weight, kg"
+            name={`${name}: weight in kilograms`}
+            value={item.load}
+            most={400}
+            step={0.5}
+            change={(load) => change({ ...item, load })}
+          />
+          <label className="grid min-w-40 flex-1">
+            <span className="label">Note</span>
+            <input
+              className="field"
+              aria-label={`${name}: note`}
+              value={item.note}
+              onChange={(event) => change({ ...item, note: event.target.value })}
+            />
+          </label>
+          <button type="button" className="press" onClick={remove}>
+            Take out
+          </button>
+        </>
+      ) : null}
+      {item.pain > 0 ? (
+        <>
+          <label className="grid min-w-40 flex-1">
+            <span className="label">Where it hurt</span>
+            <input
+              className="field"
+              value={item.painPlace}
+              aria-label={`${name}: where it hurt`}
+              onChange={(event) => change({ ...item, painPlace: event.target.value })}
+            />
+          </label>
+          <label className="grid">
+            <span className="label">What kind</span>
+            <select
+              className="field"
+              aria-label={`${name}: what kind of pain`}
+              value={item.painKind ?? ""}
+              onChange={(event) => {
+                const kind = (event.target.value || null) as PainKind | null;
+                change({ ...item, painKind: kind, sharp: isSharp(kind) });
+              }}
+            >
+              <option value="">{item.sharp ? "sharp or spreading" : "not said"}</option>
+              {(Object.entries(painKinds) as [PainKind, string][]).map(([key, text]) => (
+                <option key={key} value={key}>
+                  {text}
+                </option>
+              ))}
+            </select>
+          </label>
+          {item.pain > painLimit ? (
+            <p className="w-full text-sm text-clay">
+              Above 5/10: this motion leaves the plans until a person clears it under Aim. See a
+              licensed clinician.
+            </p>
+          ) : null}
+        </>
+      ) : null}
+    </div>
+  );
+}
+
+function Numeral({
+  label,
+  name,
+  value,
+  most,
+  step = 1,
+  change,
+}: {
+  label: string;
+  name: string;
+  value: number | null;
+  most: number;
+  step?: number;
+  change: (value: number | null) => void;
+}) {
+  return (
+    <label className="grid">
+      <span className="label">{label}</span>
+      <input
+        type="number"
+        className="field figures w-20 text-center"
+        aria-label={name}
+        min="0"
+        max={most}
+        step={step}
+        placeholder="–"
+        value={value ?? ""}
+        onChange={(event) => {
+          const typed = event.target.value === "" ? null : Number(event.target.value);
+          change(typed === null || Number.isNaN(typed) ? null : Math.min(most, Math.max(0, typed)));
+        }}
+      />
+    </label>
+  );
+}

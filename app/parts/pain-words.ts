@@ -1,0 +1,18 @@
+import type { PainKind } from "#core/exchange/records";
+
+/** What was felt, in a coach's words; the harmless two first. */
+export const painKinds: Record<PainKind, string> = {
+  stretch: "a stretch",
+  ache: "an ache",
+  sharp: "sharp",
+  pinching: "pinching",
+  spreading: "spreading",
+  "joint-line": "in the joint line",
+  numb: "numb or tingling",
+  dizzy: "dizzy",
+};
+const harmless: readonly PainKind[] = ["stretch", "ache"];
+
+/** Whether a kind of feeling ends the drill whatever its level. */
+export const isSharp = (kind: PainKind | null): boolean =>
+  kind !== null && !harmless.includes(kind);

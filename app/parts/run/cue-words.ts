@@ -1,0 +1,41 @@
+import type { Cue } from "#core/run/cues";
+import type { RunState } from "#core/run/state";
+import { rungOf } from "#core/drill/drill";
+import { drillOf, type Library } from "#core/library";
+
+/** What the voice says at a cue; nothing where a tone says it better. */
+export function cueWords(cue: Cue, state: RunState, library: Library): string {
+  const step = state.steps[state.at];
+  const item = step && state.items[step.item];
+  const drill = item && drillOf(library, item.drillId);
+  switch (cue.kind) {
+    case "place":
+      if (!item || !drill || step.kind === "set-up") return "";
+      return [
+        drill.name,
+        item.sides[0] ? `${item.sides[0]} first` : "",
+        rungOf(drill, item.rungId).cue,
+      ]
+        .filter(Boolean)
+        .join(". ");
+    case "side":
+      return `Other side: ${step?.side ?? ""}`;
+    case "begin":
+      if (step?.kind === "contract") return "Push";
+      return step?.reps ? `${step.reps} times` : item?.dose.type === "hold" ? "Hold" : "Go";
+    case "deepen":
+      return "Deeper";
+    case "half":
+      return "Half way";
+    case "rest":
+      return "Let go";
+    case "own-set":
+      return "Your set";
+    case "hand-over":
+      return "Hand over";
+    case "end":
+      return "Done";
+    case "count":
+      return "";
+  }
+}

@@ -1,0 +1,81 @@
+import { clock } from "#core/drill/dose";
+import type { PrepItem } from "#core/exchange/records";
+import type { Step } from "#core/prep/timeline";
+import { isWork, type RunState } from "#core/run/state";
+import { countWord } from "./words";
+
+/** What the big number is: repetitions left where they are counted at one's own pace, else seconds; of an own set its number. */
+export function bigNumber(
+  step: Step,
+  item: PrepItem,
+  into: number,
+  together: boolean,
+): { text: string; unit: "seconds" | "repetitions" | "set"; seconds: number } {
+  const seconds = Math.max(0, Math.ceil(step.seconds - into - 0.001));
+  if (step.kind === "own-set") return { text: String(step.set), unit: "set", seconds: 0 };
+  if (step.reps && isWork(step) && item.dose.type === "reps" && !together) {
+    const left = Math.max(1, step.reps - Math.floor((into + 1e-6) / item.dose.tempo));
+    return { text: String(left), unit: "repetitions", seconds };
+  }
+  return { text: seconds > 99 ? clock(seconds) : String(seconds), unit: "seconds", seconds };
+}
+
+/**
+ * The number that is read from five metres, in one large place to tap: it pauses and goes on, and where
+ * repetitions are counted or an own set is waited for, it says "done".
+ */
+export function RunCount({
+  state,
+  step,
+  item,
+  together,
+  wall,
+  tap,
+}: {
+  state: RunState;
+  step: Step;
+  item: PrepItem;
+  together: boolean;
+  wall: boolean;
+  tap: { act: () => void; word: string };
+}) {
+  const { text, unit, seconds } = bigNumber(step, item, state.into, together);
+  const paused = state.status === "paused";
+  const size = wall
+    ? text.length > 3
+      ? "text-[clamp(6rem,26vw,24rem)]"
+      : "text-[clamp(9rem,36vw,34rem)]"
+    : text.length > 3
+      ? "text-[clamp(6rem,20vw,16rem)]"
+      : "text-[clamp(8.5rem,27vw,21rem)]";
+  return (
+    <button
+      type="button"
+      onClick={tap.act}
+      className="group flex w-full min-w-0 flex-1 flex-col justify-center self-stretch text-center sm:w-auto sm:text-right"
+    >
+      <span
+        role="timer"
+        aria-label={
+          unit === "set" ? `set ${text}` : `${unit === "seconds" ? seconds : text} ${unit} left`
+        }
+        className={`block font-display ${size} font-extrabold leading-[0.82] tracking-[-0.05em] tabular-nums ${paused ? "opacity-35" : ""}`}
+      >
+        {text}
+      </span>
+      <span className="mt-4 block min-h-9 text-[clamp(1.2rem,2.4vw,2.1rem)] leading-tight text-[#c9c3b3]">
+        {paused
+          ? "paused"
+          : [
+              unit === "repetitions" ? `left · ${clock(seconds)}` : "",
+              unit === "set" ? `of ${step.sets} work sets` : countWord(step, item.dose),
+            ]
+              .filter(Boolean)
+              .join(" · ")}
+      </span>
+      <span className="mt-1 block text-sm text-[#9a9688] group-hover:text-[#f2eee4]">
+        tap: {tap.word}
+      </span>
+    </button>
+  );
+}

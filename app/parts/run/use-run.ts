@@ -1,0 +1,133 @@
+import { useCallback, useMemo, useState } from "react";
+import type { LeftRight } from "#core/body/side";
+import { rungOf } from "#core/drill/drill";
+import type { PlanChange, PrepItem, Run } from "#core/exchange/records";
+import { drillOf } from "#core/library";
+import { sidesOf } from "#core/measure/sides";
+import { extraFor, shorterSides } from "#core/progress/shorter-side";
+import { nextDue } from "#core/run/cues";
+import {
+  atRungBy,
+  oneMore,
+  oneMoreOn,
+  rungBarred,
+  withItem,
+  type MinutesNow,
+  type Remedy,
+} from "#core/run/floor";
+import { runAt } from "#core/run/run";
+import { requestOf } from "../../planning";
+import { happened, lastSlip, takeBack } from "../../storage/runs";
+import type { AthleteView } from "../../view";
+import { say } from "../say";
+import type { PainSaid } from "./pain-dialog";
+import { useWallClock } from "./use-clock";
+
+/** The run as it stands, and everything that can be done to it. */
+export function useRun(view: AthleteView, run: Run) {
+  const { library } = view;
+  const last = run.events.at(-1)?.type;
+  const time = useWallClock(last !== "pause", (at) => nextDue(runAt(run, library, at)));
+  const state = useMemo(() => runAt(run, library, time), [run, library, time]);
+  const [waiting, setWaiting] = useState(false);
+  const step = state.steps[state.at];
+  const item = step ? state.items[step.item] : undefined;
+  const drill = item ? drillOf(library, item.drillId) : undefined;
+
+  const request = useMemo(() => {
+    const asked = requestOf(view, run.prep);
+    return { ...asked, locked: [...asked.locked, ...state.shut] };
+  }, [view, run.prep, state.shut]);
+
+  const tell = useCallback(
+    (...events: Parameters<typeof happened>[1][]) => {
+      setWaiting(true);
+      void happened(run, ...events).finally(() => setWaiting(false));
+    },
+    [run],
+  );
+  const plan = (why: PlanChange, changed: PrepItem | null, ...before: Parameters<typeof tell>) => {
+    if (changed) tell(...before, { type: "plan", why, items: withItem(state.items, changed) });
+  };
+
+  const byRung = (by: -1 | 1): PrepItem | string => {
+    if (!item || !drill) return "";
+    const next = atRungBy(item, drill, by, run.prep.session);
+    if (!next) return by > 0 ? "the top of the ladder" : "the easiest rung";
+    return (by > 0 && rungBarred(next, drill, request)) || next;
+  };
+  const climb = (by: -1 | 1) => {
+    const next = byRung(by);
+    if (typeof next === "string") {
+      if (next) say(by > 0 ? `No harder rung: ${next}.` : `This is ${next} already.`);
+      return;
+    }
+    plan(by > 0 ? "harder" : "easier", next);
+    say(`${rungOf(drill!, next.rungId).name}.`);
+  };
+
+  const shorter = useMemo(
+    () => shorterSides(sidesOf(view.allGaps, view.checks, library, view.day)),
+    [view, library],
+  );
+  const extra = item && drill && !item.extra ? extraFor(item, drill, shorter) : null;
+
+  return {
+    time,
+    state,
+    step,
+    item,
+    drill,
+    request,
+    waiting,
+    extra,
+    canUndo: lastSlip(run) >= 0,
+    tell,
+    toggle: () => tell({ type: state.status === "running" ? "pause" : "resume" }),
+    next: () => tell({ type: "next" }),
+    back: () => tell({ type: "back" }),
+    skip: () => tell({ type: "skip" }),
+    longer: () => {
+      tell({ type: "longer", seconds: 15 });
+      say("15 s more.");
+    },
+    easier: () => climb(-1),
+    harder: () => climb(1),
+    more: () => {
+      const next = item && oneMore(item);
+      if (!next) return say("No more sets of this.");
+      plan("more-sets", next);
+      say(next.dose.type === "contract-relax" ? "One round more." : "One set more.");
+    },
+    moreOn: (side: LeftRight) => {
+      const next = item && oneMoreOn(item, side);
+      if (!next) return;
+      plan("shorter-side", next);
+      say(`One set more on the ${side}.`);
+    },
+    swap: (next: PrepItem) => {
+      if (item) plan("swap", { ...next, id: item.id, segment: item.segment });
+    },
+    loose: () => {
+      tell({ type: "loose" });
+      say("Loose, noted.");
+    },
+    seen: (see: string, remedy: Remedy, words: string) => {
+      const form = remedy.id === "rung-down" ? "lost" : "wobble";
+      const then = words.split(":")[0]!.toLowerCase();
+      if (remedy.item) plan("form", remedy.item, { type: "form", form, seen: see, then });
+      else tell({ type: "form", form, seen: see, then });
+      say(`${words}.`);
+    },
+    minutes: (now: MinutesNow) => {
+      if (now.endsPresent)
+        tell({ type: "skip" }, { type: "plan", why: "minutes", items: now.items });
+      else tell({ type: "plan", why: "minutes", items: now.items });
+    },
+    hurt: (said: PainSaid) => tell({ type: "pain", ...said }),
+    undo: () =>
+      void takeBack(run).then((done) => say(done ? "Taken back." : "Nothing to take back.")),
+  };
+}
+
+export type RunDesk = ReturnType<typeof useRun>;

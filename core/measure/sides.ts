@@ -1,0 +1,30 @@
+import type { DemandGap } from "../aim/gap";
+import type { MotionId } from "../body/motions";
+import type { Check } from "../exchange/records";
+import type { Library } from "../library";
+import { sideDifference, type SideDifference } from "./change";
+import type { Protocol } from "./protocol";
+import { checksOf, valueOf } from "./value";
+
+/** Left against right of a demanded motion, by its latest comparable checks. */
+export type Sides = { motion: MotionId; protocol: Protocol; difference: SideDifference };
+
+/** Left against right of every motion that is asked: only where both were measured at one temperature. */
+export function sidesOf(
+  gaps: readonly Pick<DemandGap, "demand" | "protocolId">[],
+  checks: readonly Check[],
+  library: Pick<Library, "protocols">,
+  on: string,
+): Sides[] {
+  const found = gaps.flatMap(({ demand, protocolId }): Sides[] => {
+    const protocol = library.protocols.find(({ id }) => id === protocolId);
+    if (!protocol?.sided) return [];
+    const [left, right] = (["left", "right"] as const).map(
+      (side) => checksOf(checks, { protocolId: protocol.id, side, mode: demand.mode, on })[0],
+    );
+    if (!left || !right || left.temperature !== right.temperature) return [];
+    const difference = sideDifference(valueOf(left, protocol), valueOf(right, protocol), protocol);
+    return [{ motion: demand.motion, protocol, difference }];
+  });
+  return [...new Map(found.map((one) => [`${one.motion}/${one.protocol.id}`, one])).values()];
+}

@@ -1,0 +1,45 @@
+import type { LeftRight } from "../body/side";
+import { motionOf, type MotionId } from "../body/motions";
+import { setsOf } from "../drill/dose";
+import type { Drill } from "../drill/drill";
+import type { PrepItem } from "../exchange/records";
+import type { Sides } from "../measure/sides";
+import { unitOf } from "../measure/protocol";
+
+/** A side that is really shorter, by enough to act on. */
+export type Shorter = { motion: MotionId; side: LeftRight; reason: string };
+
+/** From this many sets on, the shorter side's share is two sets more; below, one. */
+const manySets = 4;
+
+/** The motions with a side that deserves more: the difference is real, and over its protocol's threshold. */
+export const shorterSides = (sides: readonly Sides[]): Shorter[] =>
+  sides.flatMap(({ motion, protocol, difference }) =>
+    difference.worthActing
+      ? [
+          {
+            motion,
+            side: difference.shorter,
+            reason: `${motionOf(motion).name.toLowerCase()}: ${difference.shorter} ${Math.abs(difference.difference).toFixed(0)}${unitOf(protocol)} behind, more than the error explains`,
+          },
+        ]
+      : [],
+  );
+
+/**
+ * The shorter side's extra share of a drill: one set more, two where there are four or more. Only for drills of
+ * which at least half counts for the motion; null where both sides deserve the same.
+ */
+export function extraFor(
+  item: PrepItem,
+  drill: Drill,
+  shorter: readonly Shorter[],
+): { extra: NonNullable<PrepItem["extra"]>; reason: string } | null {
+  if (!drill.sided || item.boxed || item.phase === "raise") return null;
+  const one = shorter.find(({ motion }) =>
+    drill.serves.some((served) => served.motion === motion && served.share >= 0.5),
+  );
+  if (!one) return null;
+  const sets = item.dose.type === "contract-relax" ? item.dose.rounds : setsOf(item.dose);
+  return { extra: { side: one.side, sets: sets >= manySets ? 2 : 1 }, reason: one.reason };
+}

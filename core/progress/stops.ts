@@ -1,0 +1,74 @@
+import type { MotionId } from "../body/motions";
+import type { Athlete, MotionClearance } from "../exchange/athlete";
+import type { Check, Log, PainKind } from "../exchange/records";
+import { drillOf, protocolOf, type Library } from "../library";
+import { clearanceOf, comfortLimit, lockCauses, type LockCause } from "../safety/pain";
+
+/** A stop or a flag, and what has become of it. */
+export type Stop = {
+  on: string;
+  recordId: string;
+  /** The drill or check it happened in. */
+  name: string;
+  level: number;
+  place: string;
+  kind: PainKind | "sharp" | null;
+  stopped: boolean;
+  /** What it locked, and who let it in again; none when it locked nothing. */
+  locks: { motion: MotionId; reason: string; cleared: MotionClearance | null }[];
+};
+
+/** Everything that hurt more than a stretch should, or was stopped, latest first, with the state of what it locked. */
+export function stopsOf(
+  athlete: Pick<Athlete, "clearances">,
+  logs: readonly Log[],
+  checks: readonly Check[],
+  library: Library,
+): Stop[] {
+  const causes = lockCauses(logs, checks, library);
+  const locksOf = (recordId: string, motions: readonly MotionId[]): Stop["locks"] =>
+    latestOfEach(
+      causes.filter(({ cause, motion }) => cause === recordId && motions.includes(motion)),
+    ).map((cause) => ({
+      motion: cause.motion,
+      reason: cause.reason,
+      cleared: clearanceOf(cause, athlete.clearances) ?? null,
+    }));
+  const fromLogs = logs.flatMap((log) =>
+    log.items
+      .filter((item) => item.pain > comfortLimit || item.sharp || item.done === "stopped")
+      .map((item): Stop => {
+        const drill = drillOf(library, item.drillId);
+        return {
+          on: log.on,
+          recordId: log.id,
+          name: drill?.name ?? item.drillId,
+          level: item.pain,
+          place: item.painPlace,
+          kind: item.painKind ?? (item.sharp ? "sharp" : null),
+          stopped: item.done === "stopped",
+          locks: locksOf(log.id, drill?.serves.map(({ motion }) => motion) ?? []),
+        };
+      }),
+  );
+  const fromChecks = checks
+    .filter((check) => check.pain > comfortLimit)
+    .map((check): Stop => {
+      const protocol = protocolOf(library, check.protocolId);
+      return {
+        on: check.on,
+        recordId: check.id,
+        name: protocol?.name ?? check.protocolId,
+        level: check.pain,
+        place: "",
+        kind: null,
+        stopped: false,
+        locks: locksOf(check.id, protocol?.involves ?? []),
+      };
+    });
+  return [...fromLogs, ...fromChecks].sort((a, b) => b.on.localeCompare(a.on));
+}
+
+const latestOfEach = (causes: readonly LockCause[]): LockCause[] => [
+  ...new Map(causes.map((cause) => [cause.motion, cause])).values(),
+];

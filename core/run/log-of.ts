@@ -1,0 +1,100 @@
+import type { GroupMember, Log, LogItem, Run, SetDone } from "../exchange/records";
+import type { Library } from "../library";
+import { logItemOf } from "../progress/log-item";
+import { runAt } from "./run";
+import { bestTries, counted, workedIn, type Entry, type RunState } from "./state";
+
+/** Done when nine tenths of the work was done; part when any was. */
+function doneOf(entry: Entry): LogItem["done"] {
+  if (entry.ended === "stopped") return "stopped";
+  const sets = bestTries(entry);
+  const worked = sets.reduce((sum, one) => sum + one.seconds, 0);
+  const whole =
+    sets.length > 0 && entry.ended === null && sets.every((one) => one.whole && one.reps !== null);
+  if (whole || (entry.planned > 0 && worked >= 0.9 * entry.planned)) return "done";
+  return worked >= 5 ? "part" : "skipped";
+}
+
+/** The sets of an entry as they are written down: halves of a second rounded, empty ones left out. */
+function setsOf(entry: Entry): SetDone[] {
+  return bestTries(entry).flatMap((one): SetDone[] => {
+    const reps = one.reps === null ? null : counted(entry, one);
+    return one.seconds < 1 && !reps
+      ? []
+      : [{ side: one.side, reps, seconds: Math.round(one.seconds) }];
+  });
+}
+
+function itemOf(entry: Entry): LogItem {
+  return {
+    ...logItemOf(entry),
+    done: doneOf(entry),
+    seconds: Math.round(workedIn(entry)),
+    sets: setsOf(entry),
+    form: entry.form,
+    pain: entry.pain?.level ?? 0,
+    painPlace: entry.pain?.place ?? "",
+    painKind: entry.pain?.painKind ?? null,
+    sharp: entry.pain?.sharp ?? false,
+    looseAt: entry.looseAt,
+    note: entry.seen.join("; "),
+  };
+}
+
+const minutesOf = (items: readonly LogItem[]): number =>
+  Math.round((items.reduce((sum, item) => sum + item.seconds, 0) / 60) * 10) / 10;
+
+/** The log of a run: what was done against what was planned, ready to be completed by hand. */
+export function logOf(run: Run, library: Library, now: number, id: string): Log {
+  const items = runAt(run, library, now).entries.map(itemOf);
+  return {
+    kind: "log",
+    id,
+    athleteId: run.athleteId,
+    prepId: run.prep.id,
+    on: run.prep.on,
+    minutes: minutesOf(items),
+    items,
+    note: "",
+  };
+}
+
+/** The log of somebody who ran along: the same times, at the member's own rungs, with the member's own pain. */
+export function memberLog(
+  run: Run,
+  member: GroupMember,
+  library: Library,
+  now: number,
+  id: string,
+): Log {
+  const state = runAt(run, library, now);
+  const items = state.entries.flatMap((entry): LogItem[] => {
+    const part = member.parts.find(({ itemId }) => itemId === entry.itemId);
+    if (part && part.rungId === null) return [];
+    const pain = painOf(state, member.athleteId, entry.itemId);
+    const item = itemOf({ ...entry, form: null, seen: [], looseAt: null, pain });
+    return [
+      {
+        ...item,
+        rungId: part?.rungId ?? item.rungId,
+        done: pain ? "stopped" : entry.ended === "stopped" && item.seconds > 0 ? "part" : item.done,
+      },
+    ];
+  });
+  return {
+    kind: "log",
+    id,
+    athleteId: member.athleteId,
+    prepId: null,
+    on: run.prep.on,
+    minutes: minutesOf(items),
+    items,
+    note: "",
+  };
+}
+
+const painOf = (state: RunState, who: string, itemId: string): Entry["pain"] =>
+  state.others
+    .filter((one) => one.who === who && one.itemId === itemId)
+    .map(({ pain }) => pain)
+    .sort((a, b) => b.level - a.level)[0] ?? null;
