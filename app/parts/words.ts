@@ -5,6 +5,8 @@ import type { Aim } from "#core/exchange/records";
 
 /** A date as people write it on a wall. @example shortDay("2026-12-15") // "15 Dec" */
 export const shortDay = (day: string): string => format(parseISO(day), "d MMM");
+/** @example weekDay("2026-11-18") // "Wed 18 Nov" */
+export const weekDay = (day: string): string => format(parseISO(day), "EEE d MMM");
 export const longDay = (day: string): string => format(parseISO(day), "EEEE d MMMM");
 
 /** The aim in a line: quality, skill, side, date. */

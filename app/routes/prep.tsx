@@ -13,6 +13,7 @@ import {
   addDrill,
   dropItem,
   editItem,
+  extraItem,
   fillUp,
   keepAsOwn,
   keepPreps,
@@ -77,6 +78,8 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
       return swapItem(sent);
     case "edit":
       return editItem(view, sent);
+    case "extra":
+      return extraItem(view, sent);
     case "fill":
       return fillUp(view, sent);
     case "keep-own":
@@ -104,7 +107,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
     case "schools":
       return saveSchools(sent);
     case "run":
-      await startRun(view, sent);
+      if ((await startRun(view, sent)) === "unsafe") return null;
       return redirect(`/at/${params.athleteId}/run`);
     default:
       throw new Response(`The prep station does not know “${sent.intent}”.`, { status: 400 });

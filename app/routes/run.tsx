@@ -36,7 +36,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
   switch (sent.intent) {
     case "start": {
       const along = await Promise.all((sent.along ?? []).map((id) => athleteView(id, request)));
-      await startRun(
+      const started = await startRun(
         view,
         {
           prep:
@@ -46,7 +46,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
         },
         along,
       );
-      return null;
+      return started === "unsafe" ? redirect(`/at/${params.athleteId}/prep`) : null;
     }
     case "end": {
       if (!run) return null;

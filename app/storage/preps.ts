@@ -6,7 +6,8 @@ import { ladderOf } from "#core/prep/doses";
 import { eligibility } from "#core/prep/eligible";
 import { Clocked, Gaps } from "#core/prep/format";
 import { itemFrom } from "#core/prep/item";
-import { mended } from "#core/prep/mend";
+import { mended, orderTerms } from "#core/prep/mend";
+import { breaches } from "#core/prep/order";
 import { arrange } from "#core/prep/plan";
 import { formatFor } from "#core/prep/request";
 import { retimed } from "#core/prep/retime";
@@ -177,6 +178,24 @@ export async function editItem(view: AthleteView, sent: unknown): Promise<null> 
   return null;
 }
 
+/** Gives one side of a drill so many sets more, or takes them off again; the rest of the prep makes room for it. */
+export async function extraItem(view: AthleteView, sent: unknown): Promise<null> {
+  const { itemId, extra } = Item.extend({ extra: PrepItem.shape.extra }).parse(sent);
+  const prep = latest(sent);
+  const was = prep.items.find(({ id }) => id === itemId);
+  if (!was) return null;
+  const wanted = prep.items.map((item) =>
+    item.id === itemId ? { ...item, extra, locked: true } : item,
+  );
+  const { items } = retimed(wanted, [], prep.budget, requestOf(view, { ...prep, items: wanted }));
+  await keep(extra ? `a set more on the ${extra.side}` : "both sides alike", {
+    ...prep,
+    items: items.map((item) => (item.id === itemId ? { ...item, locked: was.locked } : item)),
+    touched: true,
+  });
+  return null;
+}
+
 /** Fills free minutes with more, or takes off what is over: everything there is kept as long as it fits. */
 export async function fillUp(view: AthleteView, sent: unknown): Promise<null> {
   const prep = latest(sent);
@@ -236,17 +255,19 @@ export async function keepPreps(sent: unknown): Promise<null> {
 }
 
 /**
- * Keeps the prep and opens a run of it; a run under way is not started twice.
+ * Keeps the prep and opens a run of it; a run under way is not started twice, and a prep that breaks a rule not at all.
  * @param along everybody else who runs by the same clock
  */
 export async function startRun(
   view: AthleteView,
   sent: unknown,
   along: readonly AthleteView[] = [],
-): Promise<void> {
+): Promise<"running" | "unsafe"> {
   const prep = latest(sent);
   const { notebook } = await openNotebook();
-  if (notebook.all("run").some((run) => run.athleteId === view.athlete.id)) return;
+  const request = requestOf(view, prep);
+  if (breaches(prep.items, view.library, orderTerms(request)).length > 0) return "unsafe";
+  if (notebook.all("run").some((run) => run.athleteId === view.athlete.id)) return "running";
   if (!notebook.get("prep", prep.id)) await change("keep the prep", [prep]);
   const run: Run = {
     kind: "run",
@@ -257,4 +278,5 @@ export async function startRun(
     group: along.map((member) => memberOf(prep, member.athlete, requestOf(member, prep))),
   };
   await notebook.jot(run);
+  return "running";
 }

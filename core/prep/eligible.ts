@@ -9,6 +9,7 @@ import type { NextStep } from "../progress/next-step";
 import type { Tender } from "../progress/soreness";
 import { intakeQuestions, type Caution } from "../safety/intake";
 import type { Format, Segment } from "./format";
+import { lockedIn } from "./order";
 import { defaultSchools, type Schools } from "./schools";
 
 export type Situation = {
@@ -81,8 +82,8 @@ function reasonAgainst(drill: Drill, situation: Situation): string | null {
   const schools = situation.schools ?? defaultSchools;
   if (dropped.includes(drill.id)) return "dropped by hand";
   if (situation.only && !situation.only.includes(drill.id)) return "was not in the prep";
-  const shut = drill.serves.find(({ motion }) => locked.includes(motion));
-  if (shut) return `${motionOf(shut.motion).name.toLowerCase()} is locked after pain`;
+  const shut = lockedIn(drill, locked);
+  if (shut) return `${motionOf(shut).name.toLowerCase()} is locked after pain`;
   const blocked = cautions.find(
     ({ blocks }) =>
       (blocks === "inversions" &&

@@ -2,9 +2,10 @@ import type { Need } from "../aim/priority";
 import { motionOf } from "../body/motions";
 import { bothSides, otherSide, type LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
-import { atRung, type Drill } from "../drill/drill";
+import { atRung, type Drill, type Rung } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import type { Eligible, Situation } from "./eligible";
+import type { NextStep } from "../progress/next-step";
 import { defaultSchools } from "./schools";
 
 /** A chosen drill as a line of the prep, with the need it serves and why it is there. */
@@ -29,10 +30,28 @@ export function itemFrom(
     boxed: false,
     sides: drill.sided ? sidesFirst(main?.shorter ?? null, situation) : [],
     extra: null,
-    why: [reasonFor(drill, main, situation), replaced].filter(Boolean).join("; "),
+    why: [reasonFor(drill, main, situation), followed(drill, rung, situation), replaced]
+      .filter(Boolean)
+      .join("; "),
     serves: served.map(({ motion }) => motion),
     locked: false,
   };
+}
+
+const changes: Partial<Record<NextStep["change"], string>> = {
+  more: "a little more",
+  "next-rung": "next rung",
+  "step-back": "a rung down",
+  less: "a third less, still sore",
+  restart: "lower after the break",
+};
+
+/** What the log made of the drill since last time, where it stands on that rung. */
+function followed(drill: Drill, rung: Rung, { nextSteps }: Situation): string | null {
+  const next = nextSteps.get(drill.id);
+  if (!next || next.rungId !== rung.id) return null;
+  if (next.chosen === "pinned") return "pinned";
+  return next.chosen === "changed" ? "as the coach said" : (changes[next.change] ?? null);
 }
 
 /** Which side goes first, by the way of working: the shorter one, the non-dominant one, or the left. */

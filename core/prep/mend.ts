@@ -4,13 +4,14 @@ import { drillOf } from "../library";
 import { lightest } from "./doses";
 import { eligibility, type Eligible } from "./eligible";
 import { itemFrom } from "./item";
-import { breaches, repaired, wantsWarmth, type OrderTerms } from "./order";
+import { breaches, lockedIn, repaired, wantsWarmth, type OrderTerms } from "./order";
 import { shortestRaise, type PlanRequest } from "./plan";
 
 /** What the rules of order ask of a prep. */
-export const orderTerms = ({ alreadyWarm, format }: PlanRequest): OrderTerms => ({
+export const orderTerms = ({ alreadyWarm, format, locked }: PlanRequest): OrderTerms => ({
   alreadyWarm,
   beforeTraining: format.doses === "warm-up",
+  locked,
 });
 
 /**
@@ -18,10 +19,15 @@ export const orderTerms = ({ alreadyWarm, format }: PlanRequest): OrderTerms => 
  * little as possible; what still cannot stand safely is taken out, and named.
  */
 export function mended(
-  items: readonly PrepItem[],
+  given: readonly PrepItem[],
   request: PlanRequest,
 ): { items: PrepItem[]; added: string[]; removed: string[] } {
-  const { library, alreadyWarm } = request;
+  const { library, alreadyWarm, locked } = request;
+  const shut = given.filter(({ drillId }) => {
+    const drill = drillOf(library, drillId);
+    return drill !== undefined && lockedIn(drill, locked) !== undefined;
+  });
+  const items = given.filter((item) => !shut.includes(item));
   const drills = items.map(({ drillId }) => drillOf(library, drillId));
   const added: PrepItem[] = [];
   if (
@@ -47,7 +53,7 @@ export function mended(
     if (wrists) added.push(itemFrom(wrists, lightest(wrists.dose), request));
   }
   let list = repaired([...added, ...items], library, orderTerms(request));
-  const removed: string[] = [];
+  const removed = shut.map(({ drillId }) => drillId);
   for (
     let broken = breaches(list, library, orderTerms(request));
     broken.length > 0;

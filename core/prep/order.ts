@@ -1,3 +1,4 @@
+import { motionOf, type MotionId } from "../body/motions";
 import { atRung, rungOf, type Drill } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
@@ -64,13 +65,22 @@ export type OrderTerms = {
   alreadyWarm: boolean;
   /** Before training: holds are short, and movement follows them. */
   beforeTraining?: boolean;
+  /** Motions that are locked out of plans. */
+  locked?: readonly MotionId[];
 };
+
+/** The first motion a drill works on that is locked; undefined when it may be done. */
+export const lockedIn = (
+  drill: Pick<Drill, "serves">,
+  locked: readonly MotionId[],
+): MotionId | undefined => drill.serves.find(({ motion }) => locked.includes(motion))?.motion;
 
 /**
  * Every rule of order and safety that a prep breaks, first to last; none when it is safe.
  * Temperature before stretching, wrists before weight on the hands, soft tissue before stretching, circles
- * before the end of the range, easy before loaded, general before specific, stretching before its use, winding down last, strong repeats released, and
- * before training only short holds with movement after them.
+ * before the end of the range, easy before loaded, general before specific, stretching before its use, winding down
+ * last, strong repeats released, before training only short holds with movement after them, and nothing on a motion
+ * that is locked.
  */
 export function breaches(
   items: readonly PrepItem[],
@@ -85,6 +95,11 @@ export function breaches(
     const drill = drills[at];
     if (!drill) return;
     const say = (text: string) => found.push({ at, text });
+    const shut = lockedIn(drill, terms.locked ?? []);
+    if (shut)
+      say(
+        `${drill.name} works on ${motionOf(shut).name.toLowerCase()}, which is locked after pain until somebody clears it.`,
+      );
     if (!warm && wantsWarmth(drill))
       say(`${drill.name} would come before the temperature is up. Cold tissue is not stretched.`);
     if (atRung(drill, rungOf(drill, item.rungId)).loadsHands && !wrists && !drill.preparesHands)

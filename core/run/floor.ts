@@ -2,10 +2,11 @@ import { rungOf, type Drill } from "../drill/drill";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import type { PrepItem } from "../exchange/records";
+import { lockedIn } from "../prep/order";
 import { retimed, type Retimed } from "../prep/retime";
 import type { PlanRequest } from "../prep/plan";
-import { prepSeconds } from "../prep/timeline";
-import { secondsOf } from "../prep/timeline";
+import { prepSeconds, secondsOf } from "../prep/timeline";
+import { drillOf } from "../library";
 import { eligibility } from "../prep/eligible";
 import type { RunState } from "./state";
 
@@ -170,7 +171,7 @@ export function minutesNow(state: RunState, minutes: number, request: PlanReques
   return { ...again, endsPresent };
 }
 
-const isShut = (drillId: string, { library, locked }: PlanRequest): boolean =>
-  library.drills
-    .find(({ id }) => id === drillId)
-    ?.serves.some(({ motion }) => locked.includes(motion)) ?? false;
+const isShut = (drillId: string, { library, locked }: PlanRequest): boolean => {
+  const drill = drillOf(library, drillId);
+  return drill !== undefined && lockedIn(drill, locked) !== undefined;
+};

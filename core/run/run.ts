@@ -1,5 +1,6 @@
 import type { Run, RunEvent, PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
+import { lockedIn } from "../prep/order";
 import { secondsOf, type Step } from "../prep/timeline";
 import { painLimit } from "../safety/pain";
 import { courseOf, resumedAt, workIn } from "./course";
@@ -214,8 +215,10 @@ function hurt(state: Replay, event: Extract<RunEvent, { type: "pain" }>, library
   shutOut(state, library);
 }
 
-const isShut = (drillId: string, { shut }: RunState, library: Library): boolean =>
-  drillOf(library, drillId)?.serves.some(({ motion }) => shut.includes(motion)) ?? false;
+const isShut = (drillId: string, { shut }: RunState, library: Library): boolean => {
+  const drill = drillOf(library, drillId);
+  return drill !== undefined && lockedIn(drill, shut) !== undefined;
+};
 
 /** Takes what is still to come on a shut motion out of the run. */
 function shutOut(state: Replay, library: Library): void {

@@ -293,22 +293,20 @@ function loggedAs(prep: Prep, week: number, performer: Performer, dice: Dice): L
     const cut = short && n >= prep.items.length - 2;
     const blank = logItemOf(item);
     const amount = amountOf(blank);
-    const stiff = dice.unit() < 0.04 ? 1.9 : 1;
-    const [form, pain, loose] = [
-      dice.unit() < 0.45 ? "wobble" : "clean",
-      dice.unit(),
-      dice.normal(),
-    ] as const;
+    const wobbles = !cut && dice.unit() < 0.45;
+    const ached = !flagged && dice.unit() < 0.15;
+    const loosens = item.phase === "loosen";
+    const loose = loosens ? Math.max(4, Math.round(10 + 3 * dice.normal())) : null;
+    const stiff = (daysBetween("2020-01-06", prep.on) * 7 + n * 5) % 31 === 0;
     return {
       ...blank,
       done: flagged ? "stopped" : cut ? "skipped" : "done",
       sets: amount && !cut && !flagged ? setsAs(amount, item.sides) : [],
-      form: cut ? null : form,
-      pain: flagged ? performer.flag!.pain : pain < 0.15 ? 2 : 0,
+      form: cut ? null : wobbles ? "wobble" : "clean",
+      pain: flagged ? performer.flag!.pain : ached ? 2 : 0,
       painPlace: flagged ? performer.flag!.place : "",
       painKind: flagged ? "pinching" : null,
-      looseAt:
-        item.phase === "loosen" && !cut ? Math.max(4, Math.round((10 + 3 * loose) * stiff)) : null,
+      looseAt: loose !== null && !cut ? (stiff ? 2 * loose : loose) : null,
     };
   });
   return {

@@ -4,7 +4,7 @@ import { drillOf } from "#core/library";
 import { stiffDays } from "#core/progress/stiff";
 import { outcomeOf } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
-import { longDay } from "../words";
+import { longDay, weekDay } from "../words";
 import { hasWords, markWords } from "./book-words";
 
 /** So many days are shown at once; more on demand. */
@@ -93,24 +93,24 @@ export function BookDays({ view, search }: { view: AthleteView; search: string }
         {found.slice(0, shown).map((line) => (
           <li
             key={line.logId ?? line.on}
-            className="grid gap-x-4 border-b border-line py-1.5 sm:grid-cols-[10.5rem_3.2rem_4.5rem_1fr]"
+            className="grid gap-x-4 border-b border-line py-1.5 sm:grid-cols-[6.5rem_4rem_4rem_1fr]"
           >
             {line.logId ? (
               <Link
                 className="font-semibold hover:underline"
                 to={`/at/${view.athlete.id}/log?log=${line.logId}`}
               >
-                {longDay(line.on)}
+                {weekDay(line.on)}
               </Link>
             ) : (
               <Link
                 className="text-muted hover:underline"
                 to={`/at/${view.athlete.id}/log?log=new&day=${line.on}`}
               >
-                {longDay(line.on)}
+                {weekDay(line.on)}
               </Link>
             )}
-            <span className="figures text-sm">
+            <span className="figures whitespace-nowrap text-sm">
               {line.minutes === null ? "" : `${Math.round(line.minutes)} min`}
             </span>
             <span className="text-sm text-muted">{line.outcome}</span>

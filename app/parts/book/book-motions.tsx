@@ -105,14 +105,14 @@ function MotionRow({
       type="button"
       aria-pressed={on}
       onClick={press}
-      className={`grid min-h-9 w-full grid-cols-[1fr_5rem_3.5rem] items-center gap-2 text-left text-sm ${on ? "bg-raised font-semibold" : ""}`}
+      className={`grid min-h-9 w-full grid-cols-[1fr_4rem_4.5rem] items-center gap-2 text-left text-sm ${on ? "bg-raised font-semibold" : ""}`}
     >
       <span>
         {motionOf(motion).name}
         {asked ? <span className="ml-2 font-normal text-muted">asked</span> : null}
       </span>
       <span className="h-2 bg-[var(--phase-own)]" style={{ width: `${100 * share}%` }} />
-      <span className="figures text-right">{Math.round(minutes)} min</span>
+      <span className="figures whitespace-nowrap text-right">{Math.round(minutes)} min</span>
     </button>
   );
 }

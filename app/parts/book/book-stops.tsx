@@ -5,7 +5,7 @@ import { stopsOf, type Stop } from "#core/progress/stops";
 import { cliniciansFirst } from "#core/safety/intake";
 import { painKinds } from "../pain-words";
 import type { AthleteView } from "../../view";
-import { longDay, shortDay } from "../words";
+import { longDay, shortDay, weekDay } from "../words";
 import { hasWords } from "./book-words";
 
 /** The book by stops and flags: what hurt, what it locked, and who let it in again. */
@@ -28,9 +28,9 @@ export function BookStops({ view, search }: { view: AthleteView; search: string 
           {found.map((stop, n) => (
             <li
               key={`${stop.recordId} ${n}`}
-              className="grid gap-x-4 border-b border-line py-2 sm:grid-cols-[10.5rem_1fr]"
+              className="grid gap-x-4 border-b border-line py-2 sm:grid-cols-[6.5rem_1fr]"
             >
-              <span className="font-semibold">{longDay(stop.on)}</span>
+              <span className="font-semibold">{weekDay(stop.on)}</span>
               <span>
                 <b className={stop.level > 5 ? "text-clay" : ""}>
                   {stop.level}/10{stop.place ? `, ${stop.place}` : ""}

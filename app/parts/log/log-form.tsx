@@ -81,7 +81,7 @@ export const LogForm = memo(function LogForm({
           </button>
         ) : null}
       </div>
-      <ul className="mt-3 border-t border-ink md:[&>li:not(:first-child)_.label]:sr-only">
+      <ul className="mt-3 border-t border-ink md:[&>li:not(:first-child)>*>.label]:sr-only">
         {log.items.map((item, n) => (
           <LogRow
             key={`${n} ${item.drillId}`}

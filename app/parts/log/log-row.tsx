@@ -43,18 +43,16 @@ export function LogRow({
         onClick={() => setOpen(!open)}
         className="col-span-full min-w-0 self-center text-left md:col-span-1"
       >
-        <span className="block font-display font-bold leading-tight">
-          {name}{" "}
-          <ChevronDown
-            size={14}
-            aria-hidden="true"
-            className={`inline text-muted ${open ? "rotate-180" : ""}`}
-          />
-        </span>
+        <span className="block font-display font-bold leading-tight">{name}</span>
         <span className="block text-sm text-muted">
           {drill ? rungOf(drill, item.rungId).name : item.rungId} ·{" "}
           <span className="figures">{amountWords(item)}</span>
-          {item.planned ? "" : " · not planned"}
+          {item.planned ? "" : " · not planned"}{" "}
+          <ChevronDown
+            size={14}
+            aria-hidden="true"
+            className={`inline ${open ? "rotate-180" : ""}`}
+          />
         </span>
         {item.note ? <span className="block text-sm italic">{item.note}</span> : null}
       </button>

@@ -64,80 +64,82 @@ export function NextRow({ drill, step, action }: { drill: Drill; step: NextStep;
   const stops = step.change === "stop";
   const present = { rungId: step.rungId, dose: step.dose };
   return (
-    <li className="grid items-center gap-x-4 border-b border-line py-1.5 sm:grid-cols-[12rem_6.5rem_1fr_auto]">
-      <b className="font-display leading-tight">{drill.name}</b>
-      <span
-        className={
-          step.chosen && step.chosen !== "accepted" ? "font-semibold" : nextTone(step.change)
-        }
-      >
-        {step.chosen === "pinned"
-          ? "pinned"
-          : step.chosen === "changed"
-            ? "as you said"
-            : nextHeads[step.change]}
-      </span>
-      <span className="text-sm">
-        {stops ? "–" : rungOf(drill, step.rungId).name}{" "}
-        <span className="figures">{stops ? "" : writeDose(step.dose)}</span>
-        <span className="block text-muted">
-          {step.chosen === "accepted" ? "taken: " : ""}
-          {step.why}
-          {step.proposed && step.chosen !== "accepted"
-            ? `; the rules say ${nextHeads[step.proposed.change]}, ${rungOf(drill, step.proposed.rungId).name.toLowerCase()} ${writeDose(step.proposed.dose)}`
-            : ""}
+    <li className="@container border-b border-line py-1.5">
+      <div className="grid grid-cols-[1fr_auto] items-center gap-x-4 @xl:grid-cols-[12rem_6.5rem_1fr_auto]">
+        <b className="font-display leading-tight">{drill.name}</b>
+        <span
+          className={
+            step.chosen && step.chosen !== "accepted" ? "font-semibold" : nextTone(step.change)
+          }
+        >
+          {step.chosen === "pinned"
+            ? "pinned"
+            : step.chosen === "changed"
+              ? "as you said"
+              : nextHeads[step.change]}
         </span>
-      </span>
-      {stops ? (
-        <span />
-      ) : (
-        <span className="flex justify-end">
-          {step.chosen ? (
-            <button
-              type="button"
-              className="quiet"
-              title="Let the rules propose again"
-              aria-label={`Let the rules propose ${drill.name} again`}
-              onClick={() => act("let-go", { drillId: drill.id })}
-            >
-              {step.chosen === "pinned" ? <PinOff size={16} /> : <Undo2 size={16} />}
-            </button>
-          ) : (
-            <button
-              type="button"
-              className="quiet"
-              title="Take it"
-              aria-label={`Take what follows for ${drill.name}`}
-              onClick={() => choose("accepted", present)}
-            >
-              <Check size={16} />
-            </button>
-          )}
-          <button
-            type="button"
-            className="quiet"
-            title="Change it"
-            aria-expanded={draft !== null}
-            aria-label={`Change what follows for ${drill.name}`}
-            onClick={() => setDraft(draft ? null : present)}
-          >
-            <SlidersHorizontal size={16} />
-          </button>
-          {step.chosen !== "pinned" ? (
-            <button
-              type="button"
-              className="quiet"
-              title="Pin it until you let it go"
-              aria-label={`Pin ${drill.name} as it is`}
-              onClick={() => choose("pinned", present)}
-            >
-              <Pin size={16} />
-            </button>
-          ) : null}
+        <span className="text-sm @max-xl:order-4">
+          {stops ? "–" : rungOf(drill, step.rungId).name}{" "}
+          <span className="figures">{stops ? "" : writeDose(step.dose)}</span>
+          <span className="block text-muted">
+            {step.chosen === "accepted" ? "taken: " : ""}
+            {step.why}
+            {step.proposed && step.chosen !== "accepted"
+              ? `; the rules say ${nextHeads[step.proposed.change]}, ${rungOf(drill, step.proposed.rungId).name.toLowerCase()} ${writeDose(step.proposed.dose)}`
+              : ""}
+          </span>
         </span>
-      )}
+        {stops ? (
+          <span />
+        ) : (
+          <span className="flex justify-end">
+            {step.chosen ? (
+              <button
+                type="button"
+                className="quiet"
+                title="Let the rules propose again"
+                aria-label={`Let the rules propose ${drill.name} again`}
+                onClick={() => act("let-go", { drillId: drill.id })}
+              >
+                {step.chosen === "pinned" ? <PinOff size={16} /> : <Undo2 size={16} />}
+              </button>
+            ) : (
+              <button
+                type="button"
+                className="quiet"
+                title="Take it"
+                aria-label={`Take what follows for ${drill.name}`}
+                onClick={() => choose("accepted", present)}
+              >
+                <Check size={16} />
+              </button>
+            )}
+            <button
+              type="button"
+              className="quiet"
+              title="Change it"
+              aria-expanded={draft !== null}
+              aria-label={`Change what follows for ${drill.name}`}
+              onClick={() => setDraft(draft ? null : present)}
+            >
+              <SlidersHorizontal size={16} />
+            </button>
+            {step.chosen !== "pinned" ? (
+              <button
+                type="button"
+                className="quiet"
+                title="Pin it until you let it go"
+                aria-label={`Pin ${drill.name} as it is`}
+                onClick={() => choose("pinned", present)}
+              >
+                <Pin size={16} />
+              </button>
+            ) : null}
+          </span>
+        )}
+      </div>
       {draft ? (
-        <div className="col-span-full flex flex-wrap items-center gap-4 bg-raised px-3 py-2">
+        <div className="mt-1 flex flex-wrap items-center gap-4 bg-raised px-3 py-2">
           <DoseEditor
             item={draft}
             drill={drill}

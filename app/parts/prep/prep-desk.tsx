@@ -27,6 +27,8 @@ import type { AthleteView } from "../../view";
 import { requestOf } from "../../planning";
 import { CautionLines } from "../cautions";
 import { say } from "../say";
+import { sidesOf } from "#core/measure/sides";
+import { shorterSides } from "#core/progress/shorter-side";
 import { useAct } from "../use-act";
 import { longDay } from "../words";
 import { BreachBanner } from "./breach-banner";
@@ -70,6 +72,8 @@ const Desk = memo(function Desk({
   pick,
 }: DeskProps & { prep: Prep }) {
   const { act, answer, busy } = useAct<{ removed?: string[] } | null>();
+  // Its own, so that nothing sent meanwhile calls off the way to the run.
+  const runner = useAct();
   const [asked, setAsked] = useState<number | null>(null);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
@@ -90,6 +94,10 @@ const Desk = memo(function Desk({
     [prep.items, view.library, request],
   );
   const spans = useMemo(() => itemSpans(prep.items, view.library), [prep.items, view.library]);
+  const shorter = useMemo(
+    () => shorterSides(sidesOf(view.allGaps, view.checks, view.library, view.day)),
+    [view],
+  );
   const repair = useCallback(() => act("repair", { prep }), [act, prep]);
   const proof = useProof(
     useMemo(
@@ -102,7 +110,7 @@ const Desk = memo(function Desk({
   );
   const same = proof.status === "proven" && alike(proof.items, prep.items);
   useEffect(() => {
-    if (proof.status === "proven" && !same && !prep.touched)
+    if (proof.status === "proven" && !same && !prep.touched && editable && !runner.busy)
       act("proven", { prep, items: proof.items });
     // The act is new at every render; what matters is the proof and the prep it is for.
     // eslint-disable-next-line react-hooks/exhaustive-deps
@@ -232,6 +240,8 @@ const Desk = memo(function Desk({
                     move={(by) => moveTo(index, index + by)}
                     lock={() => act("lock", { prep, itemId: item.id })}
                     drop={() => act("drop", { prep, itemId: item.id })}
+                    shorter={shorter}
+                    more={(extra) => act("extra", { prep, itemId: item.id, extra })}
                     edit={(change) => act("edit", { prep, itemId: item.id, ...change })}
                     swap={(other) => act("swap", { prep, itemId: item.id, item: other })}
                   />
@@ -248,7 +258,7 @@ const Desk = memo(function Desk({
           type="button"
           className="press press-main"
           disabled={prep.items.length === 0 || busy || !editable || broken.length > 0}
-          onClick={() => act("run", { prep })}
+          onClick={() => runner.act("run", { prep })}
         >
           <Play size={16} /> Run it
         </button>

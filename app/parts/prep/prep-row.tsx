@@ -12,7 +12,9 @@ import type { AthleteView } from "../../view";
 import { PosePicture } from "../figure/pose-picture";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
 import { notch } from "../words";
+import { extraFor, type Shorter } from "#core/progress/shorter-side";
 import { DoseEditor } from "./dose-editor";
+import { ExtraShare } from "./extra-share";
 import { SwapList } from "./swap-list";
 
 type RowProps = {
@@ -27,6 +29,9 @@ type RowProps = {
   move: (by: -1 | 1) => void;
   lock: () => void;
   drop: () => void;
+  /** Sides that are really shorter, by the checks. */
+  shorter: readonly Shorter[];
+  more: (extra: PrepItem["extra"]) => void;
   edit: (change: { rungId?: string; dose?: Dose }) => void;
   swap: (item: PrepItem) => void;
 };
@@ -44,6 +49,8 @@ export const PrepRow = memo(function PrepRow({
   move,
   lock,
   drop,
+  shorter,
+  more,
   edit,
   swap,
 }: RowProps) {
@@ -101,6 +108,12 @@ export const PrepRow = memo(function PrepRow({
         <p className="text-sm text-muted">
           {rung.name} · rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
         </p>
+        <ExtraShare
+          item={item}
+          proposed={extraFor(item, drill, shorter)}
+          editable={editable}
+          more={more}
+        />
         <p className="hidden text-sm print:block">{rung.cue}</p>
         <p className="text-sm xl:hidden print:hidden">
           <span className="figures">{doseSaid(item.dose, item.phase, request.schools)}</span> ·{" "}

@@ -16,7 +16,7 @@ export function remedyWords(remedy: Remedy, item: PrepItem, drill: Drill): strin
     case "fewer":
       return to ? `Fewer: ${writeDose(item.dose)} → ${writeDose(to.dose)}` : "Fewer";
     case "less-range":
-      return "Less range, only as far as it stays clean";
+      return "Less range, kept clean";
     case "rung-down":
       return to ? `A rung down: ${rungOf(drill, to.rungId).name.toLowerCase()}` : "A rung down";
   }

@@ -47,7 +47,7 @@ export function RunCount({
       : "text-[clamp(9rem,36vw,34rem)]"
     : text.length > 3
       ? "text-[clamp(6rem,20vw,16rem)]"
-      : "text-[clamp(8.5rem,27vw,21rem)]";
+      : "text-[clamp(12rem,27vw,21rem)]";
   return (
     <button
       type="button"
@@ -63,11 +63,13 @@ export function RunCount({
       >
         {text}
       </span>
-      <span className="mt-4 block min-h-9 text-[clamp(1.2rem,2.4vw,2.1rem)] leading-tight text-[#c9c3b3]">
+      <span
+        className={`mt-4 block min-h-9 leading-tight text-[#d8d2c3] ${wall ? "text-[clamp(1.6rem,3.4vw,4rem)]" : "text-[clamp(1.25rem,2.5vw,2.2rem)]"}`}
+      >
         {paused
           ? "paused"
           : [
-              unit === "repetitions" ? `left · ${clock(seconds)}` : "",
+              unit === "repetitions" ? `to go · ${clock(seconds)}` : "",
               unit === "set" ? `of ${step.sets} work sets` : countWord(step, item.dose),
             ]
               .filter(Boolean)

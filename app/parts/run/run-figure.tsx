@@ -17,12 +17,14 @@ export function RunFigure({
   dose,
   running,
   label,
+  wall,
 }: {
   picture: Picture;
   step: Step;
   dose: Dose;
   running: boolean;
   label: string;
+  wall: boolean;
 }) {
   const sided = useMemo(
     () => (step.side === "left" ? mirroredPicture(picture) : picture),
@@ -42,7 +44,7 @@ export function RunFigure({
       label={label}
       only={moves || !isWork(step) || !sided.end ? "start" : "end"}
       tones={runTones}
-      className="h-full max-h-[48vh] w-full"
+      className={`h-full w-full ${wall ? "max-h-[62vh]" : "max-h-[34vh] sm:max-h-[48vh]"}`}
     />
   );
 }

@@ -112,6 +112,8 @@ export function RunScreen({
       press: desk.undo,
       off: !desk.canUndo,
     },
+  ];
+  const tools: FloorAct[] = [
     {
       id: "sound",
       label: sound ? "Mute" : "Sound",
@@ -146,7 +148,9 @@ export function RunScreen({
       MediaPlayPause: desk.toggle,
       p: () => open("pain"),
       "=": desk.longer,
-      ...Object.fromEntries(acts.map(({ key, press, off }) => [key, off ? undefined : press])),
+      ...Object.fromEntries(
+        [...acts, ...tools].map(({ key, press, off }) => [key, off ? undefined : press]),
+      ),
       ...(wall ? { Escape: toWall } : {}),
     },
     panel !== null || state.status === "finished",
@@ -202,6 +206,7 @@ export function RunScreen({
             step={step}
             dose={item.dose}
             running={running}
+            wall={wall}
             label={`${drill.name}, ${rung.name.toLowerCase()}`}
           />
         </div>
@@ -253,7 +258,7 @@ export function RunScreen({
             <SlidersHorizontal size={18} aria-hidden="true" /> Change something
           </button>
           <div className={`mt-1.5 ${tray ? "" : "hidden sm:block"}`}>
-            <FloorKeys acts={acts} />
+            <FloorKeys acts={acts} tools={tools} />
           </div>
         </>
       )}

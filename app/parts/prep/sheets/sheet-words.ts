@@ -26,7 +26,12 @@ export const linesOf = (prep: Prep, library: Library): SheetLine[] =>
         drill,
         rung: rungOf(drill, item.rungId),
         dose: writeDose(item.dose),
-        sides: item.sides.map((side) => notch[side]).join(" "),
+        sides: [
+          item.sides.map((side) => notch[side]).join(" "),
+          item.extra ? `+${item.extra.sets} ${notch[item.extra.side]}` : "",
+        ]
+          .filter(Boolean)
+          .join(" "),
       },
     ];
   });

@@ -1,0 +1,66 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { library } from "../../library/index";
+import { drillOf } from "../library";
+import type { MotionId } from "../body/motions";
+import type { PrepItem } from "../exchange/records";
+import { asked } from "../test/planning";
+import { stateAt, runOf } from "../test/running";
+import { minutesNow } from "../run/floor";
+import { memberOf } from "../run/group";
+import { alternativesTo } from "./alternatives";
+import { eligibility } from "./eligible";
+import { breaches } from "./order";
+import { orderTerms } from "./mend";
+import { planPrep } from "./plan";
+import { retimed } from "./retime";
+
+const motions: MotionId[] = ["wrist.extension", "shoulder.flexion", "hip.extension", "hip.flexion"];
+const touches = (items: readonly Pick<PrepItem, "drillId">[], locked: readonly MotionId[]) =>
+  items.filter(({ drillId }) =>
+    drillOf(library, drillId)!.serves.some(({ motion }) => locked.includes(motion)),
+  );
+
+describe("a locked motion", () => {
+  it("comes in by no way: plan, swap, other minutes, the floor, the library, a group", () =>
+    fc.assert(
+      fc.property(
+        fc.constantFrom("handstand", "deep-squat", "front-split"),
+        fc.constantFrom("warm-up", "mobility", "daily-circles", "fillers"),
+        fc.subarray(motions, { minLength: 1 }),
+        fc.integer({ min: 5, max: 30 }),
+        (skillId, format, locked, minutes) => {
+          const request = asked(skillId, format, { locked, budget: minutes * 60, rounds: 0 });
+          const plan = planPrep(request);
+          expect(touches(plan.items, locked)).toEqual([]);
+          expect(touches(retimed(plan.items, [], 600, request).items, locked)).toEqual([]);
+          if (plan.items.length > 1) {
+            const others = alternativesTo(plan.items, 1, request).map(({ item }) => item);
+            expect(touches(others, locked)).toEqual([]);
+          }
+          const now = minutesNow(stateAt(runOf(plan.items), 30), 8, request);
+          expect(touches(now.items, locked)).toEqual([]);
+          for (const drill of library.drills)
+            if (touches([{ drillId: drill.id }], locked).length > 0)
+              expect(eligibility(drill, request)).toHaveProperty("reason");
+          const free = planPrep(asked(skillId, format, { rounds: 0 }));
+          const member = memberOf({ items: free.items }, { id: "b", name: "B" }, request);
+          for (const item of touches(free.items, locked))
+            expect(
+              member.parts.find(({ itemId }) => itemId === (item as PrepItem).id)!.rungId,
+            ).toBeNull();
+        },
+      ),
+      { numRuns: 20 },
+    ));
+  it("put in by hand is a breach that bars the run", () => {
+    const free = planPrep(asked("handstand", "warm-up"));
+    const request = asked("handstand", "warm-up", { locked: ["shoulder.flexion"] });
+    expect(touches(free.items, ["shoulder.flexion"]).length).toBeGreaterThan(0);
+    expect(
+      breaches(free.items, library, orderTerms(request))
+        .map(({ text }) => text)
+        .join(),
+    ).toMatch(/locked after pain/);
+  });
+});
