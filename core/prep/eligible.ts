@@ -174,7 +174,11 @@ function atPlace(
       drill,
       rung,
       segment,
-      dose: asWorked(drill, rung === wanted && next ? scaled(base, next.dose) : base, situation),
+      dose: asWorked(
+        drill,
+        rung === wanted && next ? scaled(base, next, situation.format) : base,
+        situation,
+      ),
       fetched: used,
       replaced: [changed, ...used.map(standIn)].filter(Boolean).join("; ") || null,
     };
@@ -221,12 +225,23 @@ function asWorked(
   return dose;
 }
 
-/** The library's dose with the repetitions or seconds that the log has reached; short holds stay as the library has them. */
-function scaled(dose: Dose, reached: Dose): Dose {
+/** Before training a hold this short stays as the library has it. */
+const shortHold = 20;
+
+/**
+ * The library's dose with the repetitions or seconds that the log has reached. In a session of its own a hold is
+ * never less than the library's for having been short before training, unless the log asks for less.
+ */
+function scaled(dose: Dose, { dose: reached, change }: NextStep, format: Format): Dose {
   if (dose.type === "reps" && reached.type === "reps") return { ...dose, reps: reached.reps };
-  if (dose.type === "hold" && reached.type === "hold" && dose.seconds > 20)
-    return { ...dose, seconds: reached.seconds };
-  return dose;
+  if (dose.type !== "hold" || reached.type !== "hold") return dose;
+  if (format.doses === "warm-up")
+    return dose.seconds > shortHold ? { ...dose, seconds: reached.seconds } : dose;
+  const lower = change === "less" || change === "restart" || change === "step-back";
+  return {
+    ...dose,
+    seconds: lower ? reached.seconds : Math.max(dose.seconds, reached.seconds),
+  };
 }
 
 /** A dose as a coach reads it: for one who works by feel, loosening is done until it is loose. */

@@ -69,9 +69,10 @@ type Proposed = NonNullable<NextStep["proposed"]>;
 /**
  * What the rules propose after the sessions of a drill, the latest first: two or three repetitions or five seconds
  * more when the last two were complete, clean and comfortable; at the top of the range the next rung at the bottom
- * of its range; a rung down when form was lost or pain passed 4/10; a stop after sharp pain or pain above 5/10.
+ * of its range, or after four clean sessions of one dose that the plan could not raise; a rung down when form was lost or pain passed 4/10; a stop after sharp pain or pain above 5/10.
  */
-function proposedAfter(drill: Drill, [last, before]: readonly Session[]): Proposed | null {
+function proposedAfter(drill: Drill, sessions: readonly Session[]): Proposed | null {
+  const [last, before] = sessions;
   if (!last?.item.planned) return null;
   const { item } = last;
   const rung = rungOf(drill, item.rungId);
@@ -96,7 +97,7 @@ function proposedAfter(drill: Drill, [last, before]: readonly Session[]): Propos
     );
   if (!before || before.item.rungId !== item.rungId || !easy(before.item))
     return stay("same", "clean once: the same once more");
-  return stepUp(drill, item, stay);
+  return stepUp(drill, item, stay, cleanRow(sessions));
 }
 
 type Stay = (change: NextStep["change"], why: string, dose?: Dose) => Proposed;
@@ -118,9 +119,31 @@ function stepBack(drill: Drill, last: LogItem, stay: Stay): Proposed {
   };
 }
 
-function stepUp(drill: Drill, last: LogItem, stay: Stay): Proposed {
+/** So many clean sessions of one dose are enough for the next rung, where the plan had no room for more of it. */
+const enoughClean = 4;
+
+/** How many of the latest sessions running were easy, at one rung and one dose. */
+function cleanRow(sessions: readonly Session[]): number {
+  const first = sessions[0]!.item;
+  const same = ({ item }: Session) =>
+    easy(item) && item.rungId === first.rungId && perSet(item.planned) === perSet(first.planned);
+  const end = sessions.findIndex((one) => !same(one));
+  return end < 0 ? sessions.length : end;
+}
+
+/** What one set of a dose is; how many there are is the plan's business. */
+const perSet = (dose: Dose | null) =>
+  dose === null
+    ? null
+    : dose.type === "reps"
+      ? dose.reps
+      : dose.type === "contract-relax"
+        ? dose.deepen
+        : dose.seconds;
+
+function stepUp(drill: Drill, last: LogItem, stay: Stay, row: number): Proposed {
   const rung = rungOf(drill, last.rungId);
-  const more = grown(last.planned!, rung.range);
+  const more = row >= enoughClean ? null : grown(last.planned!, rung.range);
   if (more) return stay("more", "two sessions complete, clean and comfortable", more);
   const higher = drill.rungs[drill.rungs.indexOf(rung) + 1];
   const dose = higher && usualDose(drill, higher.id);
@@ -129,7 +152,9 @@ function stepUp(drill: Drill, last: LogItem, stay: Stay): Proposed {
     rungId: higher.id,
     dose,
     change: "next-rung",
-    why: `at the top of ${rung.name.toLowerCase()}: next rung`,
+    why: grown(last.planned!, rung.range)
+      ? `clean ${row} times running at ${rung.name.toLowerCase()}: next rung`
+      : `at the top of ${rung.name.toLowerCase()}: next rung`,
   };
 }
 
