@@ -44,6 +44,8 @@ export async function sameBrowser(day: string) {
     preps: await import("./preps"),
     runs: await import("./runs"),
     logs: await import("./logs"),
+    days: await import("./days"),
+    nextChosen: await import("./next-chosen"),
     planning: await import("../planning"),
   };
 }

@@ -1,0 +1,183 @@
+import { afterEach, describe, expect, it, vi } from "vitest";
+import type { Run } from "#core/exchange/records";
+import { nextSteps } from "#core/progress/next-step";
+import { oneMore, withItem } from "#core/run/floor";
+import { freshBrowser } from "./test-notebook";
+
+const day = "2026-11-24";
+afterEach(() => vi.useRealTimers());
+
+type Browser = Awaited<ReturnType<typeof freshBrowser>>;
+
+/** A run of the proposed prep, begun at nine, with others along. */
+async function begun(browser: Browser, along: string[] = []): Promise<Run> {
+  const view = await browser.look("odalys");
+  const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day));
+  const others = await Promise.all(along.map((id) => browser.look(id)));
+  expect(await browser.preps.startRun(await browser.look("odalys"), { prep }, others)).toBe(
+    "running",
+  );
+  return (await browser.look("odalys")).runs[0]!;
+}
+
+const at = (time: string) => vi.setSystemTime(new Date(`${day}T${time}`));
+
+describe("on the floor", () => {
+  it("a slip is taken back, pain is not", async () => {
+    const browser = await freshBrowser(day);
+    const run = await begun(browser);
+    at("09:01:00");
+    await browser.runs.happened(run, { type: "longer", seconds: 15 });
+    await browser.runs.happened(run, { type: "skip" });
+    const latest = async () => (await browser.look("odalys")).runs[0]!;
+    expect(await browser.runs.takeBack(run)).toBe(true);
+    expect((await latest()).events.map(({ type }) => type)).toEqual(["start", "longer"]);
+    await browser.runs.happened(run, {
+      type: "pain",
+      level: 4,
+      place: "left wrist",
+      sharp: false,
+      painKind: "ache",
+      who: "",
+    });
+    expect(await browser.runs.takeBack(run)).toBe(false);
+    expect((await latest()).events).toHaveLength(3);
+  });
+
+  it("everybody who runs along gets an own log; undone, all of them go", async () => {
+    const browser = await freshBrowser(day);
+    const run = await begun(browser, ["noor", "kaito"]);
+    expect(run.group.map(({ name }) => name.split(" ")[0])).toEqual(["Noor", "Kaito"]);
+    for (const { parts } of run.group)
+      for (const { rungId, reason } of parts) expect(rungId === null).toBe(reason !== "");
+    const before = (await browser.look("noor")).logs.length;
+    at("09:20:00");
+    await browser.runs.finishRun(await browser.look("odalys"), run.id, true);
+    const noor = await browser.look("noor");
+    expect(noor.logs).toHaveLength(before + 1);
+    const log = noor.logs.at(-1)!;
+    expect(log.on).toBe(day);
+    for (const item of log.items) if (item.done === "done") expect(item.form).toBe("clean");
+    (await browser.notebook()).undo();
+    expect((await browser.look("noor")).logs).toHaveLength(before);
+    expect((await browser.look("odalys")).runs).toHaveLength(1);
+  });
+
+  it("a change of plan is kept with the run, and comes to the log", async () => {
+    const browser = await freshBrowser(day);
+    const run = await begun(browser);
+    const item = run.prep.items.find((one) => oneMore(one) !== null)!;
+    const items = withItem(run.prep.items, oneMore(item)!);
+    await browser.runs.happened(run, { type: "plan", why: "more-sets", items });
+    at("09:40:00");
+    const id = await browser.runs.finishRun(await browser.look("odalys"), run.id);
+    const log = (await browser.look("odalys")).logs.find((one) => one.id === id)!;
+    const own = log.items.find(({ drillId }) => drillId === item.drillId)!;
+    expect(own.planned).toEqual(oneMore(item)!.dose);
+    expect(own.done).toBe("done");
+  });
+
+  it("a prep that works on what has been locked since is not begun", async () => {
+    const browser = await freshBrowser(day);
+    const view = await browser.look("odalys");
+    const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day));
+    await browser.preps.keepPreps({ preps: [prep] });
+    await browser.logs.saveLog({
+      log: {
+        ...view.logs[0]!,
+        id: "hurt",
+        on: day,
+        prepId: null,
+        items: [
+          {
+            ...view.logs[0]!.items[0]!,
+            drillId: prep.items.at(-1)!.drillId,
+            rungId: prep.items.at(-1)!.rungId,
+            pain: 8,
+            painPlace: "right shoulder",
+          },
+        ],
+      },
+    });
+    const locked = await browser.look("odalys");
+    expect(locked.locks.length).toBeGreaterThan(0);
+    expect(await browser.preps.startRun(locked, { prep })).toBe("unsafe");
+    expect((await browser.look("odalys")).runs).toEqual([]);
+    await browser.preps.repair(locked, { prep });
+    const mended = (await browser.look("odalys")).preps.find(({ id }) => id === prep.id)!;
+    expect(await browser.preps.startRun(await browser.look("odalys"), { prep: mended })).toBe(
+      "running",
+    );
+  });
+});
+
+describe("beside the sessions", () => {
+  it("a day has one note, which goes when it says nothing any more", async () => {
+    const browser = await freshBrowser(day);
+    const on = "2026-11-22";
+    const note = async () => (await browser.look("wren")).days.find((one) => one.on === on) ?? null;
+    const had = await note();
+    await browser.days.markDay("wren", { on, sleep: 3 });
+    await browser.days.markDay("wren", { on, soreness: 6, sore: ["hip"] });
+    expect(await note()).toMatchObject({ sleep: 3, soreness: 6, sore: ["hip"] });
+    await browser.days.markDay("wren", { on, sleep: null, soreness: null, energy: null });
+    expect(await note()).toBeNull();
+    (await browser.notebook()).undo();
+    expect(await note()).toMatchObject({ soreness: 6 });
+    expect(had === null || had.on === on).toBe(true);
+  });
+
+  it("what the coach says comes next is what the plan gives, until it is let go", async () => {
+    const browser = await freshBrowser(day);
+    const view = await browser.look("odalys");
+    const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day));
+    const drill = view.library.drills.find(
+      (one) => one.id === prep.items.find(({ phase }) => phase === "own")!.drillId,
+    )!;
+    const chosen = {
+      drillId: drill.id,
+      rungId: drill.rungs[0]!.id,
+      dose: { type: "reps", sets: 2, reps: 6, tempo: 3, rest: 5 } as const,
+      how: "pinned",
+      why: "",
+    };
+    await browser.nextChosen.chooseNext("odalys", { chosen });
+    const after = await browser.look("odalys");
+    const item = browser.planning
+      .planned(after, browser.planning.newPrep(after, day))
+      .prep.items.find(({ drillId }) => drillId === drill.id);
+    if (item)
+      expect(item).toMatchObject({
+        rungId: chosen.rungId,
+        why: expect.stringContaining("pinned") as string,
+      });
+    const step = () =>
+      browser
+        .look("odalys")
+        .then(({ library, logs, athlete }) =>
+          nextSteps(library, logs, { on: day, chosen: athlete.nextChosen }).get(drill.id)!,
+        );
+    expect((await step()).chosen).toBe("pinned");
+    await browser.nextChosen.letGo("odalys", { drillId: drill.id });
+    expect((await step()).chosen).toBeNull();
+  });
+
+  it("the shorter side's share makes its own room", async () => {
+    const browser = await freshBrowser(day);
+    const view = await browser.look("wren");
+    const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day));
+    const item = prep.items.find(({ sides }) => sides.length > 0)!;
+    await browser.preps.extraItem(view, {
+      prep,
+      itemId: item.id,
+      extra: { side: "left", sets: 1 },
+    });
+    const kept = (await browser.look("wren")).preps.find(({ id }) => id === prep.id)!;
+    expect(kept.items.find(({ id }) => id === item.id)).toMatchObject({
+      extra: { side: "left", sets: 1 },
+      locked: item.locked,
+    });
+    const { prepSeconds } = await import("#core/prep/timeline");
+    expect(prepSeconds(kept.items, view.library, kept.handOver)).toBeLessThanOrEqual(prep.budget);
+  });
+});
