@@ -33,7 +33,7 @@ test("a log without any plan: drills are added by hand, on an earlier day too", 
   await expect(page.getByText("not planned")).toBeVisible();
   await page.getByLabel("Minutes").fill("12");
   await page.getByRole("button", { name: "Keep the log" }).click();
-  await expect(page.getByText("The log is kept.")).toBeVisible();
+  await expect(page.getByText("The log is kept.").first()).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText("Taken back: log")).toBeVisible();
 });
@@ -61,4 +61,64 @@ test("a round of checks: wrong numbers are refused in place, disagreeing trials 
   await page.getByText(/The library: add a drill/i).click();
   await page.getByLabel("Joint").selectOption("shoulder");
   await expect(page.getByText("shoulder flexion is locked after pain").first()).toBeVisible();
+});
+
+test("a session without the application, as another was; the day's marks; removed and brought back", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/wren/log?log=new&day=2026-11-22");
+  await page.getByLabel("The same as").selectOption({ index: 1 });
+  await expect(page.getByRole("radio", { name: "done" }).first()).toBeChecked();
+  const marks = page.getByRole("region", { name: "How the day was" });
+  await marks.getByRole("button", { name: "poor", exact: true }).click();
+  await marks.getByRole("button", { name: "good", exact: true }).click();
+  await expect(marks.getByRole("button", { name: "good", exact: true })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+  await marks.getByLabel("Sore, 0–10").selectOption("6");
+  await marks.getByRole("button", { name: "hip", exact: true }).click();
+  await expect(marks.getByText("the next dose there falls by a third")).toBeVisible();
+  await page.getByRole("button", { name: "All clean, keep" }).click();
+  await expect(page.getByText("The log is kept.").first()).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Sunday 22 November, as it went" })).toBeVisible();
+  const first = page
+    .getByRole("listitem")
+    .filter({ has: page.getByRole("radio") })
+    .first();
+  await first.getByRole("button", { expanded: false }).click();
+  await first.getByLabel(/: sets$/).fill("3");
+  await first.getByLabel(/: weight in kilograms$/).fill("2.5");
+  await expect(first.getByText(/3 × \d+.*2.5 kg/)).toBeVisible();
+  await page.getByRole("button", { name: "Keep the changes" }).click();
+  await saved(page);
+  await page.getByRole("button", { name: "Remove the log of Sunday 22 November" }).click();
+  await expect(page.getByRole("link", { name: "Sunday 22 November" })).toBeHidden();
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByRole("link", { name: "Sunday 22 November" })).toBeVisible();
+});
+
+test("the record book: by day with a search, by drill with what follows, by motion, and the stops", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/odalys/log/book");
+  await expect(page.getByText(/^\d+ days, latest first/)).toBeVisible();
+  await page.getByLabel("Look for").fill("stiff");
+  await expect(page.getByText(/^\d+ of \d+ days/)).toBeVisible();
+  await expect(page.getByText(/ at \d+, usually \d+/).first()).toBeVisible();
+  await page.getByLabel("Look for").fill("");
+  await page.getByRole("button", { name: "by drill" }).click();
+  await page.getByRole("list", { name: "Drills done" }).getByText("Wall slides").click();
+  const one = page.getByRole("region", { name: "Wall slides" });
+  await expect(one.getByRole("img", { name: /Wall slides: \d+ sessions/ })).toBeVisible();
+  await one.getByRole("button", { name: "Pin Wall slides as it is" }).click();
+  await expect(one.getByText("pinned", { exact: true })).toBeVisible();
+  await one.getByRole("button", { name: "Let the rules propose Wall slides again" }).click();
+  await expect(one.getByText("pinned", { exact: true })).toBeHidden();
+  await page.getByRole("button", { name: "by joint motion" }).click();
+  await expect(page.getByRole("heading", { name: "Pull : push" })).toBeVisible();
+  await expect(page.getByText(/Minutes a week, both sides/)).toBeVisible();
+  await page.getByRole("button", { name: "stops and flags" }).click();
+  await expect(page.getByText(/5\/10, left wrist/)).toBeVisible();
+  await expect(page.getByText("Noted; nothing was locked by it.")).toBeVisible();
 });

@@ -326,13 +326,18 @@ function renewEntries(state: Replay, fresh: readonly Step[]): void {
     entry.itemId === item.id && entry.drillId === item.drillId && entry.rungId === item.rungId;
   for (const entry of state.entries)
     if (
-      (entry.tries.length > 0 || entry.pain) &&
+      (entry.tries.length > 0 || entry.pain || entry.form) &&
       !state.items.some((item) => has(entry, item)) &&
       entry.ended !== "stopped"
     )
       entry.ended = "changed";
   const settled = state.entries.filter(
-    (entry) => entry.tries.length > 0 || entry.pain || entry.ended === "skipped",
+    (entry) =>
+      entry.tries.length > 0 ||
+      entry.pain ||
+      entry.form ||
+      entry.looseAt !== null ||
+      entry.ended === "skipped",
   );
   const open = state.items.flatMap((item, index) => {
     const known = settled.findLast((entry) => has(entry, item));

@@ -1,4 +1,5 @@
 import { memo, useEffect, useState } from "react";
+import { useNavigate } from "react-router";
 import { say } from "../say";
 import type { Log } from "#core/exchange/records";
 import type { AthleteView } from "../../view";
@@ -20,9 +21,14 @@ export const LogForm = memo(function LogForm({
   isNew: boolean;
 }) {
   const [log, setLog] = useState(start);
+  const navigate = useNavigate();
   const { act, answer, busy } = useAct<{ error?: string; kept?: string }>();
   useEffect(() => {
-    if (answer?.kept) say("The log is kept.");
+    if (!answer?.kept) return;
+    say("The log is kept.");
+    if (isNew) void navigate(`?log=${answer.kept}`, { replace: true, preventScrollReset: true });
+    // The answer comes once; whether the log is new changes with it.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [answer]);
   const regions = [...new Set(view.library.drills.map(({ region }) => region))].sort();
   const spare = view.library.drills.filter(

@@ -75,7 +75,10 @@ export function RunCount({
               .filter(Boolean)
               .join(" · ")}
       </span>
-      <span className="mt-1 block text-sm text-[#9a9688] group-hover:text-[#f2eee4]">
+      <span
+        aria-hidden="true"
+        className="mt-1 block text-sm text-[#9a9688] group-hover:text-[#f2eee4]"
+      >
         tap: {tap.word}
       </span>
     </button>

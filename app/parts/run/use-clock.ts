@@ -1,27 +1,29 @@
-import { useEffect, useState } from "react";
+import { useCallback, useEffect, useState } from "react";
 
-/** A look at the clock is never later than this, ms; where a cue is due sooner, it is on the cue. */
-const longestLook = 100;
+/** A look at the clock is never later than this, ms; where something is due sooner, it is on time. */
+const longestLook = 250;
+
+/** Wall time in milliseconds as it was last looked at, and a way to look again. Looked at when the page is seen again. */
+export function useWallClock(): [time: number, look: () => void] {
+  const [time, setTime] = useState(() => Date.now());
+  const look = useCallback(() => setTime(Date.now()), []);
+  useEffect(() => {
+    document.addEventListener("visibilitychange", look);
+    return () => document.removeEventListener("visibilitychange", look);
+  }, [look]);
+  return [time, look];
+}
 
 /**
- * Wall time in milliseconds: looked at ten times a second while something runs, exactly when the next cue is due,
- * and at once when the page is seen again.
- * @param due seconds from a time until its next cue
+ * Looks at the clock again while something runs: four times a second, and exactly when something is due.
+ * @param due seconds until the next cue, change of step or change of the number that is shown
  */
-export function useWallClock(running: boolean, due: (time: number) => number): number {
-  const [time, setTime] = useState(() => Date.now());
-  useEffect(() => {
-    const read = () => setTime(Date.now());
-    document.addEventListener("visibilitychange", read);
-    return () => document.removeEventListener("visibilitychange", read);
-  }, []);
+export function useNextLook(running: boolean, due: number, look: () => void): void {
   useEffect(() => {
     if (!running) return;
-    const wait = Math.max(4, Math.min(longestLook, due(time) * 1000));
-    const next = setTimeout(() => setTime(Date.now()), wait);
+    const next = setTimeout(look, Math.max(4, Math.min(longestLook, Math.ceil(due * 1000))));
     return () => clearTimeout(next);
   });
-  return time;
 }
 
 /** Keeps the screen awake while the run is on, where the browser can; asked again when the page is seen again. */

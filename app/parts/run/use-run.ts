@@ -16,19 +16,29 @@ import {
   type Remedy,
 } from "#core/run/floor";
 import { runAt } from "#core/run/run";
+import type { RunState } from "#core/run/state";
 import { requestOf } from "../../planning";
 import { happened, lastSlip, takeBack } from "../../storage/runs";
 import type { AthleteView } from "../../view";
 import { say } from "../say";
 import type { PainSaid } from "./pain-dialog";
-import { useWallClock } from "./use-clock";
+import { useNextLook, useWallClock } from "./use-clock";
+
+/** An event is later than the last look at the clock. */
+const lastMoment = ({ events }: Run): number => Date.parse(events.at(-1)?.at ?? "") || 0;
+
+/** Seconds until the number on the screen is another. */
+const nextSecond = ({ into }: RunState): number => 1 - (into % 1);
 
 /** The run as it stands, and everything that can be done to it. */
 export function useRun(view: AthleteView, run: Run) {
   const { library } = view;
-  const last = run.events.at(-1)?.type;
-  const time = useWallClock(last !== "pause", (at) => nextDue(runAt(run, library, at)));
-  const state = useMemo(() => runAt(run, library, time), [run, library, time]);
+  const [time, look] = useWallClock();
+  const state = useMemo(
+    () => runAt(run, library, Math.max(time, lastMoment(run))),
+    [run, library, time],
+  );
+  useNextLook(state.status === "running", Math.min(nextDue(state), nextSecond(state)), look);
   const [waiting, setWaiting] = useState(false);
   const step = state.steps[state.at];
   const item = step ? state.items[step.item] : undefined;
