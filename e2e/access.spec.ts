@@ -40,6 +40,11 @@ for (const scheme of ["light", "dark"] as const)
     for (const path of [
       "/at/odalys/check/record",
       "/at/odalys/prep/sheet",
+      "/at/odalys/log/book",
+      "/at/odalys/log/book?by=drill",
+      "/at/odalys/log/book?by=motion",
+      "/at/odalys/log/book?by=stops",
+      "/at/odalys/run",
       "/file",
       "/library",
       "/library/own-drill?from=prayer",
@@ -59,6 +64,18 @@ for (const scheme of ["light", "dark"] as const)
     await page.getByRole("button", { name: "It hurts" }).click();
     await page.getByRole("heading", { name: /hurts\. How much/ }).waitFor();
     expect(await findings(page), "the pain dialog").toEqual([]);
+    await page.getByRole("button", { name: "Go back, it is fine" }).click();
+    for (const [key, heading] of [
+      ["f", "What was seen?"],
+      ["t", "How many minutes are there now?"],
+      ["w", "What instead?"],
+    ] as const) {
+      await page.keyboard.press(key);
+      await page.getByRole("heading", { name: heading }).waitFor();
+      expect(await findings(page), heading).toEqual([]);
+      await page.keyboard.press("Escape");
+      await page.getByRole("heading", { name: heading }).waitFor({ state: "hidden" });
+    }
   });
 
 test("at phone width nothing runs off the side, and the next move is within reach", async ({
@@ -73,6 +90,9 @@ test("at phone width nothing runs off the side, and the next move is within reac
     ...stations.map((station) => `/at/odalys/${station}`),
     "/at/odalys/check/record",
     "/at/odalys/prep/sheet?sheet=pocket",
+    "/at/odalys/log/book",
+    "/at/odalys/log/book?by=drill",
+    "/at/odalys/log/book?by=motion",
     "/library/own-drill",
   ]) {
     await page.goto(path);

@@ -20,11 +20,11 @@ const views = [
   ["gap", "/at/odalys/gap", desk, "light", worthKnown],
   ["gap-split", "/at/wren/gap", desk, "light", whatIf],
   ["gap-squat-dark", "/at/ilvar/gap", desk, "dark", worthKnown],
-  ["gap-leg-behind", "/at/meheret/aim", desk, "light", legBehind],
   ["prep", "/at/wren/prep", desk, "light", swapOpen],
   ["prep-sheet", "/at/odalys/prep/sheet", desk, "light"],
   ["run", "/at/odalys/prep", desk, "light", startRun],
-  ["log", "/at/odalys/log", desk, "light"],
+  ["log", "/at/odalys/log?day=2026-11-23", desk, "light"],
+  ["book", "/at/odalys/log/book?by=drill", desk, "light", drillShown],
   ["season", "/at/odalys/season", desk, "light"],
   ["file", "/file", desk, "light"],
   ["library", "/library", desk, "light"],
@@ -61,10 +61,9 @@ async function swapOpen(page) {
     .click();
 }
 
-async function legBehind(page) {
-  await page.getByRole("button", { name: "Walk toward this one" }).first().click();
-  await page.getByRole("link", { name: "3 Gap" }).click();
-  await worthKnown(page);
+async function drillShown(page) {
+  await page.getByRole("list", { name: "Drills done" }).getByText("Wall slides").click();
+  await page.getByRole("img", { name: /Wall slides: / }).waitFor();
 }
 
 async function oneAtATime(page) {

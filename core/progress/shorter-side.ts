@@ -26,6 +26,15 @@ export const shorterSides = (sides: readonly Sides[]): Shorter[] =>
       : [],
   );
 
+/** Work that changes a side: stretches and what is done with their range. A ball or a swing needs no share. */
+const earnsMore: readonly Drill["kind"][] = [
+  "static",
+  "contract-relax",
+  "active",
+  "strength",
+  "skill",
+];
+
 /**
  * The shorter side's extra share of a drill: one set more, two where there are four or more. Only for drills of
  * which at least half counts for the motion; null where both sides deserve the same.
@@ -35,7 +44,7 @@ export function extraFor(
   drill: Drill,
   shorter: readonly Shorter[],
 ): { extra: NonNullable<PrepItem["extra"]>; reason: string } | null {
-  if (!drill.sided || item.boxed || item.phase === "raise") return null;
+  if (!drill.sided || item.boxed || !earnsMore.includes(drill.kind)) return null;
   const one = shorter.find(({ motion }) =>
     drill.serves.some((served) => served.motion === motion && served.share >= 0.5),
   );

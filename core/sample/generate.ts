@@ -49,12 +49,27 @@ export function generateTroupe(cast: Cast, library: Library, today: string, seed
     },
     ...places,
     ...cast.performers.flatMap((performer, n) =>
-      historyOf(performer, { places, cast, library, today, dice: diceOf(seed * 1000 + n) }),
+      historyOf(performer, {
+        places,
+        cast,
+        library,
+        today,
+        dice: diceOf(seed * 1000 + n),
+        logDice: diceOf(seed * 1000 + n + 500),
+      }),
     ),
   ];
 }
 
-type Setting = { places: Place[]; cast: Cast; library: Library; today: string; dice: Dice };
+/** Logs have dice of their own, so that another plan never moves a check. */
+type Setting = {
+  places: Place[];
+  cast: Cast;
+  library: Library;
+  today: string;
+  dice: Dice;
+  logDice: Dice;
+};
 
 function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
   const { today, library } = setting;
@@ -101,10 +116,10 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
       setting,
     });
     preps.push(prep);
-    const missed = setting.dice.unit() <= 0.12;
+    const missed = setting.logDice.unit() <= 0.12;
     const flagged = performer.flag?.week === week && prep.session === "mobility";
     if (day < today && !away && (flagged || !missed))
-      logs.push(loggedAs(prep, week, performer, setting.dice));
+      logs.push(loggedAs(prep, week, performer, setting.logDice));
   }
   const aside = [1, 57].flatMap((since, round) => {
     const day = plusDays(start, since);

@@ -10,7 +10,7 @@ import { useAct } from "../use-act";
 import { aimSentence, shortDay } from "../words";
 import { AimForm } from "./aim-form";
 import { OwnSkills } from "./own-skills";
-import { SkillEditor } from "./skill-editor";
+import { SkillEditor } from "./lazy-skill-editor";
 
 /** The aims: what each asks, by when; the one the walk follows is marked. */
 export function AimList({ view }: { view: AthleteView }) {

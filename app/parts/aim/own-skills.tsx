@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Skill } from "#core/aim/skill";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
-import { SkillEditor } from "./skill-editor";
+import { SkillEditor } from "./lazy-skill-editor";
 
 /** What a new skill begins with: a standing body that asks one thing. */
 const blank: Skill = {

@@ -51,7 +51,7 @@ export function BookDrills({
   return (
     <div className="mt-4 grid gap-6 xl:grid-cols-[17rem_1fr]">
       <ul
-        className="max-h-[34rem] overflow-y-auto border-t border-ink xl:order-1"
+        className="max-h-56 xl:max-h-[34rem] overflow-y-auto border-t border-ink xl:order-1"
         aria-label="Drills done"
       >
         {found.map(({ drill, history }) => {

@@ -19,10 +19,19 @@ type Point = {
   each: number | null;
   looseAt: number | null;
   said: string;
+  /** The amount stands beside the mark: at both ends, and where it changes. */
+  told: boolean;
 };
 type Dot = { cx?: number; cy?: number | null; index?: number; payload?: Point };
 
 const tick = { fill: "var(--muted)", fontSize: 11 };
+
+/** At both ends, where the rung changes, and where a count or a hold does; time boxes belong to the plan. */
+function isTold(history: readonly DrillDay[], n: number): boolean {
+  const [before, here] = [history[n - 1], history[n]!];
+  if (!before || n === history.length - 1 || before.rung !== here.rung) return true;
+  return here.item.planned?.type !== "time" && before.amount?.each !== here.amount?.each;
+}
 
 /** A drill over time: the rung as a stair, what was done of it beside each step, and when it came loose beneath. */
 export const DrillChart = memo(function DrillChart({
@@ -35,12 +44,13 @@ export const DrillChart = memo(function DrillChart({
   /** The usual number until loose; null when it was never noted. */
   usual: number | null;
 }) {
-  const points = history.map(({ on, rung, amount, item }): Point => ({
+  const points = history.map(({ on, rung, amount, item }, n): Point => ({
     time: parseISO(on).getTime(),
     rung: rung + 1,
     each: amount?.each ?? null,
     looseAt: item.looseAt,
     said: amount ? `${amount.sets} × ${amount.each}${amount.unit === "s" ? " s" : ""}` : item.done,
+    told: isTold(history, n),
   }));
   const loose = points.some(({ looseAt }) => looseAt !== null);
   const ends = [points[0]!.time - 864e5, points.at(-1)!.time + 864e5] as [number, number];
@@ -71,7 +81,6 @@ export const DrillChart = memo(function DrillChart({
       }}
     />
   );
-  const last = points.length - 1;
   return (
     <div role="img" aria-label={`${drill.name}: ${history.length} sessions by rung`}>
       <ResponsiveContainer width="100%" height={150}>
@@ -93,12 +102,10 @@ export const DrillChart = memo(function DrillChart({
             isAnimationActive={false}
             dot={({ cx = 0, cy, index = 0, payload }: Dot) => {
               if (cy === undefined || cy === null) return <g key={index} />;
-              const told =
-                index === 0 || index === last || points[index - 1]!.each !== payload?.each;
               return (
                 <g key={index}>
                   <rect x={cx - 3} y={cy - 3} width="6" height="6" fill="var(--ink)" />
-                  {told && payload?.each ? (
+                  {payload?.told && payload.each ? (
                     <text x={cx} y={cy - 8} fontSize="11" textAnchor="middle" fill="var(--ink)">
                       {payload.each}
                     </text>

@@ -18,6 +18,7 @@ import type { AthleteView } from "../../view";
 import { say } from "../say";
 import { FloorKeys, floorIcons, type FloorAct } from "./floor-keys";
 import { FormPanel } from "./form-panel";
+import { KeysPanel } from "./keys-panel";
 import { MinutesPanel } from "./minutes-panel";
 import { PainDialog } from "./pain-dialog";
 import { RunCount } from "./run-count";
@@ -32,7 +33,7 @@ import { useRunKeys } from "./use-run-keys";
 import { hasVoice } from "./voice";
 import { groupLine, rampSoFar, stepWord } from "./words";
 
-type Panel = { kind: "pain" | "form" | "minutes" | "swap"; desk: RunDesk };
+type Panel = { kind: "pain" | "form" | "minutes" | "swap" | "keys"; desk: RunDesk };
 
 /** The run: black and enormous, one thing at a time. */
 export function RunScreen({
@@ -147,6 +148,7 @@ export function RunScreen({
       MediaTrackPrevious: desk.back,
       MediaPlayPause: desk.toggle,
       p: () => open("pain"),
+      "?": () => open("keys"),
       "=": desk.longer,
       ...Object.fromEntries(
         [...acts, ...tools].map(({ key, press, off }) => [key, off ? undefined : press]),
@@ -262,7 +264,9 @@ export function RunScreen({
           </div>
         </>
       )}
-      {panel?.kind === "pain" ? (
+      {panel?.kind === "keys" ? (
+        <KeysPanel acts={[...acts, ...tools]} close={close} />
+      ) : panel?.kind === "pain" ? (
         <PainDialog
           drill={drill}
           group={run.group}
