@@ -3,6 +3,7 @@ import { format, parseISO } from "date-fns";
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
 import { workKinds, type WeekDose, type WorkKind } from "#core/progress/ledger";
 import { workFills, workWords } from "./book-words";
+import { tickLook, tipLook } from "../chart-look";
 
 /** Minutes of one motion by week, by kind of work. */
 export const DoseChart = memo(function DoseChart({ weeks }: { weeks: readonly WeekDose[] }) {
@@ -12,22 +13,16 @@ export const DoseChart = memo(function DoseChart({ weeks }: { weeks: readonly We
       Object.entries(doses).map(([kind, seconds]) => [kind, Math.round(seconds / 6) / 10]),
     ),
   }));
-  const tick = { fill: "var(--muted)", fontSize: 11 };
   return (
     <ResponsiveContainer width="100%" height={210}>
       <BarChart data={rows} margin={{ top: 6, right: 8, bottom: 0, left: -18 }} accessibilityLayer>
         <CartesianGrid stroke="var(--line)" vertical={false} />
-        <XAxis dataKey="week" tick={tick} stroke="var(--hair)" />
-        <YAxis tick={tick} stroke="var(--hair)" unit=" min" width={70} />
+        <XAxis dataKey="week" tick={tickLook} stroke="var(--hair)" />
+        <YAxis tick={tickLook} stroke="var(--hair)" unit=" min" width={70} />
         <Tooltip
           formatter={(value, name) => [`${String(value)} min`, workWords[name as WorkKind]]}
           cursor={{ fill: "var(--line)", fillOpacity: 0.5 }}
-          contentStyle={{
-            background: "var(--raised)",
-            border: "1px solid var(--ink)",
-            borderRadius: 0,
-            color: "var(--ink)",
-          }}
+          contentStyle={tipLook}
         />
         {workKinds.map((kind) => (
           <Bar

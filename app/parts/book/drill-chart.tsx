@@ -12,6 +12,7 @@ import {
 } from "recharts";
 import type { DrillDay } from "#core/progress/drill-history";
 import type { Drill } from "#core/drill/drill";
+import { tickLook, tipLook } from "../chart-look";
 
 type Point = {
   time: number;
@@ -23,8 +24,6 @@ type Point = {
   told: boolean;
 };
 type Dot = { cx?: number; cy?: number | null; index?: number; payload?: Point };
-
-const tick = { fill: "var(--muted)", fontSize: 11 };
 
 /** At both ends, where the rung changes, and where a count or a hold does; time boxes belong to the plan. */
 function isTold(history: readonly DrillDay[], n: number): boolean {
@@ -60,7 +59,7 @@ export const DrillChart = memo(function DrillChart({
       type="number"
       domain={ends}
       tickFormatter={(time: number) => format(time, "d MMM")}
-      tick={tick}
+      tick={tickLook}
       stroke="var(--hair)"
       tickCount={6}
     />
@@ -73,12 +72,7 @@ export const DrillChart = memo(function DrillChart({
           ? [`${drill.rungs[Number(value) - 1]?.name ?? ""}, ${payload?.said ?? ""}`, "rung"]
           : [String(value), String(name)]
       }
-      contentStyle={{
-        background: "var(--raised)",
-        border: "1px solid var(--ink)",
-        borderRadius: 0,
-        color: "var(--ink)",
-      }}
+      contentStyle={tipLook}
     />
   );
   return (
@@ -90,7 +84,7 @@ export const DrillChart = memo(function DrillChart({
           <YAxis
             domain={[0.5, drill.rungs.length + 0.5]}
             ticks={drill.rungs.map((_, i) => i + 1)}
-            tick={tick}
+            tick={tickLook}
             stroke="var(--hair)"
           />
           {tip}
@@ -122,7 +116,7 @@ export const DrillChart = memo(function DrillChart({
           <ResponsiveContainer width="100%" height={100}>
             <ComposedChart data={points} margin={{ top: 6, right: 12, bottom: 0, left: -18 }}>
               {axis}
-              <YAxis tick={tick} stroke="var(--hair)" domain={[0, "auto"]} width={60} />
+              <YAxis tick={tickLook} stroke="var(--hair)" domain={[0, "auto"]} width={60} />
               {tip}
               {usual !== null ? (
                 <ReferenceLine y={usual} stroke="var(--ink)" strokeDasharray="3 3" />

@@ -92,7 +92,7 @@ export function NextRow({ drill, step, action }: { drill: Drill; step: NextStep;
         {stops ? (
           <span />
         ) : (
-          <span className="flex justify-end">
+          <span className="flex justify-end @max-xl:order-5">
             {step.chosen ? (
               <button
                 type="button"

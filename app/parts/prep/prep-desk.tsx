@@ -11,7 +11,7 @@ import {
   sortableKeyboardCoordinates,
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
-import { Play, Printer, Shuffle } from "lucide-react";
+import { Play, Printer, Shuffle, Users } from "lucide-react";
 import { memo, useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { clock } from "#core/drill/dose";
@@ -262,6 +262,11 @@ const Desk = memo(function Desk({
         >
           <Play size={16} /> Run it
         </button>
+        {editable && view.others.length > 0 ? (
+          <Link className="press" to={`/at/${view.athlete.id}/run`}>
+            <Users size={16} /> With others
+          </Link>
+        ) : null}
         <Link className="press" to={`/at/${view.athlete.id}/prep/sheet?day=${prep.on}`}>
           <Printer size={16} /> Sheets
         </Link>

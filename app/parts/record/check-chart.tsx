@@ -14,6 +14,7 @@ import {
 import type { Side } from "#core/body/side";
 import type { HistoryLine } from "#core/season/history";
 import { notchPath } from "../margin-mark/geometry";
+import { tickLook, tipLook } from "../chart-look";
 
 type Row = { time: number; prep?: number; note?: number } & Partial<Record<Side, number>> &
   Partial<Record<`${Side}Band`, [number, number]>>;
@@ -106,13 +107,13 @@ export const CheckChart = memo(function CheckChart({
           type="number"
           domain={[parseISO(from).getTime(), parseISO(to).getTime()]}
           tickFormatter={day}
-          tick={{ fill: "var(--muted)", fontSize: 11 }}
+          tick={tickLook}
           stroke="var(--hair)"
           tickCount={7}
         />
         <YAxis
           domain={[low, high]}
-          tick={{ fill: "var(--muted)", fontSize: 11 }}
+          tick={tickLook}
           stroke="var(--hair)"
           tickFormatter={(value: number) => `${value}${unit.trim()}`}
         />
@@ -123,12 +124,7 @@ export const CheckChart = memo(function CheckChart({
               ? [`${Number(value[0]).toFixed(0)}–${Number(value[1]).toFixed(0)}${unit}`, "error"]
               : [`${String(value)}${unit}`, String(name)]
           }
-          contentStyle={{
-            background: "var(--raised)",
-            border: "1px solid var(--ink)",
-            borderRadius: 0,
-            color: "var(--ink)",
-          }}
+          contentStyle={tipLook}
         />
         {need !== null ? (
           <ReferenceLine

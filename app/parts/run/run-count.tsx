@@ -59,7 +59,7 @@ export function RunCount({
         aria-label={
           unit === "set" ? `set ${text}` : `${unit === "seconds" ? seconds : text} ${unit} left`
         }
-        className={`block font-display ${size} font-extrabold leading-[0.82] tracking-[-0.05em] tabular-nums ${paused ? "opacity-35" : ""}`}
+        className={`block font-display ${size} font-extrabold leading-[0.82] tracking-[-0.05em] tabular-nums ${paused ? "opacity-50" : ""}`}
       >
         {text}
       </span>
@@ -70,7 +70,9 @@ export function RunCount({
           ? "paused"
           : [
               unit === "repetitions" ? `to go · ${clock(seconds)}` : "",
-              unit === "set" ? `of ${step.sets} work sets` : countWord(step, item.dose),
+              unit === "set"
+                ? `of ${step.sets} work sets · ${clock(state.into)}`
+                : countWord(step, item.dose),
             ]
               .filter(Boolean)
               .join(" · ")}
