@@ -1,4 +1,4 @@
-import { Link } from "react-router";
+import { Link, redirect } from "react-router";
 import { CautionLines } from "../parts/cautions";
 import { Station } from "../parts/frame/frame";
 import { draftLog } from "../parts/log/draft";
@@ -7,12 +7,13 @@ import { LogForm } from "../parts/log/log-form";
 import { LogList } from "../parts/log/log-list";
 import { LogTabs } from "../parts/log/log-tabs";
 import { WhatFollows } from "../parts/log/what-follows";
+import { say } from "../parts/say";
 import { StationFigure } from "../parts/station-figure";
 import { longDay } from "../parts/words";
 import { markDay } from "../storage/days";
 import { removeLog, saveLog } from "../storage/logs";
 import { chooseNext, letGo } from "../storage/next-chosen";
-import { athleteView } from "../view";
+import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/log";
 
 /** The log that is asked for, else the day's, else a draft of the day's prep, else nothing to fill in. */
@@ -36,8 +37,12 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
   const sent = (await request.json()) as { intent: string; id?: string };
   switch (sent.intent) {
-    case "keep":
-      return saveLog(sent);
+    case "keep": {
+      const answer = await saveLog(sent);
+      if ("error" in answer) return answer;
+      say("The log is kept.");
+      return redirect(`/at/${params.athleteId}/log?log=${answer.kept}`);
+    }
     case "remove":
       return sent.id ? removeLog(sent.id).then(() => null) : null;
     case "mark-day":
@@ -52,20 +57,20 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
 
 let draft: { key: string; log: ReturnType<typeof draftLog> } | null = null;
 
-/** One draft for a day and prep, so that a fresh reading of the page does not start another. */
+/** One draft for a day and prep, so that a fresh reading of the page does not start another; a kept one is no draft any more. */
 function draftFor(
-  athleteId: string,
-  day: string,
+  { athlete, day, logs }: AthleteView,
   prep: Parameters<typeof draftLog>[2],
 ): ReturnType<typeof draftLog> {
-  const key = `${athleteId}/${day}/${prep?.id ?? ""}`;
-  if (draft?.key !== key) draft = { key, log: draftLog(athleteId, day, prep) };
+  const key = `${athlete.id}/${day}/${prep?.id ?? ""}`;
+  const kept = logs.some(({ id }) => id === draft?.log.id);
+  if (draft?.key !== key || kept) draft = { key, log: draftLog(athlete.id, day, prep) };
   return draft.log;
 }
 
 /** Log: what was done against what was planned, how it felt, and what follows. */
 export default function LogStation({ loaderData: { view, known, prep } }: Route.ComponentProps) {
-  const start = known ?? draftFor(view.athlete.id, view.day, prep);
+  const start = known ?? draftFor(view, prep);
   return (
     <Station figure={<StationFigure view={view} />}>
       <LogTabs athleteId={view.athlete.id} />

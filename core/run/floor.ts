@@ -3,7 +3,7 @@ import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import type { PrepItem } from "../exchange/records";
 import { lockedIn } from "../prep/order";
-import { retimed, type Retimed } from "../prep/retime";
+import { changes, retimed, type Retimed } from "../prep/retime";
 import type { PlanRequest } from "../prep/plan";
 import { prepSeconds, secondsOf } from "../prep/timeline";
 import { drillOf } from "../library";
@@ -156,6 +156,9 @@ export function minutesNow(state: RunState, minutes: number, request: PlanReques
   const done = items.slice(0, present + 1);
   const before = prepSeconds(done, request.library);
   const budget = Math.round(before + minutes * 60 - (endsPresent ? 0 : Math.max(0, rest)));
+  const later = items.slice(present + 1);
+  if (later.length > 0 && later.every(({ boxed }) => boxed))
+    return { ...fewerBoxes(items, present + 1, budget, request), endsPresent };
   const terms: PlanRequest = {
     ...request,
     budget,
@@ -169,6 +172,24 @@ export function minutesNow(state: RunState, minutes: number, request: PlanReques
     terms,
   );
   return { ...again, endsPresent };
+}
+
+/** Boxes by the clock keep their seconds: as many of them as fit, in their order. */
+function fewerBoxes(
+  items: readonly PrepItem[],
+  from: number,
+  budget: number,
+  { library, handOver }: PlanRequest,
+): Retimed {
+  let many = items.length;
+  while (many > from && prepSeconds(items.slice(0, many), library, handOver) > budget) many -= 1;
+  const kept = items.slice(0, many);
+  return {
+    items: kept,
+    seconds: prepSeconds(kept, library, handOver),
+    note: null,
+    ...changes(items, kept, { library }),
+  };
 }
 
 const isShut = (drillId: string, { library, locked }: PlanRequest): boolean => {

@@ -232,6 +232,18 @@ describe("“we have so many minutes now”", () => {
   });
 });
 
+describe("boxes by the clock", () => {
+  it("keep their seconds at other minutes: fewer of them, in their order", () => {
+    const box = (id: string) =>
+      item("cat-camel", { type: "time", sets: 1, seconds: 60, rest: 0 }, { id, boxed: true });
+    const boxes = ["a", "b", "c", "d", "e"].map(box);
+    const now = minutesNow(stateAt(runOf(boxes), 30), 3, asked("handstand", "warm-up"));
+    expect(now.items.map(({ id }) => id)).toEqual(["a", "b", "c"]);
+    expect(now.goes).toHaveLength(2);
+    expect(now.endsPresent).toBe(false);
+  });
+});
+
 describe("fillers between work sets", () => {
   const gap = item(
     "wrist-circles",

@@ -56,6 +56,8 @@ describe("weeks", () => {
       outcomeOf(log("2026-11-09", [logItem("roller"), logItem("pulse", { done: "skipped" })])),
     ).toBe("partly");
     expect(outcomeOf(log("2026-11-09", [logItem("roller")]))).toBe("done");
+    const changed = [logItem("roller", { done: "part" }), logItem("roller")];
+    expect(outcomeOf(log("2026-11-09", changed))).toBe("done");
   });
   it("mark the aim's day and a stop", () => {
     const marks = dayMarks(

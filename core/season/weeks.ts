@@ -29,10 +29,16 @@ export type DayMark = {
   absence: Athlete["absences"][number] | null;
 };
 
-/** A log counts as done when no more than a tenth of its items were left out or cut. */
+/**
+ * A log counts as done when no more than a tenth of its drills were left out or cut. A drill that was begun on one
+ * rung and done on another was done.
+ */
 export function outcomeOf(log: Log): "done" | "partly" {
-  const short = log.items.filter((item) => item.done !== "done").length;
-  return short > log.items.length / 10 ? "partly" : "done";
+  const drills = new Set(log.items.map(({ drillId }) => drillId));
+  const done = new Set(
+    log.items.filter((item) => item.done === "done").map(({ drillId }) => drillId),
+  );
+  return drills.size - done.size > drills.size / 10 ? "partly" : "done";
 }
 
 /** The marks of each day in a span, both ends included. */

@@ -1,6 +1,4 @@
-import { memo, useEffect, useState } from "react";
-import { useNavigate } from "react-router";
-import { say } from "../say";
+import { memo, useState } from "react";
 import type { Log } from "#core/exchange/records";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
@@ -21,15 +19,7 @@ export const LogForm = memo(function LogForm({
   isNew: boolean;
 }) {
   const [log, setLog] = useState(start);
-  const navigate = useNavigate();
-  const { act, answer, busy } = useAct<{ error?: string; kept?: string }>();
-  useEffect(() => {
-    if (!answer?.kept) return;
-    say("The log is kept.");
-    if (isNew) void navigate(`?log=${answer.kept}`, { replace: true, preventScrollReset: true });
-    // The answer comes once; whether the log is new changes with it.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [answer]);
+  const { act, answer, busy } = useAct<{ error: string }>();
   const regions = [...new Set(view.library.drills.map(({ region }) => region))].sort();
   const spare = view.library.drills.filter(
     (drill) => !log.items.some((item) => item.drillId === drill.id),

@@ -1,4 +1,5 @@
 import { useCallback, useMemo, useState } from "react";
+import type { MotionId } from "#core/body/motions";
 import type { LeftRight } from "#core/body/side";
 import { rungOf } from "#core/drill/drill";
 import type { PlanChange, PrepItem, Run } from "#core/exchange/records";
@@ -44,10 +45,11 @@ export function useRun(view: AthleteView, run: Run) {
   const item = step ? state.items[step.item] : undefined;
   const drill = item ? drillOf(library, item.drillId) : undefined;
 
-  const request = useMemo(() => {
-    const asked = requestOf(view, run.prep);
-    return { ...asked, locked: [...asked.locked, ...state.shut] };
-  }, [view, run.prep, state.shut]);
+  const asked = useMemo(() => requestOf(view, run.prep), [view, run.prep]);
+  // The same list as long as it says the same: the state is new at every look at the clock.
+  const said = state.shut.join(" ");
+  const shut = useMemo(() => said.split(" ").filter(Boolean) as MotionId[], [said]);
+  const request = useMemo(() => ({ ...asked, locked: [...asked.locked, ...shut] }), [asked, shut]);
 
   const tell = useCallback(
     (...events: Parameters<typeof happened>[1][]) => {
@@ -116,7 +118,9 @@ export function useRun(view: AthleteView, run: Run) {
       say(`One set more on the ${side}.`);
     },
     swap: (next: PrepItem) => {
-      if (item) plan("swap", { ...next, id: item.id, segment: item.segment });
+      if (!item) return;
+      const { id, segment, boxed } = item;
+      plan("swap", { ...next, id, segment, boxed, dose: boxed ? item.dose : next.dose });
     },
     loose: () => {
       tell({ type: "loose" });
