@@ -1,0 +1,106 @@
+import { z95 } from "../measure/change";
+import { chanceAt, outlookAt, type Belief, type Seen } from "./forecast";
+
+/** A demand counts as met when it is this likely. */
+export const sureEnough = 0.8;
+
+/** When a demand is met: the weeks between which its chance goes from a fifth to four fifths; null where it does not within the weeks looked at. */
+export type Met = { early: number | null; sure: number | null };
+
+/**
+ * The weeks in which a demand comes to be met, looked for week by week.
+ * @param doses seconds by week from week 0, those to come included
+ * @param until the last week that is looked at
+ */
+export function whenMet(
+  belief: Belief,
+  need: number,
+  doses: readonly number[],
+  until: number,
+): Met {
+  const first = Math.ceil(belief.last);
+  const reached = (share: number): number | null => {
+    for (let week = first; week <= until; week += 1)
+      if (chanceAt(belief, need, week, doses) >= share) return week;
+    return null;
+  };
+  return { early: reached(1 - sureEnough), sure: reached(sureEnough) };
+}
+
+/**
+ * The least weekly dose from now on with which a demand is met by a week, seconds rounded up to half minutes; null
+ * when even the weekly cap would not do.
+ * @param doses seconds by week up to now
+ */
+export function doseThatWould(
+  belief: Belief,
+  need: number,
+  week: number,
+  doses: readonly number[],
+  cap: number,
+): number | null {
+  const with_ = (dose: number): number[] => [
+    ...doses,
+    ...Array<number>(Math.max(0, Math.ceil(week) - doses.length)).fill(dose),
+  ];
+  const met = (dose: number): boolean => chanceAt(belief, need, week, with_(dose)) >= sureEnough;
+  if (!met(cap)) return null;
+  let [low, high] = [0, cap];
+  while (high - low > step / 2) {
+    const middle = (low + high) / 2;
+    if (met(middle)) high = middle;
+    else low = middle;
+  }
+  return Math.min(cap, Math.ceil(high / step) * step);
+}
+
+const step = 30;
+
+/**
+ * When to measure next: the earliest whole week at which the expected change passes what two checks can tell apart,
+ * 1.96 · √2 · se; null when that is not within the weeks looked at.
+ */
+export function nextCheckWeek(
+  belief: Belief,
+  se: number,
+  doses: readonly number[],
+  until: number,
+): number | null {
+  const now = outlookAt(belief, belief.last, doses).median;
+  for (let week = Math.floor(belief.last) + 1; week <= until; week += 1)
+    if (Math.abs(outlookAt(belief, week, doses).median - now) > z95 * Math.SQRT2 * se) return week;
+  return null;
+}
+
+/** A plateau asks for so many checks over so many weeks, with work in most of them. */
+const enoughChecks = 3;
+const enoughWeeks = 4;
+/** The checks of so many weeks are looked at. */
+const lookBack = 10;
+
+/**
+ * Whether a motion has stopped moving: three checks or more over four weeks or more, with dose, and a slope that is
+ * rather not above nothing (weighted least squares). Null where there is too little to say.
+ */
+export function plateau(
+  checks: readonly Seen[],
+  doses: readonly number[],
+): { slope: number; se: number; stands: boolean } | null {
+  const last = Math.max(...checks.map(({ week }) => week));
+  const recent = checks.filter(({ week }) => week >= last - lookBack);
+  const first = Math.min(...recent.map(({ week }) => week));
+  const worked = doses.slice(Math.floor(first), Math.ceil(last)).filter((dose) => dose > 0).length;
+  if (recent.length < enoughChecks || last - first < enoughWeeks) return null;
+  if (worked < (last - first) / 2) return null;
+  const weights = recent.map(({ se }) => 1 / se ** 2);
+  const sum = (list: readonly number[]): number =>
+    list.reduce((all, value, i) => all + weights[i]! * value, 0);
+  const all = weights.reduce((one, other) => one + other, 0);
+  const [mx, my] = [
+    sum(recent.map(({ week }) => week)) / all,
+    sum(recent.map(({ value }) => value)) / all,
+  ];
+  const sxx = sum(recent.map(({ week }) => (week - mx) ** 2));
+  const slope = sum(recent.map(({ week, value }) => (week - mx) * (value - my))) / sxx;
+  return { slope, se: Math.sqrt(1 / sxx), stands: slope <= 0 };
+}
