@@ -152,3 +152,13 @@ test("undo and redo of a change, with the saved mark", async ({ page }) => {
   await page.reload();
   await expect(page.getByRole("heading", { name: "What is it for?" })).toBeVisible();
 });
+
+test("the season says what is believed of a demand by the aim's day: an interval, and how likely it is enough", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/odalys/season");
+  const looks = page.getByRole("list", { name: "Shoulder flexion by 15 Dec" });
+  await expect(looks).toHaveCount(1);
+  await expect(looks.getByRole("listitem")).toHaveCount(2);
+  await expect(looks.getByText(/\d+–\d+° \(80 %\), middle \d+°/).first()).toBeVisible();
+});

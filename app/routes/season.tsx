@@ -8,6 +8,7 @@ import { plusDays } from "#core/season/days";
 import { tapeSpan } from "../parts/frame/tape";
 import { Station } from "../parts/frame/frame";
 import { CheckChart } from "../parts/record/check-chart";
+import { OutlookLines } from "../parts/season/outlook-lines";
 import { WeekTable } from "../parts/season/week-table";
 import { StationFigure } from "../parts/station-figure";
 import { notch, shortDay } from "../parts/words";
@@ -118,6 +119,9 @@ export default function SeasonStation({
                 </li>
               ))}
             </ul>
+            {gap && gap.demand.mode === lines[0]!.mode ? (
+              <OutlookLines view={view} gap={gap} protocol={protocol} lines={lines} />
+            ) : null}
           </figure>
         );
       })}

@@ -39,6 +39,8 @@ describe("the record of a motion", () => {
     expect(asked({ on: "2026-11-11" })!.doses).toEqual([120, 0]);
     expect(asked({ on: "2026-11-01" })).toBeNull();
     expect(asked({ side: "right" })).toBeNull();
+    expect(asked({ mode: "active" })).toBeNull();
+    expect(asked({ mode: "passive" })!.seen).toHaveLength(3);
   });
   it("never mixes cold with warm", () => {
     const cold = check({ protocolId: "hip-extension", temperature: "cold", on: "2026-11-20" });

@@ -3,7 +3,7 @@ import type { Side } from "../body/side";
 import type { Athlete } from "../exchange/athlete";
 import type { Check, Log } from "../exchange/records";
 import type { Library } from "../library";
-import type { Protocol } from "../measure/protocol";
+import type { Mode, Protocol } from "../measure/protocol";
 import { weekDoses, type WeekDose } from "../progress/ledger";
 import { daysBetween, mondayOf, type DayText } from "./days";
 import type { Seen } from "./forecast";
@@ -37,6 +37,7 @@ export function motionRecord({
   motion,
   side,
   on,
+  mode,
 }: {
   athlete: Athlete;
   checks: readonly Check[];
@@ -46,10 +47,12 @@ export function motionRecord({
   motion: MotionId;
   side: Side;
   on: DayText;
+  /** Only checks of this mode; without it, of whichever was used most. */
+  mode?: Mode;
 }): MotionRecord | null {
   const until = checks.filter((check) => check.on <= on);
   const line = historyOf(until, protocol, athlete)
-    .filter((one) => one.side === side)
+    .filter((one) => one.side === side && (!mode || one.mode === mode))
     .sort((a, b) => b.points.length - a.points.length)[0];
   if (!line) return null;
   const start = mondayOf(line.points[0]!.on);
