@@ -133,6 +133,28 @@ describe("pain on the floor", () => {
     );
     expect(back.steps[back.at]!.item).toBe(1);
   });
+  it("going back to what was before it does not lead through the shut drill again", () => {
+    const second = opens(1) + 5;
+    const run = runOf(items, hurts(second, 8), happens(second + 1, { type: "back" }));
+    expect(stateAt(run, second + 1)).toMatchObject({ at: 0 });
+    const later = stateAt(run, second + 600);
+    expect(later.status).toBe("finished");
+    expect(workedIn(later.entries[1]!)).toBeCloseTo(5, 6);
+  });
+  it("the present drill is not swapped for one on a shut motion", () => {
+    const list = [two[2]!, two[0]!, two[1]!];
+    const when = opens(0, list) + 1;
+    const swapped = item("thigh-pull", two[2]!.dose, { id: "pulse" });
+    const after = stateAt(
+      runOf(
+        list,
+        hurts(when, 7),
+        happens(when + 5, { type: "plan", why: "swap", items: [list[0]!, swapped, list[2]!] }),
+      ),
+      when + 400,
+    );
+    expect(after.entries.filter((entry) => entry.drillId === "thigh-pull")).toEqual([]);
+  });
   it("no change of plan brings a shut motion in again", () => {
     const swapped = item("thigh-pull", two[2]!.dose, { id: "cat-camel" });
     const first = opens(2, two) + 2;

@@ -261,6 +261,7 @@ function goBack(state: Replay, library: Library): void {
     state,
     state.steps.findIndex((step) => step.item === item),
   );
+  shutOut(state, library);
 }
 
 /** The plan is another from here on: what was passed stays passed, the present item goes on in its new form. */
@@ -273,9 +274,11 @@ function relay(
   const present = state.steps[state.at];
   const was = present && state.items[present.item];
   if (!present || !was) return;
-  const passed = new Set(state.steps.slice(0, state.at).map(({ item }) => state.items[item]!.id));
+  const passed = state.steps.slice(0, state.at).map(({ item }) => state.items[item]!);
   const items = wanted.filter(
-    (item) => passed.has(item.id) || item.id === was.id || !isShut(item.drillId, state, library),
+    ({ id, drillId }) =>
+      !isShut(drillId, state, library) ||
+      passed.some((item) => item.id === id && item.drillId === drillId),
   );
   const fresh = courseOf(items, library, prep);
   const place = new Map(items.map((item, i) => [item.id, i]));
@@ -308,7 +311,7 @@ function relay(
   renewEntries(state, fresh);
   const now = state.entries.findLast(({ itemId }) => itemId === was.id);
   if (now && here !== undefined) now.planned = plannedOf(now, resumed.steps);
-  if (state.at >= state.steps.length) state.status = "finished";
+  shutOut(state, library);
 }
 
 /** Seconds of work of an item that was changed in the middle: the sets done before, and what is left. */
