@@ -22,6 +22,10 @@ export default [
     route("log/book", "routes/book.tsx"),
     route("prep/sheet", "routes/prep-sheet.tsx"),
     route("season", "routes/season.tsx"),
+    route("season/date", "routes/season-date.tsx"),
+    route("season/dose", "routes/season-dose.tsx"),
+    route("season/out", "routes/season-out.tsx"),
+    route("season/sheet", "routes/season-sheet.tsx"),
   ]),
   route("at/:athleteId/run", "routes/run.tsx"),
 ] satisfies RouteConfig;

@@ -17,6 +17,7 @@ import type {
 import { skillOf, withPacks, type Library } from "#core/library";
 import { cautionsOf, type Caution } from "#core/safety/intake";
 import { lockedMotions, type MotionLock } from "#core/safety/pain";
+import type { Season } from "#core/season/plan/training";
 import { daysBetween, type DayText } from "#core/season/days";
 import { shapesOf, type Shapes } from "#core/shape/solve";
 import { today } from "./clock";
@@ -37,6 +38,8 @@ export type AthleteView = {
   logs: Log[];
   /** How the days were, in small marks. */
   days: DayNote[];
+  /** The weeks as they are planned; null before any are. */
+  season: Season | null;
   runs: Run[];
   photos: Photo[];
   places: Place[];
@@ -139,6 +142,7 @@ function gather(
     preps: own(notebook.all("prep")).filter((prep) => prep.own === ""),
     ownPreps: own(notebook.all("prep")).filter((prep) => prep.own !== ""),
     days: own(notebook.all("day")),
+    season: own(notebook.all("season"))[0] ?? null,
     runs: own(notebook.all("run")),
     photos: own(notebook.all("photo")),
     places,

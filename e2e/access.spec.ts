@@ -44,6 +44,10 @@ for (const scheme of ["light", "dark"] as const)
       "/at/odalys/log/book?by=drill",
       "/at/odalys/log/book?by=motion",
       "/at/odalys/log/book?by=stops",
+      "/at/odalys/season/date",
+      "/at/odalys/season/dose",
+      "/at/odalys/season/out",
+      "/at/odalys/season/sheet",
       "/at/odalys/run",
       "/file",
       "/library",
@@ -93,6 +97,10 @@ test("at phone width nothing runs off the side, and the next move is within reac
     "/at/odalys/log/book",
     "/at/odalys/log/book?by=drill",
     "/at/odalys/log/book?by=motion",
+    "/at/odalys/season/date",
+    "/at/odalys/season/dose",
+    "/at/odalys/season/out",
+    "/at/odalys/season/sheet?of=season",
     "/library/own-drill",
   ]) {
     await page.goto(path);

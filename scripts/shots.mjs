@@ -19,16 +19,16 @@ const views = [
   ["record", "/at/meheret/check/record", desk, "light"],
   ["gap", "/at/odalys/gap", desk, "light", worthKnown],
   ["gap-split", "/at/wren/gap", desk, "light", whatIf],
-  ["gap-squat-dark", "/at/ilvar/gap", desk, "dark", worthKnown],
   ["prep", "/at/wren/prep", desk, "light", swapOpen],
   ["prep-sheet", "/at/odalys/prep/sheet", desk, "light"],
   ["run", "/at/odalys/prep", desk, "light", startRun],
   ["log", "/at/odalys/log?day=2026-11-23", desk, "light"],
   ["book", "/at/odalys/log/book?by=drill", desk, "light", drillShown],
-  ["season", "/at/odalys/season", desk, "light"],
+  ["season", "/at/kaito/season", desk, "light", dateKnown],
+  ["season-date", "/at/kaito/season/date", desk, "dark", dateKnown],
+  ["season-dose", "/at/odalys/season/dose", desk, "light"],
   ["file", "/file", desk, "light"],
   ["library", "/library", desk, "light"],
-  ["phone-gap", "/at/odalys/gap", phone, "light"],
   ["phone-check", "/at/odalys/check", phone, "light", oneAtATime],
   ["phone-run", "/at/odalys/prep", phone, "light", startRun],
 ];
@@ -42,6 +42,14 @@ async function typeRound(page) {
 /** Worth comes from its own thread, which the still clock does not hold. */
 async function worthKnown(page) {
   await page.getByText(/Smallest set to clean|No range within|no degree is missing/).waitFor();
+}
+
+/** The forecast comes from its own thread too. */
+async function dateKnown(page) {
+  await page
+    .getByText(/^Enough by/)
+    .first()
+    .waitFor();
 }
 
 async function whatIf(page) {

@@ -1,9 +1,8 @@
-import { useState } from "react";
-import { AimForm } from "../parts/aim/aim-form";
+import { lazy, Suspense, useState } from "react";
+import { AimForm } from "../parts/aim/lazy-aim-form";
 import { AimList } from "../parts/aim/aim-list";
 import { IntakeForm } from "../parts/aim/intake-form";
 import { Locks } from "../parts/aim/locks";
-import { AthleteForm } from "../parts/athlete-form";
 import { CautionLines } from "../parts/cautions";
 import { Station } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
@@ -13,6 +12,10 @@ import { removeSkill, saveSkill } from "../storage/skills";
 import { athleteView } from "../view";
 import { ageOn } from "#core/exchange/athlete";
 import type { Route } from "./+types/aim";
+
+const AthleteForm = lazy(() =>
+  import("../parts/athlete-form").then((part) => ({ default: part.AthleteForm })),
+);
 
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
@@ -92,12 +95,14 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
             .join(" · ")}
         </p>
         {editing ? (
-          <AthleteForm
-            athlete={athlete}
-            places={view.places}
-            on={today}
-            close={() => setEditing(false)}
-          />
+          <Suspense>
+            <AthleteForm
+              athlete={athlete}
+              places={view.places}
+              on={today}
+              close={() => setEditing(false)}
+            />
+          </Suspense>
         ) : null}
       </section>
       <div className="mt-4 grid gap-3">

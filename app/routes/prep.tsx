@@ -3,7 +3,7 @@ import { redirect } from "react-router";
 import type { Prep } from "#core/exchange/records";
 import { planPrep, type Plan } from "#core/prep/plan";
 import { schoolsFor } from "#core/prep/schools";
-import { requestOf, newPrep, planned } from "../planning";
+import { newPrep, planned, prepOfSlot, requestOf, waitingOn } from "../planning";
 import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";
 import { Station } from "../parts/frame/frame";
@@ -31,7 +31,7 @@ import {
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/prep";
 
-let proposal: { view: AthleteView; prep: Prep } | null = null;
+let proposal: { view: AthleteView; asked: string | null; prep: Prep } | null = null;
 
 let lastPlan: { view: AthleteView; prep: Prep; plan: Plan } | null = null;
 
@@ -45,12 +45,19 @@ function planFor(view: AthleteView, prep: Prep): Plan {
 /** The prep of the day looked at; for today, a proposal where there is none yet. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
-  const kept =
-    view.preps.find(
-      (prep) => prep.on === view.day && !view.logs.some((log) => log.prepId === prep.id),
-    ) ?? view.preps.find((prep) => prep.on === view.day);
-  if (!kept && view.day === view.today && proposal?.view !== view)
-    proposal = { view, prep: planned(view, newPrep(view, view.today)).prep };
+  const asked = new URL(request.url).searchParams.get("prep");
+  const onDay = view.preps.filter((prep) => prep.on === view.day);
+  const waiting = waitingOn(view, view.day);
+  const slot = waiting.find(({ id }) => id === asked);
+  const kept = slot
+    ? undefined
+    : (onDay.find(({ id }) => id === asked) ??
+      onDay.find((prep) => !view.logs.some((log) => log.prepId === prep.id)) ??
+      onDay[0]);
+  if (!kept && view.day === view.today && (proposal?.view !== view || proposal.asked !== asked)) {
+    const blank = slot ? prepOfSlot(view, slot) : newPrep(view, view.today);
+    proposal = { view, asked, prep: planned(view, blank).prep };
+  }
   const prep = kept ?? (view.day === view.today ? proposal!.prep : null);
   const plan = prep && view.day === view.today ? planFor(view, prep) : null;
   return { view, prep, kept: Boolean(kept), plan };
@@ -92,8 +99,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
       return keepPreps(sent);
     case "proven": {
       const proven = await takeProven(sent);
-      if (proven && proposal?.prep.id === proven.id)
-        proposal = { view: proposal.view, prep: proven };
+      if (proven && proposal?.prep.id === proven.id) proposal = { ...proposal, prep: proven };
       return null;
     }
     case "save-format":

@@ -1,3 +1,4 @@
+import { blankPrep } from "#core/prep/blank";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Run } from "#core/exchange/records";
 import { nextSteps } from "#core/progress/next-step";
@@ -130,7 +131,15 @@ describe("beside the sessions", () => {
   it("what the coach says comes next is what the plan gives, until it is let go", async () => {
     const browser = await freshBrowser(day);
     const view = await browser.look("odalys");
-    const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day));
+    const warmUp = blankPrep({
+      id: "warm-up",
+      athleteId: "odalys",
+      session: "warm-up",
+      on: day,
+      budget: 15 * 60,
+      placeId: view.athlete.placeId,
+    });
+    const { prep } = browser.planning.planned(view, warmUp);
     const drill = view.library.drills.find(
       (one) => one.id === prep.items.find(({ phase }) => phase === "own")!.drillId,
     )!;
@@ -144,7 +153,7 @@ describe("beside the sessions", () => {
     await browser.nextChosen.chooseNext("odalys", { chosen });
     const after = await browser.look("odalys");
     const item = browser.planning
-      .planned(after, browser.planning.newPrep(after, day))
+      .planned(after, warmUp)
       .prep.items.find(({ drillId }) => drillId === drill.id);
     if (item)
       expect(item).toMatchObject({

@@ -45,6 +45,7 @@ export async function sameBrowser(day: string) {
     runs: await import("./runs"),
     logs: await import("./logs"),
     days: await import("./days"),
+    season: await import("./season"),
     nextChosen: await import("./next-chosen"),
     planning: await import("../planning"),
   };

@@ -1,5 +1,6 @@
 import * as z from "zod";
 import { packWithErrors } from "./earlier";
+import { Season } from "../season/plan/training";
 import { Athlete } from "./athlete";
 import {
   Aim,
@@ -35,6 +36,7 @@ export const NotebookFile = z.object({
   runs: z.array(Run),
   logs: z.array(Log),
   days: z.array(DayNote).default([]),
+  seasons: z.array(Season).default([]),
   photos: z.array(Photo),
   packs: z.array(Pack),
 });
@@ -71,6 +73,7 @@ export function toFile(records: readonly AnyRecord[], savedAt: string): Notebook
     runs: of("run"),
     logs: of("log"),
     days: of("day"),
+    seasons: of("season"),
     photos: of("photo"),
     packs: of("pack"),
   };
@@ -89,6 +92,7 @@ export function fromFile(file: NotebookFile): AnyRecord[] {
     runs,
     logs,
     days,
+    seasons,
     photos,
     packs,
   } = file;
@@ -103,6 +107,7 @@ export function fromFile(file: NotebookFile): AnyRecord[] {
     ...runs,
     ...logs,
     ...days,
+    ...seasons,
     ...photos,
     ...packs,
   ];
@@ -168,6 +173,7 @@ function strayReference(file: NotebookFile): string | null {
     ...file.runs,
     ...file.logs,
     ...file.days,
+    ...file.seasons,
     ...file.photos,
   ])
     if (!known.has(record.athleteId))

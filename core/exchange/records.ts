@@ -12,6 +12,7 @@ import { Skill } from "../aim/skill";
 import { JointId } from "../body/motions";
 import { Clocked, Format, Gaps } from "../prep/format";
 import { SomeSchools } from "../prep/schools";
+import { Season } from "../season/plan/training";
 
 const Id = z.string().min(1).max(80);
 
@@ -346,6 +347,7 @@ export const AnyRecord = z.discriminatedUnion("kind", [
   Run,
   Log,
   DayNote,
+  Season,
   Photo,
   Pack,
   Settings,
@@ -364,6 +366,7 @@ export const kinds: readonly Kind[] = [
   "run",
   "log",
   "day",
+  "season",
   "photo",
   "pack",
   "settings",
@@ -379,6 +382,7 @@ export const kindNames: Record<Kind, string> = {
   run: "runs under way",
   log: "logs",
   day: "day marks",
+  season: "seasons",
   photo: "photographs",
   pack: "library packs",
   settings: "settings",

@@ -9,6 +9,7 @@ import type { NextStep } from "../progress/next-step";
 import type { Tender } from "../progress/soreness";
 import { intakeQuestions, type Caution } from "../safety/intake";
 import type { Format, Segment } from "./format";
+import type { Emphasis } from "../season/plan/block";
 import { lockedIn } from "./order";
 import { defaultSchools, type Schools } from "./schools";
 
@@ -34,6 +35,10 @@ export type Situation = {
   rested?: readonly MotionId[];
   /** Joints whose soreness has lasted: their next dose takes so many seconds at most. */
   tender?: readonly Pick<Tender, "joint" | "most">[];
+  /** What the week of the block works toward; null outside a block. */
+  emphasis?: Emphasis | null;
+  /** Two days before a show: nothing is held long, in a session of its own either. */
+  noLongHold?: boolean;
   /** The usual number of repetitions until loose, by drill: 28-day medians. */
   looseAt?: ReadonlyMap<string, number>;
 };
@@ -210,9 +215,9 @@ const stay = 120;
 function asWorked(
   drill: Drill,
   dose: Dose,
-  { format, schools = defaultSchools, looseAt }: Situation,
+  { format, schools = defaultSchools, looseAt, noLongHold = false }: Situation,
 ): Dose {
-  if (dose.type === "hold" && format.doses === "warm-up")
+  if (dose.type === "hold" && (format.doses === "warm-up" || noLongHold))
     return { ...dose, seconds: Math.min(dose.seconds, longestHoldBefore) };
   if (dose.type === "hold" && schools.hold === "long" && drill.kind === "static")
     return { type: "hold", sets: 1, seconds: stay, rest: 0 };

@@ -10,6 +10,7 @@ import type { PrepItem } from "../exchange/records";
 import { benefit, benefitPieces } from "./benefit";
 import { ladderOf } from "./doses";
 import type { Eligible, Situation } from "./eligible";
+import type { Emphasis } from "../season/plan/block";
 import { clash, isMovement, rankOf } from "./order";
 import { changeKit, changePosition, itemSeconds } from "./timeline";
 
@@ -46,10 +47,24 @@ export type Model = {
 export type Choice = number[];
 
 /** What a phase's seconds are worth: held stretches less before training, more in a session of their own. */
-export const phaseShare: Record<"warm-up" | "mobility", Record<Phase, number>> = {
+const phaseShare: Record<"warm-up" | "mobility", Record<Phase, number>> = {
   "warm-up": { raise: 1, loosen: 1.1, open: 0.7, own: 1, use: 1.2, settle: 0 },
   mobility: { raise: 1, loosen: 0.7, open: 1.2, own: 1, use: 1, settle: 0.5 },
 };
+
+/** What the emphasis of a block's week makes of it. Working figures. */
+const emphasisShare: Record<Emphasis, Partial<Record<Phase, number>>> = {
+  open: { open: 1.25, own: 0.9, use: 0.8 },
+  own: { open: 0.85, own: 1.35 },
+  use: { open: 0.7, own: 1.1, use: 1.5 },
+};
+
+/** What a second in a phase is worth, by the doses of the format and the emphasis of the week. */
+export const phaseWorth = (
+  doses: "warm-up" | "mobility",
+  phase: Phase,
+  emphasis: Emphasis | null = null,
+): number => phaseShare[doses][phase] * (emphasis ? (emphasisShare[emphasis][phase] ?? 1) : 1);
 
 /** How many seconds of the largest need each obligation is worth. Working figures. */
 const worth = { wrists: 200, part: 240, wanted: 120, plane: 25, joint: 20, seen: 6 } as const;
@@ -73,7 +88,6 @@ const carriesHands = (option: Eligible): boolean => atRung(option.drill, option.
 /** The programme of a prep. Candidates must be eligible already. */
 export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
   const { format, needs, fixed, library } = terms;
-  const phases = phaseShare[format.doses];
   const cells: Model["cells"] = [];
   const cellIds = new Map<string, number>();
   const weights = new Map<MotionId, number>(needs.map(({ motion, weight }) => [motion, weight]));
@@ -87,7 +101,7 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     let cell = cellIds.get(key);
     if (cell === undefined) {
       cellIds.set(key, (cell = cells.length));
-      cells.push({ weight: weight * phases[phase], already: 0 });
+      cells.push({ weight: weight * phaseWorth(format.doses, phase, terms.emphasis), already: 0 });
     }
     return cell;
   };

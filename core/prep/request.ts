@@ -7,6 +7,7 @@ import { looseAtMedians } from "../progress/loose-at";
 import { nextSteps } from "../progress/next-step";
 import { tenderJoints } from "../progress/soreness";
 import { barsOf, cautionsOf } from "../safety/intake";
+import { noSeason, type PrepTerms } from "../season/plan/prep-terms";
 import { restedMotions } from "../season/stretch-days";
 import { unlikeLast, variantsIn } from "./clocked";
 import type { Format } from "./format";
@@ -33,11 +34,14 @@ export type Circumstances = {
   preps: readonly Prep[];
   /** The coach's own ways of working. */
   coach: SomeSchools;
+  /** What the season says of the day; see `prepTerms`. */
+  terms?: PrepTerms;
 };
 
 /** What the planner needs to know of a prep, its athlete and what was done before. */
 export function requestFor(all: Circumstances): PlanRequest {
   const { prep, athlete, library, needs, skills, place, locked, logs, days, preps, coach } = all;
+  const terms = all.terms ?? noSeason;
   const schools = schoolsFor(coach, athlete.schools);
   return {
     format: formatFor(library, prep),
@@ -57,15 +61,18 @@ export function requestFor(all: Circumstances): PlanRequest {
       on: prep.on,
       days,
       chosen: athlete.nextChosen,
+      noNewRung: terms.noNewRung,
     }),
+    emphasis: terms.emphasis,
+    noLongHold: terms.noLongHold,
     tender: tenderJoints(days, logs, library, prep.on),
     schools,
     flagged: prep.flagged,
     dominant: athlete.dominantSide,
     rested:
-      schools.often === "daily"
+      schools.often === "daily" || terms.noLongHold
         ? needs.map(({ motion }) => motion)
-        : restedMotions(logs, library, prep.on),
+        : [...new Set([...restedMotions(logs, library, prep.on), ...terms.spared])],
     looseAt: looseAtMedians(logs, prep.on),
     loadsHands: skills.some((id) =>
       skillOf(library, id)?.demands.some(

@@ -3,7 +3,7 @@ import { atRung, rungOf } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import { drillOf } from "../library";
 import { benefit } from "./benefit";
-import { phaseShare } from "./model";
+import { phaseWorth } from "./model";
 import type { PlanRequest } from "./plan";
 
 /**
@@ -12,7 +12,12 @@ import type { PlanRequest } from "./plan";
  */
 export function worthOf(
   items: readonly PrepItem[],
-  { needs, library, format }: Pick<PlanRequest, "needs" | "library" | "format">,
+  {
+    needs,
+    library,
+    format,
+    emphasis,
+  }: Pick<PlanRequest, "needs" | "library" | "format" | "emphasis">,
 ): number {
   const cells = new Map<string, { weight: number; seconds: number }>();
   for (const item of items) {
@@ -23,7 +28,7 @@ export function worthOf(
       if (weight === 0) continue;
       const key = `${motion}/${item.phase}`;
       const cell = cells.get(key) ?? {
-        weight: weight * phaseShare[format.doses][item.phase],
+        weight: weight * phaseWorth(format.doses, item.phase, emphasis),
         seconds: 0,
       };
       cell.seconds += share * workSeconds(item.dose);

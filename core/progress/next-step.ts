@@ -27,6 +27,8 @@ export type Around = {
   on?: string;
   days?: readonly DayNote[];
   chosen?: readonly NextChosen[];
+  /** In the last week before a show: nobody goes up a rung, unless the coach has pinned it. */
+  noNewRung?: boolean;
 };
 
 const easy = (item: LogItem): boolean =>
@@ -202,6 +204,19 @@ function whenTender(
   };
 }
 
+/** A rung above the last one waits until the show is over; a coach's pin stands. */
+function held(drill: Drill, step: NextStep, last: Session): NextStep {
+  const order = (rungId: string) => drill.rungs.indexOf(rungOf(drill, rungId));
+  if (step.chosen === "pinned" || order(step.rungId) <= order(last.item.rungId)) return step;
+  return {
+    ...step,
+    rungId: rungOf(drill, last.item.rungId).id,
+    dose: last.item.planned!,
+    change: "same",
+    why: "no new rung in the week before the show",
+  };
+}
+
 /**
  * What a coach has said over what the rules propose. Accepted and changed stand until the drill is next logged,
  * pinned until it is let go; none of them over a stop, nor over a step back that pain asked for.
@@ -232,7 +247,7 @@ function decided(
 export function nextSteps(
   library: Drills,
   logs: readonly Log[],
-  { on, days = [], chosen = [] }: Around = {},
+  { on, days = [], chosen = [], noNewRung = false }: Around = {},
 ): Map<string, NextStep> {
   const until = on ? logs.filter((log) => log.on <= on) : logs;
   const sessions = sessionsByDrill(until);
@@ -249,7 +264,8 @@ export function nextSteps(
         : proposed;
       const step = whenTender(drill, rested, last, tender);
       const own = chosen.find(({ drillId }) => drillId === drill.id);
-      return [[drill.id, decided(drill, step, own, last.on)] as const];
+      const next = decided(drill, step, own, last.on);
+      return [[drill.id, noNewRung ? held(drill, next, last) : next] as const];
     }),
   );
 }

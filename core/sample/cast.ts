@@ -2,6 +2,7 @@ import * as z from "zod";
 import { JointId, MotionId } from "../body/motions";
 import { IntakeQuestion } from "../exchange/athlete";
 import { Place } from "../exchange/records";
+import { Season } from "../season/plan/training";
 
 const Goal = z.object({
   skillId: z.string(),
@@ -52,6 +53,12 @@ export const Cast = z.object({
       flag: z
         .object({ motion: MotionId, week: z.int(), pain: z.int(), place: z.string() })
         .optional(),
+      /** The training week, and a show soon. */
+      season: Season.pick({ usual: true }).extend({
+        ownTime: Season.shape.ownTime.optional(),
+        mobility: Season.shape.mobility.optional(),
+        show: z.object({ inDays: z.int().min(0), starts: z.string(), minutes: z.int() }).optional(),
+      }),
       /** On the Monday of one week this joint was still sore from the Saturday before. */
       sore: z.object({ joint: JointId, week: z.int(), level: z.int() }).optional(),
     }),

@@ -22,6 +22,11 @@ import { requestFor } from "../prep/request";
 import { amountOf, logItemOf, setsAs } from "../progress/log-item";
 import { lockedMotions } from "../safety/pain";
 import { daysBetween, mondayOf, plusDays } from "../season/days";
+import { trainingsOn } from "../season/plan/block";
+import { startOn } from "../season/plan/hang";
+import { quicklyPlaced } from "../season/plan/place";
+import { newSeason, placeTermsOf } from "../season/plan/terms-of";
+import { isWork, minutesOf, timeOf, type Season } from "../season/plan/training";
 import type { Cast, Performer } from "./cast";
 
 const weeks = 10;
@@ -130,7 +135,108 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
       tester: setting.cast.testers[round % setting.cast.testers.length]!,
     });
   });
-  return [athlete, aim, ...further, ...checks, ...aside, ...preps, ...logs, ...notes];
+  const season = seasonOf(performer, [aim, ...further], {
+    athlete,
+    checks: [...checks, ...aside],
+    preps,
+    logs,
+    setting,
+  });
+  return [athlete, aim, ...further, ...checks, ...aside, ...preps, ...logs, ...notes, season];
+}
+
+/** The block toward the first aim, with everything to come placed; the prep of today stands in it under its own name. */
+function seasonOf(
+  { season: wanted }: Performer,
+  aims: Aim[],
+  {
+    athlete,
+    checks,
+    preps,
+    logs,
+    setting,
+  }: { athlete: Athlete; checks: Check[]; preps: Prep[]; logs: Log[]; setting: Setting },
+): Season {
+  const { today, library } = setting;
+  const { show, ...own } = wanted;
+  const last = mondayOf(aims[0]!.by);
+  const many = Math.max(4, Math.min(16, daysBetween(mondayOf(today), last) / 7 + 1 + weeks));
+  const scene = {
+    athlete,
+    aims,
+    openAims: aims.flatMap((aim) => {
+      const skill = skillOf(library, aim.skillId);
+      return skill
+        ? [
+            {
+              aim,
+              name: skill.name,
+              gaps: gapOf({ athlete, aim, skill, checks, library, on: today }),
+            },
+          ]
+        : [];
+    }),
+    preps,
+    runs: [],
+    logs,
+    library,
+    locks: lockedMotions(athlete, logs, checks, library),
+    today,
+  };
+  const base: Season = {
+    ...newSeason({ ...scene, id: `season-${athlete.id}` }),
+    since: plusDays(last, 7 * (1 - many)),
+    weeks: many,
+    ...own,
+  };
+  const shown = show && plusDays(today, show.inDays);
+  const monday = shown && mondayOf(shown);
+  const usual = (day: number) => base.usual.filter(({ weekday }) => weekday !== day);
+  const season: Season = {
+    ...base,
+    others:
+      shown && monday
+        ? [
+            {
+              monday,
+              trainings: [
+                ...usual(daysBetween(monday, shown)),
+                {
+                  weekday: daysBetween(monday, shown),
+                  kind: "show",
+                  starts: show.starts,
+                  minutes: show.minutes,
+                  placeId: athlete.placeId,
+                },
+              ],
+            },
+          ]
+        : [],
+    slots: preps
+      .filter(({ on }) => on === today)
+      .map((prep) => ({
+        id: prep.id,
+        kind: prep.session,
+        on: today,
+        starts: startOfPrep(base, prep),
+        minutes: Math.round(prep.budget / 60),
+        placeId: prep.placeId,
+        focus: null,
+        aimId: null,
+        pinned: false,
+        movedFrom: null,
+        revision: 0,
+      })),
+  };
+  return { ...season, slots: quicklyPlaced(placeTermsOf(scene, season)) };
+}
+
+/** Before the day's first training, or at the athlete's own time. */
+function startOfPrep(season: Season, prep: Prep): string {
+  const training = trainingsOn(season, prep.on).find(({ kind }) => isWork(kind));
+  return training && prep.session === "warm-up"
+    ? timeOf(minutesOf(training.starts) - Math.round(prep.budget / 60))
+    : startOn({ season }, { kind: prep.session, starts: season.ownTime }, prep.on);
 }
 
 function athleteOf(performer: Performer, start: string, today: string): Athlete {

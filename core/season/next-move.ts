@@ -4,6 +4,8 @@ import type { Athlete } from "../exchange/athlete";
 import type { Aim, Check, Log, Prep, Run } from "../exchange/records";
 import { recheckAfter } from "../measure/round";
 import { daysBetween, type DayText } from "./days";
+import { slotWords } from "./plan/plan-words";
+import { counted, type Season } from "./plan/training";
 
 export type Station = "aim" | "check" | "gap" | "prep" | "run" | "log" | "season";
 export const stations: readonly Station[] = ["aim", "check", "gap", "prep", "run", "log", "season"];
@@ -19,6 +21,7 @@ export type Now = {
   preps: readonly Prep[];
   runs: readonly Run[];
   logs: readonly Log[];
+  season?: Season | null;
   today: DayText;
   /** Where the user is: the same advice is not given for the place one stands in when a later step is open. */
   here: Station | null;
@@ -39,6 +42,7 @@ export function nextMove(now: Now): NextMove {
     return { to: "check", text: `Measure ${names(unknown)}: two trials a side, warm.` };
   const planned = preps.find((prep) => prep.on === today);
   const logged = logs.some((log) => log.on === today);
+  const waiting = now.season?.slots.find(({ on, kind }) => on === today && counted(kind));
   if (logged) return { to: "season", text: "Today is logged. See the weeks, or plan tomorrow." };
   if (now.here === "prep")
     return {
@@ -68,9 +72,13 @@ export function nextMove(now: Now): NextMove {
     to: "prep",
     text: planned
       ? "Today’s prep is planned: look it over."
-      : "Plan today’s prep in the minutes there are.",
+      : waiting
+        ? `${capital(slotWords[waiting.kind])} at ${waiting.starts}: choose its drills.`
+        : "Plan today’s prep in the minutes there are.",
   };
 }
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 const names = (list: readonly { motion: Parameters<typeof motionOf>[0] }[]): string =>
   list.map(({ motion }) => motionOf(motion).name.toLowerCase()).join(", ");

@@ -1,5 +1,7 @@
 import type { Athlete } from "../exchange/athlete";
 import type { Aim, Check, Log, Prep } from "../exchange/records";
+import { groupBy } from "../group-by";
+import { counted, type Season, type Slot } from "./plan/training";
 import { daysBetween, mondayOf, plusDays, type DayText } from "./days";
 
 export type History = {
@@ -8,6 +10,8 @@ export type History = {
   checks: readonly Check[];
   preps: readonly Prep[];
   logs: readonly Log[];
+  /** What hangs on the weeks; null or left out where no season is planned. */
+  season?: Season | null;
 };
 
 /** How a planned prep came out. `open` is planned for today or later. */
@@ -18,6 +22,8 @@ export type PrepMark = {
   outcome: PrepOutcome;
   minutes: number;
   stopped: boolean;
+  /** A hand has moved it here from another day. */
+  moved: boolean;
 };
 
 /** Everything the tape shows of a day. */
@@ -25,6 +31,10 @@ export type DayMark = {
   day: DayText;
   preps: PrepMark[];
   checks: number;
+  /** A round of checks is planned, and nothing is measured yet. */
+  toMeasure: boolean;
+  /** What hangs on the day, as the season has it. */
+  slots: Slot[];
   aims: Aim[];
   absence: Athlete["absences"][number] | null;
 };
@@ -44,17 +54,24 @@ export function outcomeOf(log: Log): "done" | "partly" {
 /** The marks of each day in a span, both ends included. */
 export function dayMarks(history: History, from: DayText, to: DayText, today: DayText): DayMark[] {
   const { athlete, aims, checks, preps, logs } = history;
+  const hung = groupBy(history.season?.slots ?? [], (slot) => slot.on);
+  const made = new Set([...preps.map(({ id }) => id), ...logs.map(({ prepId }) => prepId ?? "")]);
+  const movedIds = new Set(
+    (history.season?.slots ?? []).filter(({ movedFrom }) => movedFrom !== null).map(({ id }) => id),
+  );
   const planned = groupBy(preps, (prep) => prep.on);
   const logged = groupBy(logs, (log) => log.on);
   const checked = groupBy(checks, (check) => check.on);
   return Array.from({ length: daysBetween(from, to) + 1 }, (_, i) => {
     const day = plusDays(from, i);
     const absence = athlete.absences.find((a) => a.from <= day && day <= a.to) ?? null;
-    const mark = (minutes: number, log: Log | undefined, prep: Prep | null): PrepMark => ({
-      prepId: prep?.id ?? null,
+    const slots = hung.get(day) ?? [];
+    const mark = (minutes: number, log: Log | undefined, id: string | null): PrepMark => ({
+      prepId: id,
       outcome: log ? outcomeOf(log) : absence ? "away" : day >= today ? "open" : "missed",
       minutes: log?.minutes ?? minutes,
       stopped: log?.items.some((item) => item.done === "stopped") ?? false,
+      moved: id !== null && movedIds.has(id),
     });
     const dayLogs = logged.get(day) ?? [];
     const dayPreps = planned.get(day) ?? [];
@@ -62,16 +79,21 @@ export function dayMarks(history: History, from: DayText, to: DayText, today: Da
       mark(
         prep.budget / 60,
         logs.find((log) => log.prepId === prep.id),
-        prep,
+        prep.id,
       ),
     );
+    const waiting = slots
+      .filter(({ id, kind }) => counted(kind) && !made.has(id))
+      .map((slot) => mark(slot.minutes, undefined, slot.id));
     const extra = dayLogs
       .filter((log) => !preps.some((prep) => prep.id === log.prepId))
-      .map((log) => mark(log.minutes, log, null));
+      .map((log) => mark(log.minutes, log, log.prepId));
     return {
       day,
-      preps: [...own, ...extra],
+      preps: [...own, ...waiting, ...extra],
       checks: checked.get(day)?.length ?? 0,
+      toMeasure: slots.some(({ kind }) => kind === "check") && !checked.has(day),
+      slots,
       aims: aims.filter((aim) => aim.by === day && !aim.closedOn),
       absence,
     };
@@ -85,6 +107,7 @@ export type WeekSummary = {
   partly: number;
   missed: number;
   open: number;
+  moved: number;
   minutes: number;
   checks: number;
   stops: number;
@@ -108,6 +131,7 @@ export function weekSummaries(
       partly: 0,
       missed: 0,
       open: 0,
+      moved: 0,
       minutes: 0,
       checks: 0,
       stops: 0,
@@ -123,6 +147,7 @@ export function weekSummaries(
       )
         week[prep.outcome] += 1;
       if (prep.outcome === "done" || prep.outcome === "partly") week.minutes += prep.minutes;
+      week.moved += prep.moved ? 1 : 0;
       week.stops += prep.stopped ? 1 : 0;
     }
     week.checks += mark.checks;
@@ -130,10 +155,4 @@ export function weekSummaries(
     weeks.set(monday, week);
   }
   return [...weeks.values()];
-}
-
-function groupBy<T>(list: readonly T[], key: (item: T) => string): Map<string, T[]> {
-  const groups = new Map<string, T[]>();
-  for (const item of list) groups.set(key(item), [...(groups.get(key(item)) ?? []), item]);
-  return groups;
 }

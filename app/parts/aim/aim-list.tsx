@@ -8,7 +8,7 @@ import { daysBetween } from "#core/season/days";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { aimSentence, shortDay } from "../words";
-import { AimForm } from "./aim-form";
+import { AimForm } from "./lazy-aim-form";
 import { OwnSkills } from "./own-skills";
 import { SkillEditor } from "./lazy-skill-editor";
 

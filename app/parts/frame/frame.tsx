@@ -48,9 +48,20 @@ export function Frame({
 }
 
 /** A station: the figure on the left, the desk on the right; one below the other on a phone. */
-export function Station({ figure, children }: { figure: ReactNode; children: ReactNode }) {
+export function Station({
+  figure,
+  wide = false,
+  children,
+}: {
+  figure: ReactNode;
+  /** The desk takes nearly three quarters: it holds a week or a season. */
+  wide?: boolean;
+  children: ReactNode;
+}) {
   return (
-    <div className="flex h-full min-h-0 flex-col lg:grid lg:grid-cols-[38%_62%] print:block">
+    <div
+      className={`flex h-full min-h-0 flex-col lg:grid print:block ${wide ? "lg:grid-cols-[28%_72%]" : "lg:grid-cols-[38%_62%]"}`}
+    >
       <aside
         aria-label="Figure"
         className="order-2 flex min-h-[22rem] flex-col border-line p-4 sm:p-6 lg:order-1 lg:min-h-0 lg:overflow-y-auto lg:border-r print:hidden"

@@ -12,6 +12,8 @@ export const keyHelp: readonly [key: string, does: string][] = [
   ["Tab · Shift Tab", "walk the fields; left, right, trial by trial"],
   ["Space, ←, → in a run", "pause, back, next"],
   ["Alt ↑ · Alt ↓ in a prep", "move a drill"],
+  ["Alt and arrows in Season", "move a session"],
+  ["a – d in Season", "mend what is warned of"],
   ["Esc", "leave a field, so that the keys above work again"],
   ["?", "these keys"],
 ];

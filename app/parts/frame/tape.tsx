@@ -1,9 +1,15 @@
 import { format, parseISO } from "date-fns";
-import { memo, useEffect, useRef } from "react";
+import { lazy, memo, Suspense, useEffect, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { daysBetween, mondayOf, plusDays, type DayText } from "#core/season/days";
 import { dayMarks, type DayMark } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
+
+const TapeZoom = lazy(() => import("./tape-zoom"));
+
+/** How near the tape is looked at: by day, by week, or the whole block. */
+const zooms = ["days", "weeks", "block"] as const;
+type Zoom = (typeof zooms)[number];
 
 const back = 70;
 const height = 44;
@@ -30,16 +36,24 @@ export const Tape = memo(function Tape({ view }: { view: AthleteView }) {
     const node = strip.current;
     if (node) node.scrollLeft = seen * node.scrollWidth - node.clientWidth * 0.7;
   }, [seen]);
+  const [zoom, setZoom] = useState<Zoom>("weeks");
   const look = (wanted: DayText) => {
+    if (wanted > today) return void navigate(`/at/${view.athlete.id}/season?week=${wanted}`);
     const next = new URLSearchParams(params);
-    const bounded = wanted > today ? today : wanted < from ? from : wanted;
+    const bounded = wanted < from ? from : wanted;
     if (bounded === today) next.delete("day");
     else next.set("day", bounded);
     void navigate({ search: next.toString() }, { replace: true, preventScrollReset: true });
   };
   const at = daysBetween(from, day);
   return (
-    <div className="no-print overflow-hidden border-b border-ink bg-tape text-tape-ink">
+    <div className="no-print relative overflow-hidden border-b border-ink bg-tape text-tape-ink">
+      <ZoomChoice zoom={zoom} set={setZoom} />
+      {zoom === "weeks" ? null : (
+        <Suspense fallback={<div style={{ height }} />}>
+          <TapeZoom zoom={zoom} view={view} look={look} />
+        </Suspense>
+      )}
       <div
         ref={strip}
         role="slider"
@@ -49,7 +63,8 @@ export const Tape = memo(function Tape({ view }: { view: AthleteView }) {
         aria-valuemax={daysBetween(from, today)}
         aria-valuenow={at}
         aria-valuetext={spoken(marks[at], day === today)}
-        className="cursor-pointer overflow-x-auto px-4 focus-visible:outline-offset-[-3px] lg:px-7"
+        hidden={zoom !== "weeks"}
+        className="mr-15 cursor-pointer overflow-x-auto px-4 focus-visible:outline-offset-[-3px] lg:px-7"
         onClick={(event) => {
           const svg = strip.current?.querySelector("svg")?.getBoundingClientRect();
           if (svg)
@@ -68,7 +83,9 @@ export const Tape = memo(function Tape({ view }: { view: AthleteView }) {
           }[event.key];
           if (days === undefined && event.key !== "Home" && event.key !== "End") return;
           event.preventDefault();
-          look(event.key === "Home" ? from : event.key === "End" ? today : plusDays(day, days!));
+          const to =
+            event.key === "Home" ? from : event.key === "End" ? today : plusDays(day, days!);
+          look(to > today ? today : to);
         }}
       >
         <svg
@@ -125,6 +142,32 @@ export const Tape = memo(function Tape({ view }: { view: AthleteView }) {
     </div>
   );
 });
+
+/** Nearer and farther, in three steps. */
+function ZoomChoice({ zoom, set }: { zoom: Zoom; set: (zoom: Zoom) => void }) {
+  const at = zooms.indexOf(zoom);
+  const step = (by: number, name: string, sign: string) => (
+    <button
+      type="button"
+      aria-label={`${name}: the tape by ${zooms[at + by] ?? zoom}`}
+      disabled={!zooms[at + by]}
+      onClick={() => set(zooms[at + by]!)}
+      className="grid size-7 place-items-center text-lg font-bold disabled:opacity-35"
+    >
+      <span aria-hidden="true">{sign}</span>
+    </button>
+  );
+  return (
+    <div
+      role="group"
+      aria-label={`The tape, by ${zoom}`}
+      className="absolute inset-y-0 right-0 z-10 flex items-center border-l border-tape-ink/60 bg-tape px-0.5"
+    >
+      {step(-1, "Nearer", "+")}
+      {step(1, "Farther", "−")}
+    </div>
+  );
+}
 
 function spoken(mark: DayMark | undefined, isToday: boolean): string {
   if (!mark) return "";
@@ -193,8 +236,12 @@ function TapeDay({
           </g>
         );
       })}
-      {mark.checks > 0 ? (
-        <path d={`M${middle} 2.5l4 4.5l-4 4.5l-4 -4.5z`} fill="var(--spruce)" />
+      {mark.checks > 0 || mark.toMeasure ? (
+        <path
+          d={`M${middle} 2.5l4 4.5l-4 4.5l-4 -4.5z`}
+          fill={mark.checks > 0 ? "var(--spruce)" : "none"}
+          stroke="var(--spruce)"
+        />
       ) : null}
       {mark.aims.length > 0 ? (
         <path

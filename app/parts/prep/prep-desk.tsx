@@ -32,6 +32,7 @@ import { shorterSides } from "#core/progress/shorter-side";
 import { useAct } from "../use-act";
 import { longDay } from "../words";
 import { BreachBanner } from "./breach-banner";
+import { DayPreps } from "./day-preps";
 import { DrillFinder } from "./drill-finder";
 import { FormatFields } from "./format-fields";
 import { MoreTools } from "./more-tools";
@@ -133,6 +134,7 @@ const Desk = memo(function Desk({
   const under = prep.budget - prepSeconds(prep.items, view.library, prep.handOver);
   return (
     <>
+      <DayPreps view={view} prep={prep} />
       <PrepControls
         prep={prep}
         format={format}

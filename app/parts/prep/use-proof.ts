@@ -1,4 +1,3 @@
-import { wrap, type Remote } from "comlink";
 import { useEffect, useRef, useState } from "react";
 import type { PrepItem } from "#core/exchange/records";
 import { valueOfChoice } from "#core/prep/model";
@@ -6,27 +5,7 @@ import { draftOf, planOf, type PlanRequest } from "#core/prep/plan";
 import { choiceFrom, programmeOf } from "#core/prep/programme";
 import { quickChoice } from "#core/prep/greedy";
 import { wantedGap } from "#core/prep/prove";
-import type { Prover } from "../../workers/plan.worker";
-
-let prover: Remote<Prover> | null = null;
-let thread: Worker | null = null;
-
-/** The solver in its own thread, started with the first question. */
-function proving(): Remote<Prover> {
-  if (!prover) {
-    thread = new Worker(new URL("../../workers/plan.worker.ts", import.meta.url), {
-      type: "module",
-    });
-    prover = wrap<Prover>(thread);
-  }
-  return prover;
-}
-
-/** Ends a question that is no longer wanted; the next one starts a new thread. */
-function stopProving(): void {
-  thread?.terminate();
-  [prover, thread] = [null, null];
-}
+import { proving, stopProving } from "../../workers/proving";
 
 export type ProofState =
   | { status: "none" | "looking" | "stopped" | "failed" }
@@ -93,7 +72,7 @@ export function useProof(
     return () => {
       late = true;
       clearTimeout(wait);
-      if (working && thread) stopProving();
+      if (working) stopProving();
     };
   }, [key, wanted]);
   const stop = () => {

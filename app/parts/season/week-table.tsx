@@ -38,7 +38,7 @@ export const WeekTable = memo(function WeekTable({
                 </Link>
               </td>
               <td className="py-1.5">
-                <Marks week={week} />
+                <PrepBoxes week={week} />
               </td>
               <td className="py-1.5 text-sm text-muted">{inWords(week)}</td>
               <td className="figures py-1.5 text-right">
@@ -64,7 +64,7 @@ export const WeekTable = memo(function WeekTable({
 });
 
 /** A box a prep: filled done, half partly, empty missed, dotted still to come. */
-function Marks({ week }: { week: WeekSummary }) {
+export function PrepBoxes({ week }: { week: WeekSummary }) {
   const boxes = [
     ...Array<string>(week.done).fill("done"),
     ...Array<string>(week.partly).fill("partly"),

@@ -1,0 +1,369 @@
+import { useMemo, useState } from "react";
+import { Link } from "react-router";
+import { motionOf } from "#core/body/motions";
+import { protocolOf } from "#core/library";
+import { angleUnit } from "#core/measure/value";
+import { daysBetween, mondayOf, plusDays } from "#core/season/days";
+import type { ForecastAnswer } from "#core/season/forecast-answer";
+import { forecastQuestions, type AskedDemand } from "#core/season/forecast-questions";
+import { historyOf } from "#core/season/history";
+import { methodSteps } from "#core/season/method";
+import type { AthleteView } from "../../view";
+import { useAct } from "../use-act";
+import { longDay, shortDay, weekDay } from "../words";
+import {
+  chanceWords,
+  dateVerdict,
+  demandName,
+  doseWords,
+  isStuck,
+  knownWords,
+  readyCaveat,
+  verdictDetail,
+  verdictHeadline,
+} from "./date-words";
+import { FanChart } from "./fan-chart";
+import { OtherCharts } from "./other-charts";
+import { useForecast } from "./use-forecast";
+
+/** Days that the date can be moved, either way. */
+const farthest = 84;
+
+/** The date: the verdict, two sliders, and each demand with its fan. */
+export function DateDesk({ view }: { view: AthleteView }) {
+  const { aim } = view;
+  const [times, setTimes] = useState(100);
+  const [moved, setMoved] = useState(0);
+  const own = aim && aim.by > view.day ? aim.by : null;
+  const by = own ? plusDays(own, moved) : null;
+  const questions = useMemo(
+    () => (by ? forecastQuestions({ ...view, on: view.day, by, times: times / 100 }) : []),
+    [view, by, times],
+  );
+  const { answers, status, stop } = useForecast(questions);
+  const { act } = useAct(`/at/${view.athlete.id}/season`);
+  const verdict = by ? dateVerdict(questions, answers) : null;
+  const unmeasured = view.gaps.filter(({ verdict: known }) => known === "unknown");
+  const sorted = [...questions].sort(
+    (a, b) => (answers.get(a.key)?.chance ?? 2) - (answers.get(b.key)?.chance ?? 2),
+  );
+  if (!own || !by)
+    return (
+      <>
+        <h1 className="text-3xl">{aim ? "The aim’s day is past." : "No date to look toward."}</h1>
+        <p className="mt-1">
+          <Link className="underlined" to={`/at/${view.athlete.id}/aim`}>
+            {aim ? "Give it a new one, or close it" : "Choose a skill and a date"}
+          </Link>
+          .
+        </p>
+        <OtherCharts view={view} without={[]} />
+      </>
+    );
+  return (
+    <>
+      <h1 className="text-3xl">
+        {verdict
+          ? verdictHeadline(verdict, by, unmeasured.length)
+          : questions.length === 0
+            ? "Nothing that it asks is measured yet."
+            : status === "failed"
+              ? "The forecast gave no answer."
+              : "Working it out …"}
+      </h1>
+      <p className="mt-1" aria-live="polite">
+        {verdict ? (
+          <>
+            {capital(verdictDetail(verdict, view.today))} {knownWords(verdict.fewest)}{" "}
+            {readyCaveat(view)}{" "}
+            {verdict.most >= 0.05 && questions.length > 1 ? (
+              <span className="text-muted">
+                The demands are taken each by itself; together it is at most{" "}
+                {Math.round(verdict.most * 100)} in 100.
+              </span>
+            ) : null}
+          </>
+        ) : questions.length === 0 ? (
+          <Link className="underlined" to={`/at/${view.athlete.id}/check`}>
+            Two trials a side make the first point
+          </Link>
+        ) : null}
+      </p>
+      {unmeasured.length > 0 ? (
+        <p className="mt-1 text-clay">
+          Not measured, and so not in it:{" "}
+          {unmeasured.map(({ demand }) => motionOf(demand.motion).name.toLowerCase()).join(", ")}.
+        </p>
+      ) : null}
+      {questions.length > 0 ? (
+        <div className="no-print mt-3 grid gap-x-8 gap-y-2 sm:grid-cols-2">
+          <Slider
+            label="Dose"
+            value={times}
+            least={0}
+            most={200}
+            step={10}
+            set={setTimes}
+            says={
+              times === 100
+                ? "as planned and usual"
+                : times === 0
+                  ? "nothing from now on"
+                  : `${times} % of what is planned`
+            }
+            back={times === 100 ? null : () => setTimes(100)}
+          />
+          <Slider
+            label="Date"
+            value={moved}
+            least={
+              -7 * Math.floor(Math.min(farthest, Math.max(0, daysBetween(view.day, own) - 7)) / 7)
+            }
+            most={farthest}
+            step={7}
+            set={setMoved}
+            says={`${longDay(by)}${moved === 0 ? "" : `, ${Math.abs(moved / 7)} week${Math.abs(moved) === 7 ? "" : "s"} ${moved > 0 ? "later" : "earlier"}`}`}
+            back={moved === 0 ? null : () => setMoved(0)}
+          />
+        </div>
+      ) : null}
+      <p className="mt-1 min-h-6 text-sm text-muted" role="status">
+        {status === "working" && questions.length > 0 ? (
+          <>
+            Working it out …{" "}
+            <button type="button" className="underlined" onClick={stop}>
+              Stop
+            </button>
+          </>
+        ) : status === "stopped" ? (
+          "Stopped: what is shown belongs to the dose and date before."
+        ) : status === "failed" ? (
+          "The forecast gave no answer. The checks are as they were."
+        ) : questions.length > 0 ? (
+          "The fan holds the truth in eight of ten such cases; the grey band is the error of the checks (95 %)."
+        ) : null}
+      </p>
+      {sorted.map((question) => (
+        <Demand
+          key={question.key}
+          view={view}
+          question={question}
+          answer={answers.get(question.key) ?? null}
+          by={by}
+          measureOn={(on) => act("check-day", { on, there: true })}
+          lighter={(monday) => act("lighter", { monday, on: true })}
+        />
+      ))}
+      <OtherCharts view={view} without={questions.flatMap(({ gap }) => gap.protocolId ?? [])} />
+    </>
+  );
+}
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+function Slider({
+  label,
+  value,
+  least,
+  most,
+  step,
+  set,
+  says,
+  back,
+}: {
+  label: string;
+  value: number;
+  least: number;
+  most: number;
+  step: number;
+  set: (value: number) => void;
+  says: string;
+  back: (() => void) | null;
+}) {
+  return (
+    <div className="grid">
+      <span className="flex flex-wrap items-baseline gap-x-3">
+        <span className="label">{label}</span>
+        <span className="text-sm">{says}</span>
+        {back ? (
+          <button type="button" className="underlined text-sm" onClick={back}>
+            back
+          </button>
+        ) : null}
+      </span>
+      <input
+        type="range"
+        className="min-h-9 w-full accent-[var(--spruce)]"
+        aria-label={label}
+        aria-valuetext={says}
+        min={least}
+        max={most}
+        step={step}
+        value={value}
+        onChange={(event) => set(Number(event.target.value))}
+      />
+    </div>
+  );
+}
+
+/** One demand on its side: the fan, the chance, the dose that would, when to measure, and what a plateau asks for. */
+function Demand({
+  view,
+  question,
+  answer,
+  by,
+  measureOn,
+  lighter,
+}: {
+  view: AthleteView;
+  question: AskedDemand;
+  answer: ForecastAnswer | null;
+  by: string;
+  measureOn: (on: string) => void;
+  lighter: (monday: string) => void;
+}) {
+  const { gap, side } = question;
+  const protocol = protocolOf(view.library, gap.protocolId!)!;
+  const unit = angleUnit(protocol);
+  const line = historyOf(
+    view.checks.filter(({ on }) => on <= view.day),
+    protocol,
+    view.athlete,
+  )
+    .filter((one) => one.side === side && one.mode === gap.demand.mode)
+    .sort((a, b) => b.points.length - a.points.length)[0];
+  if (!line) return null;
+  const measure = answer?.measure == null ? null : plusDays(question.start, 7 * answer.measure);
+  const measureDay = measure && measure < view.today ? view.today : measure;
+  const inPlan = view.season?.slots.some(
+    ({ kind, on }) => kind === "check" && measureDay !== null && on === measureDay,
+  );
+  const { onDate } = answer ?? {};
+  return (
+    <figure className="mt-5 break-inside-avoid border-t border-line pt-3">
+      <figcaption className="flex flex-wrap items-baseline gap-x-4">
+        <span className="font-display text-lg font-bold first-letter:uppercase">
+          {demandName(question)}
+        </span>
+        <span className="text-sm text-muted">
+          {gap.demand.how}, {gap.demand.mode}
+        </span>
+        {answer ? (
+          <span className="text-sm">
+            enough by {shortDay(by)}: {chanceWords(answer.chance)}
+          </span>
+        ) : null}
+      </figcaption>
+      <FanChart
+        points={line.points}
+        fan={answer?.fan ?? []}
+        start={question.start}
+        need={question.need}
+        side={side}
+        unit={unit}
+        by={by}
+        today={view.day}
+        absences={view.athlete.absences}
+      />
+      {answer && onDate ? (
+        <ul className="text-sm" aria-label={`${demandName(question)} by ${shortDay(by)}`}>
+          <li>
+            By {shortDay(by)}:{" "}
+            <b className="figures">
+              {onDate.low.toFixed(0)}–{onDate.high.toFixed(0)}
+              {unit}
+            </b>{" "}
+            (80 %), middle {onDate.median.toFixed(0)}
+            {unit}, against {question.need}
+            {unit}. {knownWords(answer.checks)}
+          </li>
+          <li>
+            {doseWords(question, answer, by)}
+            {question.assumed ? " Never worked on yet: the dose is a guess." : ""}
+          </li>
+          <li>
+            {measureDay === null
+              ? `Up to ${shortDay(plusDays(by, 56))} no change is expected that could be told from the error, at this dose.`
+              : `Measure next on ${weekDay(measureDay)}: the change expected by then can be told from the error.`}{" "}
+            {measureDay !== null && view.season ? (
+              inPlan ? (
+                <span className="text-muted">It is in the week.</span>
+              ) : (
+                <button type="button" className="underlined" onClick={() => measureOn(measureDay)}>
+                  Put it in the week
+                </button>
+              )
+            ) : null}
+          </li>
+        </ul>
+      ) : null}
+      {answer && isStuck(answer) ? (
+        <Plateau view={view} question={question} answer={answer} lighter={lighter} />
+      ) : null}
+    </figure>
+  );
+}
+
+/** It has stopped moving: what to change, in order, each with the reason from the athlete's own record. */
+function Plateau({
+  view,
+  question,
+  answer,
+  lighter,
+}: {
+  view: AthleteView;
+  question: AskedDemand;
+  answer: ForecastAnswer;
+  lighter: (monday: string) => void;
+}) {
+  const steps = useMemo(
+    () =>
+      methodSteps({
+        motion: question.motion,
+        side: question.side,
+        protocol: protocolOf(view.library, question.gap.protocolId!)!,
+        checks: view.checks,
+        logs: view.logs,
+        days: view.days,
+        library: view.library,
+        on: view.day,
+      }),
+    [view, question],
+  );
+  const first = steps.findIndex(({ speaks }) => speaks);
+  const { slope, se } = answer.plateau!;
+  const unit = angleUnit(protocolOf(view.library, question.gap.protocolId!)!);
+  return (
+    <section
+      aria-label={`Plateau of ${demandName(question)}`}
+      className="mt-2 border-l-4 border-tape bg-raised px-4 py-2"
+    >
+      <p>
+        <b>A plateau:</b> {slope.toFixed(1)} ± {se.toFixed(1)}
+        {unit} a week over the last checks, with work in most weeks. Change the method rather than
+        add to it, in this order:
+      </p>
+      <ol className="mt-1 list-decimal pl-5 text-sm">
+        {steps.map(({ kind, speaks, reason, change }, n) => (
+          <li key={kind} className={n === first ? "font-semibold" : speaks ? "" : "text-muted"}>
+            {change} <span className="font-normal">{reason}</span>
+            {kind === "rest" && speaks && view.season ? (
+              <>
+                {" "}
+                <button
+                  type="button"
+                  className="underlined font-normal"
+                  onClick={() => lighter(nextMonday(view.today))}
+                >
+                  Make next week lighter
+                </button>
+              </>
+            ) : null}
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}
+
+const nextMonday = (day: string): string => plusDays(mondayOf(day), 7);

@@ -1,0 +1,110 @@
+import { motionOf } from "#core/body/motions";
+import { plusDays, daysBetween, type DayText } from "#core/season/days";
+import { dateAnswer, type DateAnswer, type ForecastAnswer } from "#core/season/forecast-answer";
+import type { AskedDemand } from "#core/season/forecast-questions";
+import { isLooseJointed } from "#core/safety/intake";
+import { sureEnough } from "#core/season/when";
+import type { AthleteView } from "../../view";
+import { notch, shortDay } from "../words";
+
+/** A chance in words that claim no more than is known. */
+export function chanceWords(chance: number): string {
+  if (chance < 0.05) return "hardly likely";
+  if (chance > 0.95) return "very likely";
+  return `in ${Math.round(chance * 10) || "less than 1"} of 10 such cases`;
+}
+
+/** A demand on its side, as it stands in a line. @example "◂ shoulder flexion" */
+export const demandName = ({ motion, side }: Pick<AskedDemand, "motion" | "side">): string =>
+  `${side === "mid" ? "" : `${notch[side]} `}${motionOf(motion).name.toLowerCase()}`;
+
+export type DateVerdict = DateAnswer & {
+  /** The demand that holds it back. */
+  holder: AskedDemand;
+  /** The days between which all demands come to be met; null where not within what was looked at. */
+  earlyDay: DayText | null;
+  sureDay: DayText | null;
+  fewest: number;
+};
+
+/** How the date stands, from the answers; null until they are all there. */
+export function dateVerdict(
+  questions: readonly AskedDemand[],
+  answers: ReadonlyMap<string, ForecastAnswer>,
+): DateVerdict | null {
+  const both = questions.flatMap((question) => {
+    const answer = answers.get(question.key);
+    return answer ? [{ question, answer }] : [];
+  });
+  if (both.length === 0 || both.length < questions.length) return null;
+  const common = both.map(({ question }) => question.start).sort()[0]!;
+  const date = dateAnswer(
+    both.map(({ question, answer }) => ({
+      ...answer,
+      // Answers count weeks from their own first check; here from the earliest of them.
+      offset: -Math.round(daysBetween(common, question.start) / 7),
+    })),
+  );
+  const day = (week: number | null) => (week === null ? null : plusDays(common, 7 * week));
+  return {
+    ...date,
+    holder: both.find(({ question }) => question.key === date.holding)!.question,
+    earlyDay: day(date.early),
+    sureDay: day(date.sure),
+    fewest: Math.min(...both.map(({ answer }) => answer.checks)),
+  };
+}
+
+/** The verdict as the headline: never a bare date. */
+export function verdictHeadline(verdict: DateVerdict, by: DayText, unmeasured: number): string {
+  const words = chanceWords(verdict.chance);
+  return `Enough by ${shortDay(by)}${unmeasured > 0 ? ", as far as it is measured" : ""}? ${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+}
+
+/** The range of days, and what holds it back. */
+export function verdictDetail(verdict: DateVerdict, today: DayText): string {
+  const { earlyDay, sureDay, holder, most } = verdict;
+  const range =
+    earlyDay === null
+      ? "Not within the weeks looked at, at this dose."
+      : sureDay === null
+        ? `Perhaps from ${shortDay(earlyDay)}; when it is likely lies beyond the weeks looked at.`
+        : sureDay <= today
+          ? "By the checks it is likely enough already: keep it."
+          : earlyDay === sureDay
+            ? `Likely from ${shortDay(sureDay)} on.`
+            : `Between ${shortDay(earlyDay)} (one in five) and ${shortDay(sureDay)} (four in five).`;
+  return most > 0.95 ? range : `${demandName(holder)} holds it back. ${range}`;
+}
+
+/** What the numbers may not say: loose joints are never ready by passive range alone, and some skills others decide on. */
+export function readyCaveat({ athlete, gaps, skill }: AthleteView): string {
+  const loose =
+    isLooseJointed(athlete) && gaps.some(({ demand }) => demand.mode === "passive")
+      ? "Loose joints: passive range alone never counts as ready."
+      : "";
+  return [loose, skill?.decides ?? ""].filter(Boolean).join(" ");
+}
+
+/** What a demand needs to be met by the date: as it is, with another dose, or not within the caps. */
+export function doseWords(question: AskedDemand, answer: ForecastAnswer, by: DayText): string {
+  const minutes = (seconds: number) => `${(seconds / 60).toFixed(seconds < 600 ? 1 : 0)} min`;
+  if (answer.chance >= 0.8) return `At this dose (${minutes(question.usual)} a week a side): yes.`;
+  if (answer.wouldDo === null)
+    return `Not by ${shortDay(by)} within the weekly cap of four hard days.`;
+  if (answer.wouldDo <= question.usual)
+    return `${minutes(answer.wouldDo)} in every week would do: lighter and missed weeks are what lacks.`;
+  return `${minutes(answer.wouldDo)} a week a side would do it, in place of ${minutes(question.usual)}.`;
+}
+
+/** It has stopped moving, and what it has is not likely enough. */
+export const isStuck = (answer: ForecastAnswer | undefined): boolean =>
+  answer !== undefined && (answer.plateau?.stands ?? false) && answer.chance < sureEnough;
+
+/** How little is known after few checks; empty from three on. */
+export const knownWords = (checks: number): string =>
+  checks >= 3
+    ? ""
+    : checks === 1
+      ? "One check: this is mostly what is usual, not yet this athlete."
+      : "Two checks: little is known yet.";

@@ -1,0 +1,206 @@
+import { format, parseISO } from "date-fns";
+import { memo } from "react";
+import {
+  Area,
+  CartesianGrid,
+  ComposedChart,
+  Line,
+  ReferenceArea,
+  ReferenceLine,
+  ResponsiveContainer,
+  Tooltip,
+  XAxis,
+  YAxis,
+} from "recharts";
+import type { Side } from "#core/body/side";
+import { plusDays } from "#core/season/days";
+import type { Outlook } from "#core/season/forecast";
+import type { HistoryPoint } from "#core/season/history";
+import { tickLook, tipLook } from "../chart-look";
+import { notchPath } from "../margin-mark/geometry";
+
+type Row = {
+  time: number;
+  have?: number;
+  band?: [number, number];
+  median?: number;
+  fan?: [number, number];
+};
+
+type Dot = { cx?: number; cy?: number | null; index?: number; value?: unknown };
+
+/** The day of a week number, which may have a fraction. */
+const timeOf = (start: string, week: number): number =>
+  parseISO(plusDays(start, Math.round(week * 7))).getTime();
+
+/**
+ * One demand on one side: the checks with their error, from the last one on the 80 % interval as a fan with its
+ * middle, and the demand as a rule across both. Days away are shaded.
+ */
+export const FanChart = memo(function FanChart({
+  points,
+  fan,
+  start,
+  need,
+  side,
+  unit,
+  by,
+  today,
+  absences,
+}: {
+  points: readonly HistoryPoint[];
+  fan: readonly Outlook[];
+  start: string;
+  need: number;
+  side: Side;
+  unit: string;
+  by: string;
+  today: string;
+  absences: readonly { from: string; to: string; reason: string }[];
+}) {
+  const rows: Row[] = points.map(({ on, degrees, se }) => ({
+    time: parseISO(on).getTime(),
+    have: Math.round(degrees * 10) / 10,
+    band: [degrees - 1.96 * se, degrees + 1.96 * se],
+  }));
+  fan.forEach(({ week, median, low, high }) => {
+    const time = timeOf(start, week);
+    const known = rows.find((row) => row.time === time);
+    const more = { median: Math.round(median * 10) / 10, fan: [low, high] as [number, number] };
+    if (known) Object.assign(known, more);
+    else rows.push({ time, ...more });
+  });
+  rows.sort((a, b) => a.time - b.time);
+  const values = [
+    ...points.flatMap(({ degrees, se }) => [degrees - 1.96 * se, degrees + 1.96 * se]),
+    ...fan.flatMap(({ low, high }) => [low, high]),
+    need,
+  ];
+  const low = Math.floor((Math.min(...values) - 2) / 5) * 5;
+  const high = Math.ceil((Math.max(...values) + 2) / 5) * 5;
+  const day = (time: number) => format(time, "d MMM");
+  const first = rows[0]?.time ?? 0;
+  const last = rows.at(-1)?.time ?? 0;
+  return (
+    <ResponsiveContainer width="100%" height={210}>
+      <ComposedChart
+        data={rows}
+        margin={{ top: 14, right: 84, bottom: 0, left: -18 }}
+        accessibilityLayer
+      >
+        <CartesianGrid stroke="var(--line)" vertical={false} />
+        {absences
+          .map((one) => ({
+            ...one,
+            x1: Math.max(first, parseISO(one.from).getTime()),
+            x2: Math.min(last, parseISO(one.to).getTime()),
+          }))
+          .filter(({ x1, x2 }) => x1 < x2)
+          .map(({ from, x1, x2, reason }) => (
+            <ReferenceArea
+              key={from}
+              x1={x1}
+              x2={x2}
+              fill="var(--tape)"
+              fillOpacity={0.45}
+              label={{ value: reason, position: "insideTop", fontSize: 10.5, fill: "var(--muted)" }}
+            />
+          ))}
+        <XAxis
+          dataKey="time"
+          type="number"
+          domain={["dataMin", "dataMax"]}
+          tickFormatter={day}
+          tick={tickLook}
+          stroke="var(--hair)"
+          tickCount={8}
+        />
+        <YAxis
+          domain={[low, high]}
+          tick={tickLook}
+          stroke="var(--hair)"
+          tickFormatter={(value: number) => `${value}${unit.trim()}`}
+        />
+        <Tooltip
+          labelFormatter={(time) => day(Number(time))}
+          formatter={(value, name) =>
+            Array.isArray(value)
+              ? [
+                  `${Number(value[0]).toFixed(0)}–${Number(value[1]).toFixed(0)}${unit}`,
+                  String(name),
+                ]
+              : [`${String(value)}${unit}`, String(name)]
+          }
+          contentStyle={tipLook}
+        />
+        <Area
+          dataKey="fan"
+          name="80 %"
+          stroke="var(--spruce)"
+          strokeWidth={0.8}
+          fill="var(--spruce)"
+          fillOpacity={0.2}
+          isAnimationActive={false}
+          activeDot={false}
+        />
+        <Area
+          dataKey="band"
+          stroke="none"
+          fill="var(--ink)"
+          fillOpacity={0.1}
+          connectNulls
+          isAnimationActive={false}
+          activeDot={false}
+          tooltipType="none"
+        />
+        <Line
+          dataKey="median"
+          name="middle"
+          stroke="var(--spruce)"
+          strokeWidth={1.6}
+          strokeDasharray="5 4"
+          dot={false}
+          isAnimationActive={false}
+        />
+        <Line
+          dataKey="have"
+          name="check"
+          stroke="var(--ink)"
+          strokeWidth={1.4}
+          connectNulls
+          isAnimationActive={false}
+          dot={({ cx = 0, cy, index, value }: Dot) =>
+            value === undefined || cy === undefined || cy === null ? (
+              <g key={index} />
+            ) : (
+              <path key={index} d={notchPath(side, cx, cy)} fill="var(--ink)" />
+            )
+          }
+        />
+        <ReferenceLine
+          y={need}
+          stroke="var(--ink)"
+          strokeWidth={2}
+          label={{
+            value: `needs ${need}${unit}`,
+            position: "right",
+            fill: "var(--ink)",
+            fontSize: 11,
+          }}
+        />
+        <ReferenceLine
+          x={parseISO(by).getTime()}
+          stroke="var(--spruce)"
+          strokeWidth={2}
+          label={{
+            value: day(parseISO(by).getTime()),
+            position: "top",
+            fill: "var(--spruce)",
+            fontSize: 11,
+          }}
+        />
+        <ReferenceLine x={parseISO(today).getTime()} stroke="var(--clay)" strokeWidth={1.4} />
+      </ComposedChart>
+    </ResponsiveContainer>
+  );
+});

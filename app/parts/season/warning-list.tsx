@@ -1,0 +1,47 @@
+import { useEffect } from "react";
+import type { Warning } from "#core/season/warnings";
+
+const keysOf = ["a", "b", "c", "d"] as const;
+
+/** The few warnings, the gravest first, each with its repair under one key. */
+export function WarningList({
+  warnings,
+  repair,
+}: {
+  warnings: readonly Warning[];
+  repair: (warning: Warning) => void;
+}) {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const at = event.target;
+      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+      if (at instanceof HTMLElement && ["INPUT", "TEXTAREA", "SELECT"].includes(at.tagName)) return;
+      if (document.querySelector("[role='dialog']")) return;
+      const warning = warnings[(keysOf as readonly string[]).indexOf(event.key)];
+      if (warning) repair(warning);
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [warnings, repair]);
+  if (warnings.length === 0) return null;
+  return (
+    <ul className="no-print mt-3 grid gap-2" aria-label="What to look at">
+      {warnings.map((warning, n) => (
+        <li
+          key={warning.key}
+          className={`flex flex-wrap items-center justify-between gap-x-5 gap-y-1 border-l-4 bg-raised px-4 py-2 ${warning.rank >= 70 ? "border-clay" : "border-tape"}`}
+        >
+          <span className="min-w-60 flex-1">
+            <b>{warning.says}</b> <span className="text-sm text-muted">{warning.why}</span>
+          </span>
+          <button type="button" className="press" onClick={() => repair(warning)}>
+            {warning.repair.says}
+            <kbd className="figures border border-hair px-1.5 text-xs" aria-hidden="true">
+              {keysOf[n]}
+            </kbd>
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,19 @@
+import { Station } from "../parts/frame/frame";
+import { DateDesk } from "../parts/season/date-desk";
+import { SeasonTabs } from "../parts/season/season-tabs";
+import { StationFigure } from "../parts/station-figure";
+import { athleteView } from "../view";
+import type { Route } from "./+types/season-date";
+
+export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
+  athleteView(params.athleteId, request);
+
+/** The date: whether every demand is met by then, what holds it back, and what would help. */
+export default function SeasonDate({ loaderData: view }: Route.ComponentProps) {
+  return (
+    <Station wide figure={<StationFigure view={view} />}>
+      <SeasonTabs athleteId={view.athlete.id} />
+      <DateDesk view={view} />
+    </Station>
+  );
+}

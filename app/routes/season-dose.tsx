@@ -1,0 +1,19 @@
+import { Station } from "../parts/frame/frame";
+import { DoseDesk } from "../parts/season/dose-desk";
+import { SeasonTabs } from "../parts/season/season-tabs";
+import { StationFigure } from "../parts/station-figure";
+import { athleteView } from "../view";
+import type { Route } from "./+types/season-dose";
+
+export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
+  athleteView(params.athleteId, request);
+
+/** Enough, too much: what every joint got by week against the plan and the cap. */
+export default function SeasonDose({ loaderData: view }: Route.ComponentProps) {
+  return (
+    <Station wide figure={<StationFigure view={view} />}>
+      <SeasonTabs athleteId={view.athlete.id} />
+      <DoseDesk view={view} />
+    </Station>
+  );
+}

@@ -1,0 +1,19 @@
+import { Station } from "../parts/frame/frame";
+import { OutDesk } from "../parts/season/out-desk";
+import { SeasonTabs } from "../parts/season/season-tabs";
+import { StationFigure } from "../parts/station-figure";
+import { athleteView } from "../view";
+import type { Route } from "./+types/season-out";
+
+export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
+  athleteView(params.athleteId, request);
+
+/** What leaves the season: sheets, the calendar, tables. */
+export default function SeasonOut({ loaderData: view }: Route.ComponentProps) {
+  return (
+    <Station wide figure={<StationFigure view={view} />}>
+      <SeasonTabs athleteId={view.athlete.id} />
+      <OutDesk view={view} />
+    </Station>
+  );
+}

@@ -1,0 +1,184 @@
+import ICAL from "ical.js";
+import { offsetAt, offsetChanges, wallTime } from "./time-zone";
+
+/** An event of the calendar: a stretch of a local day. */
+export type CalendarEvent = {
+  uid: string;
+  /** ISO local date and time of day. */
+  on: string;
+  starts: string;
+  minutes: number;
+  summary: string;
+  description: string;
+  location: string;
+  /** Counts the changes of the event: of two with one uid the higher one is the newer. */
+  sequence: number;
+};
+
+export type CalendarTerms = {
+  /** The time zone that the days and times are of, as the IANA names it. */
+  zone: string;
+  /** When it is written, UTC. */
+  stamp: string;
+  /** Minutes before each event at which it rings; null for no alarms. */
+  alarm: number | null;
+  name: string;
+};
+
+/**
+ * A calendar in the form of RFC 5545. Times are local times of a zone that is written out with its changes, so that
+ * 17:00 stays 17:00 over a change to summer time. The same events give the same text.
+ */
+export function toCalendar(events: readonly CalendarEvent[], terms: CalendarTerms): string {
+  const calendar = new ICAL.Component("vcalendar");
+  calendar.addPropertyWithValue("version", "2.0");
+  calendar.addPropertyWithValue("prodid", "-//Yearling//season//EN");
+  calendar.addPropertyWithValue("calscale", "GREGORIAN");
+  calendar.addPropertyWithValue("method", "PUBLISH");
+  calendar.addPropertyWithValue("x-wr-calname", terms.name);
+  const days = events.map(({ on }) => on).sort();
+  if (days.length > 0) calendar.addSubcomponent(zoneComponent(terms.zone, days[0]!, days.at(-1)!));
+  for (const event of events) calendar.addSubcomponent(eventComponent(event, terms));
+  return `${calendar.toString()}\r\n`;
+}
+
+function eventComponent(event: CalendarEvent, { zone, stamp, alarm }: CalendarTerms) {
+  const component = new ICAL.Component("vevent");
+  const set = (name: string, value: unknown) =>
+    component.addPropertyWithValue(name, value as string);
+  set("uid", event.uid);
+  set("dtstamp", ICAL.Time.fromDateTimeString(stamp.replace(/\.\d+Z$/, "Z")));
+  const start = component.addPropertyWithValue(
+    "dtstart",
+    ICAL.Time.fromDateTimeString(`${event.on}T${event.starts}:00`) as unknown as string,
+  );
+  start.setParameter("tzid", zone);
+  set("duration", ICAL.Duration.fromSeconds(event.minutes * 60));
+  set("summary", event.summary);
+  if (event.description) set("description", event.description);
+  if (event.location) set("location", event.location);
+  component.addPropertyWithValue("sequence", event.sequence as unknown as string);
+  set("transp", "OPAQUE");
+  if (alarm !== null) {
+    const bell = new ICAL.Component("valarm");
+    bell.addPropertyWithValue("action", "DISPLAY");
+    bell.addPropertyWithValue("description", event.summary);
+    bell.addPropertyWithValue(
+      "trigger",
+      ICAL.Duration.fromSeconds(-alarm * 60) as unknown as string,
+    );
+    component.addSubcomponent(bell);
+  }
+  return component;
+}
+
+const day = 86_400_000;
+
+/** The zone with its offset before the first day and every change up to the last. */
+function zoneComponent(zone: string, first: string, last: string) {
+  const component = new ICAL.Component("vtimezone");
+  component.addPropertyWithValue("tzid", zone);
+  const from = Date.parse(`${first}T00:00:00Z`) - 2 * day;
+  const to = Date.parse(`${last}T00:00:00Z`) + 2 * day;
+  const least = Math.min(...[0, 91, 182, 273].map((days) => offsetAt(zone, from + days * day)));
+  const add = (at: number, before: number, after: number) => {
+    const observance = new ICAL.Component(after > least ? "daylight" : "standard");
+    const local = new Date(at + before * 60_000).toISOString().slice(0, 19);
+    observance.addPropertyWithValue(
+      "dtstart",
+      ICAL.Time.fromDateTimeString(local) as unknown as string,
+    );
+    observance.addPropertyWithValue("tzoffsetfrom", utcOffset(before) as unknown as string);
+    observance.addPropertyWithValue("tzoffsetto", utcOffset(after) as unknown as string);
+    component.addSubcomponent(observance);
+  };
+  const initial = offsetAt(zone, from);
+  add(from, initial, initial);
+  for (const { from: at, before, after } of offsetChanges(zone, from, to)) add(at, before, after);
+  return component;
+}
+
+const utcOffset = (minutes: number) => ICAL.UtcOffset.fromSeconds(minutes * 60);
+
+export type CalendarReading =
+  { events: (Omit<CalendarEvent, "sequence"> & { wholeDay: boolean })[] } | { refused: string };
+
+/** So many repeats of one event are read at most. */
+const mostRepeats = 400;
+
+/**
+ * Reads a calendar: its events as local days and times of a zone, repeats written out, from one day to another. Times
+ * of another zone are brought over; times without a zone are taken as they stand.
+ */
+export function fromCalendar(
+  text: string,
+  { zone, from, to }: { zone: string; from: string; to: string },
+): CalendarReading {
+  let calendar: InstanceType<typeof ICAL.Component>;
+  try {
+    const parsed: unknown = ICAL.parse(text);
+    calendar = new ICAL.Component(parsed as string);
+  } catch {
+    return { refused: "This cannot be read as a calendar (RFC 5545)." };
+  }
+  if (calendar.name !== "vcalendar")
+    return { refused: "This is not a calendar: it does not begin as one." };
+  const components = calendar.getAllSubcomponents("vevent");
+  const exceptions = components.filter((one) => one.hasProperty("recurrence-id"));
+  const events: Exclude<CalendarReading, { refused: string }>["events"] = [];
+  for (const component of components) {
+    if (
+      component.hasProperty("recurrence-id") ||
+      component.getFirstPropertyValue("status") === "CANCELLED"
+    )
+      continue;
+    const uid = String(component.getFirstPropertyValue("uid") ?? "");
+    const event = new ICAL.Event(component, {
+      exceptions: exceptions.filter((one) => one.getFirstPropertyValue("uid") === uid),
+    });
+    if (!event.startDate) continue;
+    const take = (start: InstanceType<typeof ICAL.Time>, end: InstanceType<typeof ICAL.Time>) => {
+      const { on, starts } = localOf(start, zone);
+      if (on < from || on > to) return;
+      events.push({
+        uid,
+        on,
+        starts,
+        minutes: Math.max(0, Math.round(end.subtractDateTz(start).toSeconds() / 60)),
+        summary: String(event.summary ?? ""),
+        description: String(event.description ?? ""),
+        location: String(event.location ?? ""),
+        wholeDay: start.isDate,
+      });
+    };
+    if (!event.isRecurring()) {
+      take(event.startDate, event.endDate);
+      continue;
+    }
+    const repeats = event.iterator();
+    for (let n = 0; n < mostRepeats; n += 1) {
+      const next = repeats.next();
+      if (!next || localOf(next, zone).on > to) break;
+      const { startDate, endDate } = event.getOccurrenceDetails(next);
+      take(startDate, endDate);
+    }
+  }
+  return {
+    events: events.sort((a, b) => a.on.localeCompare(b.on) || a.starts.localeCompare(b.starts)),
+  };
+}
+
+const two = (value: number): string => String(value).padStart(2, "0");
+
+/** The local day and time of a moment: as written where it is of this zone or of none, else brought over. */
+function localOf(
+  time: InstanceType<typeof ICAL.Time>,
+  zone: string,
+): { on: string; starts: string } {
+  const on = `${time.year}-${two(time.month)}-${two(time.day)}`;
+  const starts = time.isDate ? "00:00" : `${two(time.hour)}:${two(time.minute)}`;
+  const own = time.zone?.tzid ?? "floating";
+  if (time.isDate || own === "floating" || own === zone) return { on, starts };
+  const { day: there, time: clock } = wallTime(zone, time.toUnixTime() * 1000);
+  return { on: there, starts: clock };
+}

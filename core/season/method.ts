@@ -1,0 +1,176 @@
+import { motionOf, type MotionId } from "../body/motions";
+import type { Side } from "../body/side";
+import { rungOf } from "../drill/drill";
+import type { Check, DayNote, Log } from "../exchange/records";
+import { drillOf, drillsFor, type Library } from "../library";
+import { usableEnough, usableShare } from "../measure/pairs";
+import type { Protocol } from "../measure/protocol";
+import { checksOf, valueOf } from "../measure/value";
+import { secondsDone, workKind, type WorkKind } from "../progress/ledger";
+import { comfortLimit } from "../safety/pain";
+import { mondayOf, plusDays, type DayText } from "./days";
+
+/** What can be changed where a motion has stopped moving, in the order in which it is tried. */
+export type MethodKind = "work" | "leverage" | "active" | "rest";
+export const methodOrder: readonly MethodKind[] = ["work", "leverage", "active", "rest"];
+
+/** One change: whether this athlete's own record speaks for it, why, and what to do. */
+export type MethodStep = { kind: MethodKind; speaks: boolean; reason: string; change: string };
+
+/** Weeks of the record that are looked at. */
+const lookBack = 6;
+/** A kind of work that takes this share of the minutes is the one to change. */
+const mostlyOne = 0.7;
+/** So many sessions on one rung, and the leverage is the one to change. */
+const longOnRung = 5;
+
+const kindWords: Record<WorkKind, string> = {
+  stretch: "held and contract–relax stretches",
+  active: "active work at the end of the range",
+  loaded: "loaded work",
+  light: "circles, soft tissue and swings",
+};
+const otherKind: Record<WorkKind, WorkKind> = {
+  stretch: "active",
+  active: "stretch",
+  loaded: "stretch",
+  light: "stretch",
+};
+
+export type MethodScene = {
+  motion: MotionId;
+  side: Side;
+  protocol: Protocol;
+  checks: readonly Check[];
+  logs: readonly Log[];
+  days: readonly DayNote[];
+  library: Library;
+  on: DayText;
+};
+
+/** What to change on a plateau, in order, each with the reason from the athlete's own record. */
+export function methodSteps(scene: MethodScene): MethodStep[] {
+  const since = plusDays(scene.on, -7 * lookBack);
+  const logs = scene.logs.filter(({ on }) => on > since && on <= scene.on);
+  return [work(scene, logs), leverage(scene, logs), active(scene), rest(scene, logs)];
+}
+
+/** Items of the logs that are mainly for the motion. */
+const worked = ({ motion, library }: MethodScene, logs: readonly Log[]) =>
+  logs.flatMap((log) =>
+    log.items.flatMap((item) => {
+      const drill = drillOf(library, item.drillId);
+      const share = drill?.serves.find((one) => one.motion === motion)?.share ?? 0;
+      return drill && share >= 0.5 && item.done !== "skipped"
+        ? [{ on: log.on, item, drill, seconds: share * secondsDone(item, drill) }]
+        : [];
+    }),
+  );
+
+const minutes = (seconds: number): string => `${Math.round(seconds / 60)} min`;
+
+function work(scene: MethodScene, logs: readonly Log[]): MethodStep {
+  const sums = new Map<WorkKind, number>();
+  const used = new Set<string>();
+  for (const { item, drill, seconds } of worked(scene, logs)) {
+    const kind = workKind(drill, item.rungId);
+    sums.set(kind, (sums.get(kind) ?? 0) + seconds);
+    used.add(drill.id);
+  }
+  const all = [...sums.values()].reduce((sum, one) => sum + one, 0);
+  const [most, seconds] = [...sums].sort((a, b) => b[1] - a[1])[0] ?? ["light" as const, 0];
+  const wanted = otherKind[most];
+  const other = drillsFor(scene.library, scene.motion).find(
+    (drill) =>
+      !used.has(drill.id) &&
+      drill.serves.some(({ motion, share }) => motion === scene.motion && share >= 0.5) &&
+      workKind(drill, drill.rungs[0]!.id) === wanted,
+  );
+  const speaks = all > 0 && seconds / all >= mostlyOne;
+  return {
+    kind: "work",
+    speaks,
+    reason:
+      all === 0
+        ? `Nothing was logged for it in ${lookBack} weeks.`
+        : `${minutes(seconds)} of ${minutes(all)} in ${lookBack} weeks were ${kindWords[most]}.`,
+    change: `Another kind of work: ${kindWords[wanted]}${other ? `, for instance ${other.name.toLowerCase()}` : ""}.`,
+  };
+}
+
+function leverage(scene: MethodScene, logs: readonly Log[]): MethodStep {
+  const sessions = new Map<string, { name: string; rung: string; days: Set<string> }>();
+  for (const { on, item, drill } of worked(scene, logs)) {
+    const key = `${drill.id}/${item.rungId}`;
+    const own = sessions.get(key) ?? {
+      name: drill.name,
+      rung: rungOf(drill, item.rungId).name,
+      days: new Set<string>(),
+    };
+    own.days.add(on);
+    sessions.set(key, own);
+  }
+  const most = [...sessions.values()].sort((a, b) => b.days.size - a.days.size)[0];
+  return {
+    kind: "leverage",
+    speaks: (most?.days.size ?? 0) >= longOnRung,
+    reason: most
+      ? `${most.name} was done on one rung (${most.rung}) in ${most.days.size} sessions.`
+      : "No drill was done often enough to tell.",
+    change: "Another position or a longer lever: the next rung, or another drill of the same work.",
+  };
+}
+
+function active({ side, protocol, checks, on }: MethodScene): MethodStep {
+  const latest = (mode: "active" | "passive") =>
+    checksOf(checks, { protocolId: protocol.id, side, mode, on })[0];
+  const [own, given] = [latest("active"), latest("passive")];
+  const share = own && given ? usableShare(valueOf(own, protocol), valueOf(given, protocol)) : null;
+  if (!share)
+    return {
+      kind: "active",
+      speaks: false,
+      reason:
+        protocol.modes.length > 1
+          ? "Active and passive range were not both measured: it is not known."
+          : "This check has one mode only: it cannot be told.",
+      change: "Measure both: below four fifths, strength at the end of the range comes first.",
+    };
+  return {
+    kind: "active",
+    speaks: share.value < usableEnough,
+    reason: `${Math.round(share.value * 100)} % of the passive range is reached actively.`,
+    change:
+      share.value < usableEnough
+        ? "Strength at the end of the range before more stretching."
+        : "Strength reaches the range that is there: stretch is what lacks.",
+  };
+}
+
+function rest({ motion, days, on }: MethodScene, logs: readonly Log[]): MethodStep {
+  const { joint } = motionOf(motion);
+  const sore = days.filter(
+    (day) =>
+      day.on > plusDays(on, -7 * lookBack) &&
+      day.on <= on &&
+      (day.soreness ?? 0) > comfortLimit &&
+      day.sore.includes(joint),
+  ).length;
+  const weeks = new Set(logs.map((log) => mondayOf(log.on))).size;
+  const without = weeks >= lookBack;
+  return {
+    kind: "rest",
+    speaks: sore > 0 || without,
+    reason: [
+      without
+        ? `Every one of the last ${lookBack} weeks was worked.`
+        : `${weeks} of the last ${lookBack + 1} weeks were worked.`,
+      sore > 0
+        ? `The ${joint.replace("-", " ")} was sore above 4/10 on ${sore} noted day${sore === 1 ? "" : "s"}.`
+        : "",
+    ]
+      .filter(Boolean)
+      .join(" "),
+    change: "A lighter week, then the same work again.",
+  };
+}

@@ -1,0 +1,100 @@
+import * as z from "zod";
+import { JointId } from "../../body/motions";
+import { Day } from "../../exchange/athlete";
+import { PrepKind } from "../../prep/format";
+
+const Id = z.string().min(1).max(80);
+
+/** A local time of day, 07:30. */
+export const Time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time of day, like 17:30");
+
+/** What a day of the training week holds. `rest` and `travel` take the whole day and need no time. */
+export const TrainingKind = z.enum(["skill", "strength", "class", "rest", "show", "travel"]);
+export type TrainingKind = z.infer<typeof TrainingKind>;
+
+/** One training of a weekday: 0 is Monday. */
+export const Training = z.object({
+  weekday: z.int().min(0).max(6),
+  kind: TrainingKind,
+  starts: Time,
+  minutes: z.int().min(0).max(480),
+  placeId: Id.nullable(),
+});
+export type Training = z.infer<typeof Training>;
+
+/** What is hung on a week: a prep of one of the usual kinds, or a round of checks. */
+export const SlotKind = z.enum([...PrepKind.options, "check"]);
+export type SlotKind = z.infer<typeof SlotKind>;
+
+/**
+ * A prep, or a round of checks, that a day holds. Its drills are chosen when the day has come; the prep that is then
+ * made carries the slot's id.
+ */
+export const Slot = z.object({
+  id: Id,
+  kind: SlotKind,
+  on: Day,
+  starts: Time,
+  minutes: z.int().min(2).max(120),
+  placeId: Id.nullable(),
+  /** The joint whose long stretches a mobility session holds; null for other kinds. */
+  focus: JointId.nullable(),
+  /** The aim it works for; null where it serves them all. */
+  aimId: Id.nullable(),
+  /** Put there by hand: it stays when the rest is placed anew. */
+  pinned: z.boolean(),
+  /** The day it was on before it was moved by hand; null when it never was. */
+  movedFrom: Day.nullable(),
+  /** Counts its changes, so that a calendar knows the newer of two. */
+  revision: z.int().min(0),
+});
+export type Slot = z.infer<typeof Slot>;
+
+/** The season of one athlete: the training week, the block of weeks, and what hangs on it. */
+export const Season = z.object({
+  kind: z.literal("season"),
+  id: Id,
+  athleteId: Id,
+  /** The Monday on which the block begins. */
+  since: Day,
+  weeks: z.int().min(4).max(16),
+  usual: z.array(Training).max(28),
+  /** Weeks that differ from the usual one, by their Monday. */
+  others: z.array(z.object({ monday: Day, trainings: z.array(Training).max(28) })),
+  /** Every so many weeks one is lighter; 0 for none. */
+  lighterEvery: z.int().min(0).max(8),
+  /** Weeks that are lighter on request, by their Monday. */
+  lighter: z.array(Day),
+  warmUp: z.int().min(2).max(60),
+  issue: z.int().min(2).max(60),
+  mobility: z.object({ perWeek: z.int().min(0).max(5), minutes: z.int().min(10).max(90) }),
+  conditioning: z.object({ perWeek: z.int().min(0).max(3), minutes: z.int().min(5).max(60) }),
+  fillers: z.int().min(0).max(7),
+  /** Daily circles: their minutes, 0 for none, and the time of day. */
+  circles: z.object({ minutes: z.int().min(0).max(30), at: Time }),
+  /** When a prep stands that hangs on no training. */
+  ownTime: Time,
+  /** Minutes of preps a day, at most. */
+  most: z.int().min(10).max(240),
+  /** Shares of the minutes that the coach has fixed for an aim, 0–1. */
+  shares: z.array(z.object({ aimId: Id, share: z.number().min(0).max(1) })),
+  slots: z.array(Slot),
+});
+export type Season = z.infer<typeof Season>;
+
+/** Minutes since midnight. @example minutesOf("07:30") // 450 */
+export const minutesOf = (time: string): number =>
+  Number(time.slice(0, 2)) * 60 + Number(time.slice(3));
+
+/** A time of day from minutes since midnight, kept inside the day. @example timeOf(450) // "07:30" */
+export function timeOf(minutes: number): string {
+  const inside = Math.max(0, Math.min(24 * 60 - 1, Math.round(minutes)));
+  return `${String(Math.floor(inside / 60)).padStart(2, "0")}:${String(inside % 60).padStart(2, "0")}`;
+}
+
+/** Kinds that are counted when planned and done are compared; circles, fillers and checks are not. */
+export const counted = (kind: SlotKind): boolean =>
+  kind === "warm-up" || kind === "issue" || kind === "mobility" || kind === "conditioning";
+
+/** A training that one warms up for. */
+export const isWork = (kind: TrainingKind): boolean => kind !== "rest" && kind !== "travel";
