@@ -7,7 +7,9 @@ export default defineConfig({
   outputDir: "../test-results",
   fullyParallel: true,
   workers: 2,
-  timeout: 60_000,
+  // Generous, for a machine three times slower than the one they were written on.
+  timeout: 150_000,
+  expect: { timeout: 15_000 },
   // A second try on a busy machine; a test that needs it is reported as flaky.
   retries: 1,
   reporter: [["list"]],
@@ -16,7 +18,9 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: "en-GB",
     timezoneId: "UTC",
-    trace: "retain-on-failure",
+    // Recording every test, and keeping the whole application offline in each, would double the time.
+    trace: "on-first-retry",
+    serviceWorkers: "block",
     launchOptions: { executablePath: chromiumPath, args: chromiumFlags },
   },
   webServer: {
