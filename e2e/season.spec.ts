@@ -127,6 +127,32 @@ test("the calendar is written, read back without a change, and a move made in it
   expect(csv).toMatch(/^date,motion,side,mode,need,middle,low_80,high_80/);
 });
 
+test("a session is taken out and put back; what a calendar held and is gone, the next one calls off", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/odalys/season/out");
+  const write = () => page.getByRole("button", { name: "Write the calendar" }).click();
+  expect(await downloaded(page, write)).not.toContain("STATUS:CANCELLED");
+  await saved(page);
+  await page.goto("/at/odalys/season?week=2026-11-30");
+  const sessions = page.getByRole("button", { name: /shoulder session at/ });
+  const before = await sessions.count();
+  await sessions.first().focus();
+  await page.keyboard.press("Delete");
+  await expect(sessions).toHaveCount(before - 1);
+  await expect(page.getByText("Taken out")).toBeVisible();
+  await page.getByRole("button", { name: "Place everything anew" }).click();
+  await expect(page.getByText(/no other placing is better/)).toBeVisible({ timeout: 30_000 });
+  await expect(sessions).toHaveCount(before - 1);
+  await page.goto("/at/odalys/season/out");
+  await expect(page.getByText(/called off: shoulder session/i)).toBeVisible();
+  expect((await downloaded(page, write)).match(/STATUS:CANCELLED/g)).toHaveLength(1);
+  await page.goto("/at/odalys/season?week=2026-11-30");
+  await page.getByRole("button", { name: /^Put it back/ }).click();
+  await expect(sessions).toHaveCount(before);
+  await expect(page.getByText("Taken out")).toHaveCount(0);
+});
+
 test("the tape comes nearer and goes farther, and a day to come opens its week", async ({
   page,
 }) => {

@@ -4,7 +4,9 @@ import { WeekDesk } from "../parts/season/week-desk";
 import { StationFigure } from "../parts/station-figure";
 import {
   moveSlot,
+  noteWritten,
   placeAgain,
+  putSlotBack,
   removeAbsence,
   setAbsence,
   setCheckDay,
@@ -12,6 +14,7 @@ import {
   setSeason,
   setWeek,
   takeCalendar,
+  takeOutSlot,
   takePlaces,
   unpinSlot,
 } from "../storage/season";
@@ -37,6 +40,12 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
       return unpinSlot(view, sent);
     case "place":
       return placeAgain(view, sent);
+    case "take-out":
+      return takeOutSlot(view, sent);
+    case "put-back":
+      return putSlotBack(view, sent);
+    case "written":
+      return noteWritten(view, sent);
     case "proven":
       return takePlaces(view, sent);
     case "check-day":

@@ -40,6 +40,27 @@ describe("the season in the notebook", () => {
     expect(await inWeek("2026-12-07", "2026-12-13")).toBe(full);
   });
 
+  it("a session taken out stays out, comes back when asked for, and a calendar that was written is remembered", async () => {
+    const browser = await freshBrowser(day);
+    const look = () => browser.look("odalys");
+    const season = async () => (await look()).season!;
+    const before = await season();
+    const session = before.slots.find(({ kind, on }) => kind === "mobility" && on > day)!;
+    await browser.season.noteWritten(await look(), { light: false });
+    await browser.season.takeOutSlot(await look(), { slotId: session.id });
+    const there = async () =>
+      (await season()).slots.some(({ kind, on }) => kind === "mobility" && on === session.on);
+    expect(await there()).toBe(false);
+    await browser.season.placeAgain(await look(), {});
+    expect(await there()).toBe(false);
+    expect((await season()).written.length).toBeGreaterThan(5);
+    await browser.season.putSlotBack(await look(), { mark: (await season()).out[0] });
+    expect((await season()).out).toEqual([]);
+    const later = { ...(await look()), today: "2027-06-01" };
+    await browser.season.takeOutSlot(later, { slotId: before.slots[0]!.id });
+    expect((await season()).slots.map(({ id }) => id)).toContain(before.slots[0]!.id);
+  });
+
   it("refuses what cannot be with a sentence, and keeps what was there", async () => {
     const browser = await freshBrowser(day);
     const view = await browser.look("odalys");

@@ -5,6 +5,8 @@ import { blockEnd, blockMondays, trainingsOf } from "#core/season/plan/block";
 import { startOn } from "#core/season/plan/hang";
 import { quicklyPlaced } from "#core/season/plan/place";
 import { movedTo } from "#core/season/plan/plan-rules";
+import { newRevision, writtenNow, writtenRevisions } from "#core/season/plan/season-calendar";
+import { putBack, withoutSlot } from "#core/season/plan/taken-out";
 import { newSeason, placeTermsOf } from "#core/season/plan/terms-of";
 import {
   Season,
@@ -188,6 +190,32 @@ export async function placeAgain(view: AthleteView, sent: unknown): Promise<null
   return null;
 }
 
+/** Takes one session out: its day stays without it, and the week is not filled up again. */
+export async function takeOutSlot(view: AthleteView, sent: unknown): Promise<null> {
+  const { slotId } = z.object({ slotId: z.string() }).parse(sent);
+  const season = latest(view);
+  const slot = season.slots.find(({ id }) => id === slotId);
+  if (slot && slot.on >= view.today)
+    await change("take a session out", [withoutSlot(season, slot, view.today)]);
+  return null;
+}
+
+/** Lets a session that was taken out come back, where there is room for it. */
+export async function putSlotBack(view: AthleteView, sent: unknown): Promise<null> {
+  const { mark } = z.object({ mark: Season.shape.out.unwrap() }).parse(sent);
+  await keepPlaced(view, "put a session back", putBack(latest(view), mark), sent);
+  return null;
+}
+
+/** Notes what a calendar was written with, so that the next one can call off what is gone. */
+export async function noteWritten(view: AthleteView, sent: unknown): Promise<null> {
+  const { light } = z.object({ light: z.boolean() }).parse(sent);
+  const season = latest(view);
+  const written = writtenNow(season, { today: view.today, light });
+  await change("write the calendar", [{ ...season, written }]);
+  return null;
+}
+
 /** Puts the proven placing in the place of the first one, if nobody has touched that since. */
 export async function takePlaces(view: AthleteView, sent: unknown): Promise<null> {
   const { from, slots } = z.object({ from: z.array(Slot), slots: z.array(Slot) }).parse(sent);
@@ -213,8 +241,9 @@ const withoutRound = (season: Season, on: string): Season => ({
 
 /** The season with a round of checks on a day. */
 function withRound(view: AthleteView, season: Season, on: string): Season {
+  const id = `slot-${view.athlete.id}-${on}-check`;
   const round: Slot = {
-    id: `slot-${view.athlete.id}-${on}-check`,
+    id,
     kind: "check",
     on,
     starts: checkTime(season, on),
@@ -224,7 +253,7 @@ function withRound(view: AthleteView, season: Season, on: string): Season {
     aimId: null,
     pinned: true,
     movedFrom: null,
-    revision: 0,
+    revision: newRevision(writtenRevisions(season), id),
   };
   const others = withoutRound(season, on);
   return { ...others, slots: [...others.slots, round] };

@@ -30,6 +30,7 @@ const anyEvent: fc.Arbitrary<CalendarEvent> = fc.record({
   description: fc.constant(""),
   location: fc.constantFrom("", "The silo floor; west, upper\nwing"),
   sequence: fc.nat({ max: 9 }),
+  calledOff: fc.constant(false),
 });
 const span = { from: "2026-01-01", to: "2029-01-01" };
 
@@ -105,6 +106,7 @@ describe("the calendar", () => {
       description: "",
       location: "",
       sequence: 0,
+      calledOff: false,
     });
     const text = toCalendar([at("2027-03-27"), at("2027-03-28")], terms("Europe/Berlin"));
     const [before, after] = new ICAL.Component(ICAL.parse(text) as unknown as string)

@@ -13,6 +13,8 @@ export type CalendarEvent = {
   location: string;
   /** Counts the changes of the event: of two with one uid the higher one is the newer. */
   sequence: number;
+  /** It was written before and does not take place: a reader takes it out. */
+  calledOff: boolean;
 };
 
 export type CalendarTerms = {
@@ -58,8 +60,9 @@ function eventComponent(event: CalendarEvent, { zone, stamp, alarm }: CalendarTe
   if (event.description) set("description", event.description);
   if (event.location) set("location", event.location);
   component.addPropertyWithValue("sequence", event.sequence as unknown as string);
-  set("transp", "OPAQUE");
-  if (alarm !== null) {
+  if (event.calledOff) set("status", "CANCELLED");
+  set("transp", event.calledOff ? "TRANSPARENT" : "OPAQUE");
+  if (alarm !== null && !event.calledOff) {
     const bell = new ICAL.Component("valarm");
     bell.addPropertyWithValue("action", "DISPLAY");
     bell.addPropertyWithValue("description", event.summary);
@@ -101,7 +104,8 @@ function zoneComponent(zone: string, first: string, last: string) {
 const utcOffset = (minutes: number) => ICAL.UtcOffset.fromSeconds(minutes * 60);
 
 export type CalendarReading =
-  { events: (Omit<CalendarEvent, "sequence"> & { wholeDay: boolean })[] } | { refused: string };
+  | { events: (Omit<CalendarEvent, "sequence" | "calledOff"> & { wholeDay: boolean })[] }
+  | { refused: string };
 
 /** So many repeats of one event are read at most. */
 const mostRepeats = 400;

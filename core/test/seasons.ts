@@ -38,7 +38,9 @@ export const season = (over: Partial<Season> = {}): Season => ({
   ownTime: "18:00",
   most: 75,
   shares: [],
+  out: [],
   slots: [],
+  written: [],
   ...over,
 });
 

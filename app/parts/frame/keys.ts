@@ -13,6 +13,7 @@ export const keyHelp: readonly [key: string, does: string][] = [
   ["Space, ←, → in a run", "pause, back, next"],
   ["Alt ↑ · Alt ↓ in a prep", "move a drill"],
   ["Alt and arrows in Season", "move a session"],
+  ["Delete in Season", "take a session out"],
   ["a – d in Season", "mend what is warned of"],
   ["Esc", "leave a field, so that the keys above work again"],
   ["?", "these keys"],

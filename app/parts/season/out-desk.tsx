@@ -121,7 +121,10 @@ function CalendarPart({ view }: { view: AthleteView }) {
   const [read, setRead] = useState<{ name: string; changes: CalendarChanges } | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
   const zone = zoneHere();
+  const { act } = useAct(`/at/${view.athlete.id}/season`);
   const events = seasonEvents(season, { today: view.today, light, places: view.places });
+  const off = events.filter(({ calledOff }) => calledOff);
+  const there = events.length - off.length;
   const choose = async (file: File | undefined) => {
     setRead(null);
     setRefused(null);
@@ -164,7 +167,7 @@ function CalendarPart({ view }: { view: AthleteView }) {
         <button
           type="button"
           className="press press-main"
-          onClick={() =>
+          onClick={() => {
             download(
               `${view.athlete.name.split(" ")[0]!.toLowerCase()}-season.ics`,
               toCalendar(events, {
@@ -174,16 +177,28 @@ function CalendarPart({ view }: { view: AthleteView }) {
                 name: `${view.athlete.name}: preps`,
               }),
               "text/calendar",
-            )
-          }
+            );
+            act("written", { light });
+          }}
         >
           <CalendarDays size={16} /> Write the calendar
         </button>
       </div>
       <p className="mt-1 text-sm text-muted">
-        {events.length} {events.length === 1 ? "entry" : "entries"} from today on, in the time of{" "}
-        {zone}. Written again later, the same entries are brought up to date, not doubled.
+        {there} {there === 1 ? "entry" : "entries"} from today on, in the time of {zone}. Written
+        again later, the same entries are brought up to date, not doubled, and what is gone is
+        called off.
       </p>
+      {off.length > 0 ? (
+        <p className="mt-1 text-sm">
+          {many(off.length, "entry", "entries")} of the last calendar called off:{" "}
+          {off
+            .slice(0, 6)
+            .map(({ summary, on }) => `${summary.toLowerCase()}, ${weekDay(on)}`)
+            .join("; ")}
+          {off.length > 6 ? ` and ${off.length - 6} more` : ""}.
+        </p>
+      ) : null}
       <label className="mt-3 block">
         <span className="label">Read a calendar (.ics)</span>
         <input

@@ -29,6 +29,7 @@ export function SlotPanel({
   const skill = aim ? skillOf(view.library, aim.skillId) : null;
   const place = view.places.find(({ id }) => id === slot.placeId);
   const free = movable(slot) && slot.on >= view.today;
+  const made = view.preps.some(({ id }) => id === slot.id);
   return (
     <section
       aria-label={`${slotName(slot)}, ${longDay(slot.on)}`}
@@ -75,11 +76,12 @@ export function SlotPanel({
             </label>
           </>
         ) : null}
-        {slot.kind === "check" ? (
+        {slot.on >= view.today && !made ? (
           <button type="button" className="underlined" onClick={takeOut}>
             Take it out
           </button>
-        ) : slot.pinned ? (
+        ) : null}
+        {slot.kind !== "check" && slot.pinned ? (
           <button type="button" className="underlined" onClick={letGo}>
             <PinOff size={14} className="inline" /> Let it be placed again
           </button>

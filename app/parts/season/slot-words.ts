@@ -63,8 +63,8 @@ export function weekRemarks({ lighter, restart, taper }: WeekTerms): string {
 }
 
 /** @example many(2, "warm-up") // "2 warm-ups" */
-export const many = (count: number, word: string): string =>
-  `${count} ${word}${count === 1 ? "" : "s"}`;
+export const many = (count: number, word: string, plural = `${word}s`): string =>
+  `${count} ${count === 1 ? word : plural}`;
 
 /** Some words as a sentence; nothing for none. @example sentence("a lighter week") // "A lighter week." */
 export const sentence = (words: string): string =>

@@ -29,10 +29,21 @@ type BoardProps = {
   follow: string | null;
   /** The day to come that the tape was pressed on. */
   looked: string | null;
+  takeOut: (slot: Slot) => void;
 };
 
 /** The seven days side by side, or one below the other on a phone: what is trained, and what hangs on it. */
-export function WeekBoard({ view, days, picked, pick, move, broken, follow, looked }: BoardProps) {
+export function WeekBoard({
+  view,
+  days,
+  picked,
+  pick,
+  move,
+  broken,
+  follow,
+  looked,
+  takeOut,
+}: BoardProps) {
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 220, tolerance: 6 } }),
@@ -61,6 +72,7 @@ export function WeekBoard({ view, days, picked, pick, move, broken, follow, look
             move={move}
             broken={broken}
             follow={follow}
+            takeOut={mark.day >= view.today ? takeOut : null}
           />
         ))}
       </ol>
@@ -79,6 +91,7 @@ function Day({
   today: string;
   looked: boolean;
   entries: DayEntry[];
+  takeOut: BoardProps["takeOut"] | null;
 } & Pick<BoardProps, "picked" | "pick" | "move" | "broken" | "follow">) {
   const { setNodeRef, isOver } = useDroppable({ id: mark.day, disabled: mark.day < today });
   const now = mark.day === today;
@@ -118,7 +131,10 @@ function Day({
   );
 }
 
-type EntryProps = { entry: DayEntry } & Pick<BoardProps, "picked" | "pick" | "broken">;
+type EntryProps = { entry: DayEntry; takeOut: BoardProps["takeOut"] | null } & Pick<
+  BoardProps,
+  "picked" | "pick" | "broken"
+>;
 
 function Movable({
   entry,
@@ -163,7 +179,7 @@ const outcomeWords: Partial<Record<PrepOutcome, string>> = {
   away: "away",
 };
 
-function Entry({ entry, picked, pick, broken }: EntryProps) {
+function Entry({ entry, picked, pick, broken, takeOut }: EntryProps) {
   const { slot, training, outcome, starts, minutes, short, full } = entry;
   const bad = slot !== null && broken.has(slot.id);
   const light = slot?.kind === "circles" || slot?.kind === "fillers";
@@ -181,6 +197,9 @@ function Entry({ entry, picked, pick, broken }: EntryProps) {
     <button
       type="button"
       aria-pressed={picked === entry.key}
+      onKeyDown={({ key }) => {
+        if (key === "Delete" && slot && takeOut && outcome === null) takeOut(slot);
+      }}
       onClick={() => pick(picked === entry.key ? null : entry.key)}
       className={`relative flex min-h-8 w-full items-center gap-1.5 border px-1.5 py-0.5 text-left text-sm leading-tight ${bad ? "border-2 border-clay" : light ? "border-dotted border-hair" : slot?.kind === "check" ? "border-spruce" : "border-ink"} ${picked === entry.key ? "outline-2 outline-offset-1 outline-spruce" : ""} ${outcome === "missed" || outcome === "away" ? "border-dashed text-muted" : ""}`}
       style={{

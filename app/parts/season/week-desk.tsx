@@ -18,6 +18,7 @@ import { BlockStrip } from "./block-strip";
 import { dateVerdict, readyCaveat, verdictDetail, verdictHeadline } from "./date-words";
 import { SeasonDoses } from "./season-doses";
 import { SlotPanel } from "./slot-panel";
+import { TakenOut } from "./taken-out";
 import { emphasisWords, many, sentence, weekRemarks } from "./slot-words";
 import { TrainingWeekForm } from "./training-week-form";
 import { usePlaces } from "./use-places";
@@ -61,6 +62,11 @@ export function WeekDesk({ view }: { view: AthleteView }) {
     act("move", { slotId: slot.id, on, ...(starts ? { starts } : {}) });
     setFollow(slot.id);
     if (mondayOf(on) !== monday) show(on);
+  };
+  const takeOut = (slot: Slot) => {
+    if (slot.kind === "check") act("check-day", { on: slot.on, there: false });
+    else act("take-out", { slotId: slot.id });
+    setPicked(null);
   };
   const repair = useCallback(
     ({ repair: what }: Warning) => {
@@ -250,6 +256,13 @@ export function WeekDesk({ view }: { view: AthleteView }) {
         broken={broken}
         follow={follow}
         looked={looked}
+        takeOut={takeOut}
+      />
+      <TakenOut
+        season={season}
+        monday={monday}
+        today={view.today}
+        putBack={(mark) => placing("put-back", { mark })}
       />
       {slot ? (
         <SlotPanel
@@ -258,7 +271,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
           breaches={breaches.filter(({ slots }) => slots.includes(slot.id))}
           move={(on, starts) => move(slot, on, starts)}
           letGo={() => placing("unpin", { slotId: slot.id })}
-          takeOut={() => act("check-day", { on: slot.on, there: false })}
+          takeOut={() => takeOut(slot)}
         />
       ) : (
         <PrepLine view={view} picked={picked} />
@@ -268,8 +281,8 @@ export function WeekDesk({ view }: { view: AthleteView }) {
         role="status"
       >
         <span>
-          Drag a session to another day, or Alt with ← → (a day) and ↑ ↓ (a quarter of an hour).
-          What hangs on a training moves with the training.
+          Drag a session to another day, or Alt with ← → (a day) and ↑ ↓ (a quarter of an hour);
+          Delete takes one out. What hangs on a training moves with the training.
         </span>
         {places.state === "looking" ? (
           <span>

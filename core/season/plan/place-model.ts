@@ -24,6 +24,7 @@ import {
   type Hung,
 } from "./hang";
 import { givenOut, type Purpose } from "./shares";
+import { isOut, outOf } from "./taken-out";
 import { isWork, minutesOf, timeOf, type Slot } from "./training";
 
 export type PlaceTerms = Around & {
@@ -94,7 +95,9 @@ export function placeModel(terms: PlaceTerms): PlaceModel {
   );
   const hung = daysFrom(from, to).flatMap((day) => {
     const stood = standing.filter(({ on }) => on === day).map(({ kind }) => kind);
-    return hungOn(terms, day, { flagged, home }).filter(({ kind }) => {
+    return hungOn(terms, day, { flagged, home }).filter((one) => {
+      const { kind } = one;
+      if (isOut(season, one)) return false;
       const at = stood.indexOf(kind);
       if (at >= 0) stood.splice(at, 1);
       return at < 0;
@@ -118,9 +121,10 @@ export function placeModel(terms: PlaceTerms): PlaceModel {
           slot.on >= monday &&
           slot.on <= sunday &&
           (slot.on >= from || terms.done.has(slot.id)),
-      );
-    const given = counts("mobility");
-    const many = Math.max(0, sessionsIn(season.mobility.perWeek, wanted) - given.length);
+      ).length;
+    const wants = (kind: "mobility" | "conditioning" | "fillers", perWeek: number): number =>
+      Math.max(0, sessionsIn(perWeek, wanted) - counts(kind) - outOf(season, kind, monday, from));
+    const many = wants("mobility", season.mobility.perWeek);
     const out = givenOut(
       many,
       terms.purposes.map(({ share }) => share),
@@ -128,7 +132,10 @@ export function placeModel(terms: PlaceTerms): PlaceModel {
     );
     owed = out.owed;
     const start = spots.length;
-    for (const day of days) spots.push(...spotsOn(terms, day, week, wanted, shows));
+    for (const day of days)
+      spots.push(
+        ...spotsOn(terms, day, week, wanted, shows).filter((spot) => !isOut(season, spot)),
+      );
     const own = spots.slice(start).map((_, i) => start + i);
     terms.purposes.forEach(({ aimId, joint }, p) =>
       limits.push({
@@ -139,13 +146,13 @@ export function placeModel(terms: PlaceTerms): PlaceModel {
         most: out.counts[p]!,
       }),
     );
-    for (const [kind, most] of [
-      ["conditioning", sessionsIn(season.conditioning.perWeek, wanted)],
-      ["fillers", sessionsIn(season.fillers, wanted)],
+    for (const [kind, perWeek] of [
+      ["conditioning", season.conditioning.perWeek],
+      ["fillers", season.fillers],
     ] as const)
       limits.push({
         members: own.filter((i) => spots[i]!.kind === kind),
-        most: Math.max(0, most - counts(kind).length),
+        most: wants(kind, perWeek),
       });
   });
   const byDay = groupBy(

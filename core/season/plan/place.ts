@@ -2,6 +2,7 @@ import { groupBy } from "../../group-by";
 import { mondayOf } from "../days";
 import { bySlotTime, slotId } from "./hang";
 import { nearness, placeModel, type PlaceModel, type PlaceTerms } from "./place-model";
+import { newRevision, writtenRevisions } from "./season-calendar";
 import type { Slot } from "./training";
 
 /** A choice as it grows: what each limit holds already, and how many sessions each day has. */
@@ -97,6 +98,7 @@ export function quickPlaces(model: PlaceModel): Set<number> {
 export function placed(model: PlaceModel, chosen: ReadonlySet<number>, terms: PlaceTerms): Slot[] {
   const { season } = terms;
   const before = new Map(season.slots.map((slot) => [slot.id, slot]));
+  const revisions = writtenRevisions(season);
   const taken = new Set(model.standing.map(({ id }) => id));
   const fresh = [
     ...model.hung,
@@ -129,7 +131,7 @@ export function placed(model: PlaceModel, chosen: ReadonlySet<number>, terms: Pl
       was.minutes === minutes &&
       was.placeId === placeId &&
       was.focus === next.focus;
-    return { ...next, revision: was ? was.revision + (same ? 0 : 1) : 0 };
+    return { ...next, revision: was ? was.revision + (same ? 0 : 1) : newRevision(revisions, id) };
   });
   return [...model.standing, ...slots].sort(bySlotTime);
 }

@@ -11,27 +11,53 @@ const capital = (text: string): string => text.charAt(0).toUpperCase() + text.sl
 /** The name of a slot's event, the same at every export. */
 export const uidOf = ({ id }: Pick<Slot, "id">): string => `${id}${own}`;
 
+type WrittenSlot = Season["written"][number];
+type Extent = { today: DayText; light: boolean };
+
 /** What of the season goes into a calendar: what lies ahead, without the circles and fillers unless asked for. */
+const goesOut = ({ on, kind }: Slot, { today, light }: Extent): boolean =>
+  on >= today && (light || (kind !== "circles" && kind !== "fillers"));
+
+/**
+ * The slots of a calendar written now: what lies ahead, and, called off, what an earlier calendar held and this one
+ * does not. A slot that is called off has a higher revision than it was written with, so that a reader takes it.
+ */
+export function writtenNow(season: Season, extent: Extent): WrittenSlot[] {
+  const out = season.slots.filter((slot) => goesOut(slot, extent));
+  const names = new Set(out.map(({ id }) => id));
+  const gone = season.written.filter(({ id, on }) => on >= extent.today && !names.has(id));
+  return [
+    ...out.map((slot) => ({ ...slot, calledOff: false })),
+    ...gone.map((slot) =>
+      slot.calledOff ? slot : { ...slot, calledOff: true, revision: slot.revision + 1 },
+    ),
+  ];
+}
+
+/** The revisions that calendars have told of, by slot. */
+export const writtenRevisions = ({ written }: Pick<Season, "written">): Map<string, number> =>
+  new Map(written.map(({ id, revision }) => [id, revision]));
+
+/** The revision of a slot that is not in the season now: after the last one that a calendar told of. */
+export const newRevision = (revisions: ReadonlyMap<string, number>, id: string): number =>
+  (revisions.get(id) ?? -1) + 1;
+
+/** The events of a calendar written now. */
 export function seasonEvents(
   season: Season,
-  {
-    today,
-    light,
-    places,
-  }: { today: DayText; light: boolean; places: readonly { id: string; name: string }[] },
+  extent: Extent & { places: readonly { id: string; name: string }[] },
 ): CalendarEvent[] {
-  return season.slots
-    .filter(({ on, kind }) => on >= today && (light || (kind !== "circles" && kind !== "fillers")))
-    .map((slot) => ({
-      uid: uidOf(slot),
-      on: slot.on,
-      starts: slot.starts,
-      minutes: slot.minutes,
-      summary: capital(slotName(slot)),
-      description: "",
-      location: places.find(({ id }) => id === slot.placeId)?.name ?? "",
-      sequence: slot.revision,
-    }));
+  return writtenNow(season, extent).map((slot) => ({
+    uid: uidOf(slot),
+    on: slot.on,
+    starts: slot.starts,
+    minutes: slot.minutes,
+    summary: capital(slotName(slot)),
+    description: "",
+    location: extent.places.find(({ id }) => id === slot.placeId)?.name ?? "",
+    sequence: slot.revision,
+    calledOff: slot.calledOff,
+  }));
 }
 
 /** What a calendar says that the season does not: sessions that were moved in it, and events that may be trainings. */

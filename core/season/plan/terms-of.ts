@@ -84,6 +84,8 @@ export function newSeason({
     ownTime: "18:00",
     most: 90,
     shares: [],
+    out: [],
     slots: [],
+    written: [],
   };
 }

@@ -78,7 +78,11 @@ export const Season = z.object({
   most: z.int().min(10).max(240),
   /** Shares of the minutes that the coach has fixed for an aim, 0–1. */
   shares: z.array(z.object({ aimId: Id, share: z.number().min(0).max(1) })),
+  /** Sessions taken out by hand: their day stays without them. The time tells warm-ups of one day apart; null for what hangs on no training. */
+  out: z.array(z.object({ on: Day, kind: SlotKind, starts: Time.nullable() })).max(400),
   slots: z.array(Slot),
+  /** What the last calendar held and is still ahead, so that the next one can call off what is gone. */
+  written: z.array(Slot.extend({ calledOff: z.boolean() })).max(2000),
 });
 export type Season = z.infer<typeof Season>;
 
