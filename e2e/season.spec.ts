@@ -136,6 +136,7 @@ test("a session is taken out and put back; what a calendar held and is gone, the
   await saved(page);
   await page.goto("/at/odalys/season?week=2026-11-30");
   const sessions = page.getByRole("button", { name: /shoulder session at/ });
+  await expect(sessions.first()).toBeVisible();
   const before = await sessions.count();
   await sessions.first().focus();
   await page.keyboard.press("Delete");

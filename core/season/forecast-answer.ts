@@ -1,14 +1,8 @@
 import type { Side } from "../body/side";
 import type { MotionId } from "../body/motions";
 import type { DayText } from "./days";
-import {
-  chanceAt,
-  learn,
-  outlookAt,
-  type ForecastPrior,
-  type Outlook,
-  type Seen,
-} from "./forecast";
+import { chanceAt, learn, outlookAt, type Outlook, type Seen } from "./forecast";
+import type { ForecastPrior } from "./forecast-prior";
 import { hardDay, hardDaysAWeek } from "./stretch-days";
 import { doseThatWould, nextCheckWeek, plateau, whenMet, type Met } from "./when";
 
@@ -27,6 +21,7 @@ export type ForecastQuestion = {
   planned: readonly number[];
   /** The week of the date, in weeks from the start. */
   by: number;
+  /** What the library believes of the motion; the usual where it is left out. */
   prior?: ForecastPrior;
 };
 

@@ -6,6 +6,7 @@ import { medianOf } from "../measure/steady";
 import { daysBetween, mondayOf, plusDays, type DayText } from "./days";
 import type { ForecastQuestion } from "./forecast-answer";
 import { beyond } from "./forecast-answer";
+import { priorOf, type ForecastPrior, type MotionPrior } from "./forecast-prior";
 import { motionRecord } from "./motion-record";
 import { isAway } from "./plan/block";
 import { counted, type Season } from "./plan/training";
@@ -17,6 +18,8 @@ export type ForecastScene = {
   logs: readonly Log[];
   library: Library;
   season: Season | null;
+  /** What the library believes of how motions answer to training. */
+  priors: readonly MotionPrior[];
   /** The day that is looked from. */
   on: DayText;
   by: DayText;
@@ -32,7 +35,12 @@ const usualWeeks = 6;
 const assumed = 240;
 
 /** A question for every side of every demand that was measured; `usual` is its dose of a full week, seconds. */
-export type AskedDemand = ForecastQuestion & { gap: DemandGap; usual: number; assumed: boolean };
+export type AskedDemand = ForecastQuestion & {
+  gap: DemandGap;
+  usual: number;
+  assumed: boolean;
+  prior: ForecastPrior;
+};
 
 /**
  * What a forecast is asked about the demands of an aim. The dose to come is the usual one of the weeks that were
@@ -81,6 +89,7 @@ export function forecastQuestions(scene: ForecastScene): AskedDemand[] {
             ),
           ],
           by: week,
+          prior: priorOf(scene.priors, motion),
           gap,
           usual,
           assumed: never && !scene.dose?.has(motion),

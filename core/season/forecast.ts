@@ -1,24 +1,4 @@
-/**
- * What the library believes of a motion before the first check, in the reading's own unit. Working figures.
- * `headroom`: how much training can add, in all; `rate`: the share of what is left that a full week gains;
- * `decay`: the share of what was gained that a week without dose loses; `fullDose`: seconds a week at which
- * more adds little; `drift`: standard deviation of a week's change that nothing here explains.
- */
-export type ForecastPrior = {
-  headroom: number;
-  rate: number;
-  decay: number;
-  fullDose: number;
-  drift: number;
-};
-
-export const usualPrior: ForecastPrior = {
-  headroom: 9,
-  rate: 0.1,
-  decay: 0.05,
-  fullDose: 400,
-  drift: 0.35,
-};
+import { usualPrior, type ForecastPrior } from "./forecast-prior";
 
 /** A check: when, in weeks since the first day of the doses, its value and its standard error. */
 export type Seen = { week: number; value: number; se: number };

@@ -5,6 +5,7 @@ import { protocolOf } from "#core/library";
 import { angleUnit } from "#core/measure/value";
 import { daysBetween, mondayOf, plusDays } from "#core/season/days";
 import type { ForecastAnswer } from "#core/season/forecast-answer";
+import { forecastPriors } from "#library/forecast-priors";
 import { forecastQuestions, type AskedDemand } from "#core/season/forecast-questions";
 import { historyOf } from "#core/season/history";
 import { methodSteps } from "#core/season/method";
@@ -17,6 +18,7 @@ import {
   demandName,
   doseWords,
   isStuck,
+  fewWords,
   knownWords,
   readyCaveat,
   verdictDetail,
@@ -37,7 +39,16 @@ export function DateDesk({ view }: { view: AthleteView }) {
   const own = aim && aim.by > view.day ? aim.by : null;
   const by = own ? plusDays(own, moved) : null;
   const questions = useMemo(
-    () => (by ? forecastQuestions({ ...view, on: view.day, by, times: times / 100 }) : []),
+    () =>
+      by
+        ? forecastQuestions({
+            ...view,
+            priors: forecastPriors,
+            on: view.day,
+            by,
+            times: times / 100,
+          })
+        : [],
     [view, by, times],
   );
   const { answers, status, stop } = useForecast(questions);
@@ -74,7 +85,7 @@ export function DateDesk({ view }: { view: AthleteView }) {
       <p className="mt-1" aria-live="polite">
         {verdict ? (
           <>
-            {capital(verdictDetail(verdict, view.today))} {knownWords(verdict.fewest)}{" "}
+            {capital(verdictDetail(verdict, view.today))} {fewWords(verdict.fewest)}{" "}
             {readyCaveat(view)}{" "}
             {verdict.most >= 0.05 && questions.length > 1 ? (
               <span className="text-muted">
@@ -275,7 +286,7 @@ function Demand({
             </b>{" "}
             (80 %), middle {onDate.median.toFixed(0)}
             {unit}, against {question.need}
-            {unit}. {knownWords(answer.checks)}
+            {unit}. {knownWords(answer.checks, question.prior, unit)}
           </li>
           <li>
             {doseWords(question, answer, by)}

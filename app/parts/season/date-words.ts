@@ -1,3 +1,4 @@
+import type { ForecastPrior } from "#core/season/forecast-prior";
 import { motionOf } from "#core/body/motions";
 import { plusDays, daysBetween, type DayText } from "#core/season/days";
 import { dateAnswer, type DateAnswer, type ForecastAnswer } from "#core/season/forecast-answer";
@@ -101,10 +102,19 @@ export function doseWords(question: AskedDemand, answer: ForecastAnswer, by: Day
 export const isStuck = (answer: ForecastAnswer | undefined): boolean =>
   answer !== undefined && (answer.plateau?.stands ?? false) && answer.chance < sureEnough;
 
-/** How little is known after few checks; empty from three on. */
-export const knownWords = (checks: number): string =>
-  checks >= 3
+/** How little is known after few checks, and what is taken in its place; empty from three on. */
+export function knownWords(checks: number, prior: ForecastPrior, unit: string): string {
+  if (checks >= 3) return "";
+  const usual = `what training usually adds to this motion, about ${prior.headroom}${unit} in all`;
+  return checks === 1
+    ? `One check: this is mostly ${usual}, not yet this athlete.`
+    : `Two checks: little is known yet; the rest is ${usual}.`;
+}
+
+/** The same of several demands together: by the one with the fewest checks. */
+export const fewWords = (fewest: number): string =>
+  fewest >= 3
     ? ""
-    : checks === 1
-      ? "One check: this is mostly what is usual, not yet this athlete."
-      : "Two checks: little is known yet.";
+    : fewest === 1
+      ? "What was checked only once goes by what is usual, not yet by this athlete."
+      : "What was checked only twice is little known yet.";

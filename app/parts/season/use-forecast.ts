@@ -27,8 +27,8 @@ function stopForecasting(): void {
 const known = new Map<string, ForecastAnswer>();
 const mostKnown = 400;
 
-const asked = ({ key, motion, side, need, start, seen, done, planned, by }: AskedDemand) =>
-  ({ key, motion, side, need, start, seen, done, planned, by }) satisfies ForecastQuestion;
+const asked = ({ key, motion, side, need, start, seen, done, planned, by, prior }: AskedDemand) =>
+  ({ key, motion, side, need, start, seen, done, planned, by, prior }) satisfies ForecastQuestion;
 
 export type Forecasts = {
   answers: ReadonlyMap<string, ForecastAnswer>;

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
 import { gapsAsked } from "#core/season/asked-gaps";
+import { forecastPriors } from "#library/forecast-priors";
 import { forecastQuestions } from "#core/season/forecast-questions";
 import { plusDays } from "#core/season/days";
 import { motionOf } from "#core/body/motions";
@@ -25,7 +26,7 @@ export function useSeason(view: AthleteView) {
   const { season, aim } = view;
   const by = aim && aim.by > view.day ? aim.by : null;
   const questions = useMemo(
-    () => (by ? forecastQuestions({ ...view, on: view.day, by }) : []),
+    () => (by ? forecastQuestions({ ...view, priors: forecastPriors, on: view.day, by }) : []),
     [view, by],
   );
   const forecast = useForecast(questions);
