@@ -113,8 +113,8 @@ test("the calendar is written, read back without a change, and a move made in it
   await input.setInputFiles(file("moved.ics", moved));
   await expect(page.getByText(/to Wed 2 Dec at 19:00/)).toBeVisible();
   await page.getByRole("button", { name: "Take it over" }).click();
-  await saved(page);
-  await page.goto("/at/odalys/season?week=2026-11-30");
+  await page.getByRole("link", { name: "Weeks", exact: true }).click();
+  await page.getByRole("button", { name: "The week after" }).click();
   await expect(
     day(page, "Wednesday 2 December").getByRole("button", { name: /session at 19:00/ }),
   ).toBeVisible();

@@ -29,6 +29,10 @@ export const movable = (slot: Slot): boolean =>
   slot.kind === "fillers" ||
   slot.kind === "check";
 
+/** Whether a slot may be taken out: it lies ahead, and no prep was made of it yet. */
+export const removable = (view: Pick<AthleteView, "today" | "preps">, slot: Slot): boolean =>
+  slot.on >= view.today && !view.preps.some(({ id }) => id === slot.id);
+
 /** What a day holds, by time: its trainings, what hangs on it, the preps that were made, and rounds of checks. */
 export function dayEntries(view: AthleteView, season: Season | null, mark: DayMark): DayEntry[] {
   const { day } = mark;

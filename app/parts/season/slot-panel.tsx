@@ -2,7 +2,7 @@ import { ArrowLeft, ArrowRight, Pin, PinOff } from "lucide-react";
 import { Link } from "react-router";
 import { skillOf } from "#core/library";
 import { plusDays } from "#core/season/days";
-import { movable } from "./day-entries";
+import { movable, removable } from "./day-entries";
 import type { Slot } from "#core/season/plan/training";
 import type { PlanBreach } from "#core/season/plan/plan-rules";
 import type { AthleteView } from "../../view";
@@ -29,7 +29,6 @@ export function SlotPanel({
   const skill = aim ? skillOf(view.library, aim.skillId) : null;
   const place = view.places.find(({ id }) => id === slot.placeId);
   const free = movable(slot) && slot.on >= view.today;
-  const made = view.preps.some(({ id }) => id === slot.id);
   return (
     <section
       aria-label={`${slotName(slot)}, ${longDay(slot.on)}`}
@@ -76,7 +75,7 @@ export function SlotPanel({
             </label>
           </>
         ) : null}
-        {slot.on >= view.today && !made ? (
+        {removable(view, slot) ? (
           <button type="button" className="underlined" onClick={takeOut}>
             Take it out
           </button>

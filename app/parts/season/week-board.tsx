@@ -14,7 +14,7 @@ import { minutesOf, timeOf, type Slot } from "#core/season/plan/training";
 import type { DayMark, PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { longDay, weekDay } from "../words";
-import { dayEntries, movable, type DayEntry } from "./day-entries";
+import { dayEntries, movable, removable, type DayEntry } from "./day-entries";
 import { slotFill } from "./slot-words";
 
 type BoardProps = {
@@ -72,7 +72,9 @@ export function WeekBoard({
             move={move}
             broken={broken}
             follow={follow}
-            takeOut={mark.day >= view.today ? takeOut : null}
+            takeOut={(slot) => {
+              if (removable(view, slot)) takeOut(slot);
+            }}
           />
         ))}
       </ol>
@@ -91,8 +93,7 @@ function Day({
   today: string;
   looked: boolean;
   entries: DayEntry[];
-  takeOut: BoardProps["takeOut"] | null;
-} & Pick<BoardProps, "picked" | "pick" | "move" | "broken" | "follow">) {
+} & Pick<BoardProps, "picked" | "pick" | "move" | "broken" | "follow" | "takeOut">) {
   const { setNodeRef, isOver } = useDroppable({ id: mark.day, disabled: mark.day < today });
   const now = mark.day === today;
   return (
@@ -131,10 +132,7 @@ function Day({
   );
 }
 
-type EntryProps = { entry: DayEntry; takeOut: BoardProps["takeOut"] | null } & Pick<
-  BoardProps,
-  "picked" | "pick" | "broken"
->;
+type EntryProps = { entry: DayEntry } & Pick<BoardProps, "picked" | "pick" | "broken" | "takeOut">;
 
 function Movable({
   entry,
@@ -197,8 +195,11 @@ function Entry({ entry, picked, pick, broken, takeOut }: EntryProps) {
     <button
       type="button"
       aria-pressed={picked === entry.key}
-      onKeyDown={({ key }) => {
-        if (key === "Delete" && slot && takeOut && outcome === null) takeOut(slot);
+      onKeyDown={({ key, currentTarget }) => {
+        if (key !== "Delete" || !slot) return;
+        const buttons = [...(currentTarget.closest("ol")?.querySelectorAll("button") ?? [])];
+        buttons[buttons.indexOf(currentTarget) + 1]?.focus();
+        takeOut(slot);
       }}
       onClick={() => pick(picked === entry.key ? null : entry.key)}
       className={`relative flex min-h-8 w-full items-center gap-1.5 border px-1.5 py-0.5 text-left text-sm leading-tight ${bad ? "border-2 border-clay" : light ? "border-dotted border-hair" : slot?.kind === "check" ? "border-spruce" : "border-ink"} ${picked === entry.key ? "outline-2 outline-offset-1 outline-spruce" : ""} ${outcome === "missed" || outcome === "away" ? "border-dashed text-muted" : ""}`}
