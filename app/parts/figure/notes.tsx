@@ -42,6 +42,10 @@ function notesOf(shape: Shape, most: number): Note[] {
   ].slice(0, most);
 }
 
+/** A figure about as wide as it is tall leaves no room at its sides: what is written stands above it. */
+export const isWide = ({ bounds }: Pick<Drawing, "bounds">): boolean =>
+  bounds.right - bounds.left > -bounds.top * 0.95;
+
 /** At most two lines of about twenty letters. */
 function wrapped(text: string): string[] {
   if (text.length <= 21) return [text];
@@ -111,8 +115,7 @@ export function Notes({
   box: Box;
   unit: number;
 }) {
-  const { left, right, top } = drawing.bounds;
-  const wide = right - left > -top * 1.15;
+  const wide = isWide(drawing);
   const located = notesOf(shape, wide ? 3 : 5).map((note) => {
     const [x, y] = drawing.spot(note.at, note.side);
     return { ...note, x, y };

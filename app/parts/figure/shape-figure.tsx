@@ -7,7 +7,7 @@ import type { LeftRight, Side } from "#core/body/side";
 import type { Shape } from "#core/shape/shape";
 import { ChalkBody, Floor, InkBody } from "./body";
 import { drawn } from "./drawn";
-import { Notes, type Box } from "./notes";
+import { isWide, Notes, type Box } from "./notes";
 import { useSmooth } from "./use-smooth";
 
 export type JointSpot = { motion: MotionId; at: Landmark; side: LeftRight; text: string };
@@ -239,8 +239,7 @@ function frameOf(chalk: Drawing, ink: Drawing, shift: number): Box {
   const top = Math.min(chalk.bounds.top, ink.bounds.top) - 8;
   const tall = -top;
   const width = Math.max(right - left + 16, tall * 0.72, 120);
-  // The same question the notes ask: do they stand above, or beside?
-  const wide = ink.bounds.right - ink.bounds.left > -ink.bounds.top * 1.15;
+  const wide = isWide(ink);
   // Words stand above a wide shape: it leaves them room.
   const height = Math.max(tall + (wide ? 14 + width * 0.16 : 14), width * (wide ? 0.95 : 0.72));
   const centre = (left + right) / 2;

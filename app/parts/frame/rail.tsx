@@ -51,13 +51,13 @@ function StationWalk({ athleteId }: { athleteId: string }) {
           to={`/at/${athleteId}/${station}`}
           prefetch="render"
           className={({ isActive }) =>
-            `flex min-h-11 items-center gap-1.5 px-2.5 font-display text-[1.02rem] font-semibold capitalize lg:min-h-9 ${isActive ? "bg-ink text-paper" : "hover:bg-raised"}`
+            `flex min-h-11 items-center gap-1.5 px-2 font-display text-[1.02rem] sm:px-2.5 font-semibold capitalize lg:min-h-9 ${isActive ? "bg-ink text-paper" : "hover:bg-raised"}`
           }
         >
           {({ isActive }) => (
             <>
               <span
-                className={`figures text-[0.68rem] ${isActive ? "text-tape" : "text-muted"} ${isActive ? "dark-safe" : ""}`}
+                className={`figures text-[0.68rem] max-sm:hidden ${isActive ? "text-tape dark-safe" : "text-muted"}`}
               >
                 {i + 1}
               </span>

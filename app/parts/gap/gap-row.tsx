@@ -105,7 +105,7 @@ export function GapRow({
           ? " Measure again before changing the plan."
           : ""}
         {first.checkedOn ? (
-          <span className="ml-1 whitespace-nowrap">Checked {shortDay(first.checkedOn)}.</span>
+          <span className="whitespace-nowrap"> Checked {shortDay(first.checkedOn)}.</span>
         ) : null}
       </p>
     </li>

@@ -21,6 +21,9 @@ import { many, trainingWords } from "./slot-words";
 import { weekDay } from "../words";
 import { useSeason } from "./use-season";
 
+/** So many entries of the calendar are shown before it is written. */
+const nextShown = 5;
+
 /** The zone this device's clock is in. */
 const zoneHere = (): string => Intl.DateTimeFormat().resolvedOptions().timeZone || "UTC";
 
@@ -189,6 +192,25 @@ function CalendarPart({ view }: { view: AthleteView }) {
         again later, the same entries are brought up to date, not doubled, and what is gone is
         called off.
       </p>
+      <ol className="mt-2 max-w-xl text-sm" aria-label="The next entries">
+        {events
+          .filter(({ calledOff }) => !calledOff)
+          .slice(0, nextShown)
+          .map(({ uid, on, starts, minutes, summary, location }) => (
+            <li key={uid} className="flex gap-x-4 border-b border-line py-0.5">
+              <span className="figures w-28 shrink-0">{weekDay(on)}</span>
+              <span className="figures w-12 shrink-0">{starts}</span>
+              <span className="flex-1">{summary}</span>
+              <span className="whitespace-nowrap text-muted">
+                {minutes} min
+                {location ? <span className="max-sm:hidden">, {location}</span> : null}
+              </span>
+            </li>
+          ))}
+        {there > nextShown ? (
+          <li className="py-0.5 text-muted">and {there - nextShown} more</li>
+        ) : null}
+      </ol>
       {off.length > 0 ? (
         <p className="mt-1 text-sm">
           {many(off.length, "entry", "entries")} of the last calendar called off:{" "}

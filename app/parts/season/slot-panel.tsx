@@ -35,8 +35,8 @@ export function SlotPanel({
       className="mt-2 border-l-4 border-spruce bg-raised px-4 py-2"
     >
       <p>
-        <b className="first-letter:uppercase">{slotName(slot)}</b>, {longDay(slot.on)} at{" "}
-        <span className="figures">{slot.starts}</span>, {slot.minutes} min
+        <b className="inline-block first-letter:uppercase">{slotName(slot)}</b>, {longDay(slot.on)}{" "}
+        at <span className="figures">{slot.starts}</span>, {slot.minutes} min
         {place ? `, ${place.name}` : ""}
         {skill ? `; for the ${skill.name.toLowerCase()}` : ""}. {why(slot)}
         {slot.movedFrom ? ` Moved from ${weekDay(slot.movedFrom)}.` : ""}
