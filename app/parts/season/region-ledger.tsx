@@ -1,3 +1,4 @@
+import { useEffect, useRef } from "react";
 import type { JointId } from "#core/body/motions";
 import { weeklyCap } from "#core/season/forecast-answer";
 import type { RegionWeek } from "#core/season/region-weeks";
@@ -20,6 +21,11 @@ export function RegionLedger({
   weeks: readonly RegionWeek[];
   today: string;
 }) {
+  const paper = useRef<HTMLDivElement>(null);
+  // On a phone the weeks are wider than the screen: the present ones are shown first.
+  useEffect(() => {
+    if (paper.current) paper.current.scrollLeft = paper.current.scrollWidth;
+  }, []);
   const top = Math.max(
     600,
     ...weeks.map((week) => Math.max(week.stretch, week.planned, week.strength)),
@@ -48,7 +54,13 @@ export function RegionLedger({
           <span className="text-sm text-muted">well under the cap of {weeklyCap / 60} min</span>
         )}
       </figcaption>
-      <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={`${joint} by week`}>
+      <div
+        ref={paper}
+        className="overflow-x-auto"
+        tabIndex={0}
+        role="region"
+        aria-label={`${joint} by week`}
+      >
         <svg
           viewBox={`0 0 ${width + 40} ${height + 26}`}
           className="block w-full min-w-[38rem]"
