@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { format, parseISO } from "date-fns";
+import { parseISO } from "date-fns";
 import {
   Area,
   CartesianGrid,
@@ -14,7 +14,7 @@ import {
 import type { Side } from "#core/body/side";
 import type { HistoryLine } from "#core/season/history";
 import { notchPath } from "../margin-mark/geometry";
-import { tickLook, tipLook } from "../chart-look";
+import { dayAxis, needRule, readingAxis, readingTip } from "../chart-look";
 
 type Row = { time: number; prep?: number; note?: number } & Partial<Record<Side, number>> &
   Partial<Record<`${Side}Band`, [number, number]>>;
@@ -90,10 +90,8 @@ export const CheckChart = memo(function CheckChart({
   const values = lines.flatMap(({ points }) =>
     points.flatMap(({ degrees, se }) => [degrees - se, degrees + se]),
   );
-  const low = Math.floor((Math.min(...values, need ?? Infinity) - 4) / 5) * 5;
-  const high = Math.ceil((Math.max(...values, need ?? -Infinity) + 4) / 5) * 5;
-  const rows = rowsOf(lines, low, preps, notes);
-  const day = (time: number) => format(time, "d MMM");
+  const readings = readingAxis(need === null ? values : [...values, need], 4, unit);
+  const rows = rowsOf(lines, readings.domain[0], preps, notes);
   return (
     <ResponsiveContainer width="100%" height={height}>
       <ComposedChart
@@ -103,42 +101,13 @@ export const CheckChart = memo(function CheckChart({
       >
         <CartesianGrid stroke="var(--line)" vertical={false} />
         <XAxis
-          dataKey="time"
-          type="number"
+          {...dayAxis}
           domain={[parseISO(from).getTime(), parseISO(to).getTime()]}
-          tickFormatter={day}
-          tick={tickLook}
-          stroke="var(--hair)"
           tickCount={7}
         />
-        <YAxis
-          domain={[low, high]}
-          tick={tickLook}
-          stroke="var(--hair)"
-          tickFormatter={(value: number) => `${value}${unit.trim()}`}
-        />
-        <Tooltip
-          labelFormatter={(time) => day(Number(time))}
-          formatter={(value, name) =>
-            Array.isArray(value)
-              ? [`${Number(value[0]).toFixed(0)}–${Number(value[1]).toFixed(0)}${unit}`, "error"]
-              : [`${String(value)}${unit}`, String(name)]
-          }
-          contentStyle={tipLook}
-        />
-        {need !== null ? (
-          <ReferenceLine
-            y={need}
-            stroke="var(--ink)"
-            strokeWidth={2}
-            label={{
-              value: `needs ${need}${unit}`,
-              position: "right",
-              fill: "var(--ink)",
-              fontSize: 11,
-            }}
-          />
-        ) : null}
+        <YAxis {...readings} />
+        <Tooltip {...readingTip(unit)} />
+        {need !== null ? <ReferenceLine {...needRule(need, unit)} /> : null}
         {lines.map(({ side }) => (
           <Area
             key={`${side}-band`}

@@ -1,4 +1,4 @@
-import { format, parseISO } from "date-fns";
+import { parseISO } from "date-fns";
 import { memo } from "react";
 import {
   Area,
@@ -16,7 +16,7 @@ import type { Side } from "#core/body/side";
 import { plusDays } from "#core/season/days";
 import type { Outlook } from "#core/season/forecast";
 import type { HistoryPoint } from "#core/season/history";
-import { tickLook, tipLook } from "../chart-look";
+import { dayAxis, dayTick, needRule, readingAxis, readingTip } from "../chart-look";
 import { notchPath } from "../margin-mark/geometry";
 
 type Row = {
@@ -76,9 +76,6 @@ export const FanChart = memo(function FanChart({
     ...fan.flatMap(({ low, high }) => [low, high]),
     need,
   ];
-  const low = Math.floor((Math.min(...values) - 2) / 5) * 5;
-  const high = Math.ceil((Math.max(...values) + 2) / 5) * 5;
-  const day = (time: number) => format(time, "d MMM");
   const first = rows[0]?.time ?? 0;
   const last = rows.at(-1)?.time ?? 0;
   return (
@@ -106,33 +103,9 @@ export const FanChart = memo(function FanChart({
               label={{ value: reason, position: "insideTop", fontSize: 10.5, fill: "var(--muted)" }}
             />
           ))}
-        <XAxis
-          dataKey="time"
-          type="number"
-          domain={["dataMin", "dataMax"]}
-          tickFormatter={day}
-          tick={tickLook}
-          stroke="var(--hair)"
-          tickCount={8}
-        />
-        <YAxis
-          domain={[low, high]}
-          tick={tickLook}
-          stroke="var(--hair)"
-          tickFormatter={(value: number) => `${value}${unit.trim()}`}
-        />
-        <Tooltip
-          labelFormatter={(time) => day(Number(time))}
-          formatter={(value, name) =>
-            Array.isArray(value)
-              ? [
-                  `${Number(value[0]).toFixed(0)}–${Number(value[1]).toFixed(0)}${unit}`,
-                  String(name),
-                ]
-              : [`${String(value)}${unit}`, String(name)]
-          }
-          contentStyle={tipLook}
-        />
+        <XAxis {...dayAxis} domain={["dataMin", "dataMax"]} tickCount={8} />
+        <YAxis {...readingAxis(values, 2, unit)} />
+        <Tooltip {...readingTip(unit)} />
         <Area
           dataKey="fan"
           name="80 %"
@@ -177,23 +150,13 @@ export const FanChart = memo(function FanChart({
             )
           }
         />
-        <ReferenceLine
-          y={need}
-          stroke="var(--ink)"
-          strokeWidth={2}
-          label={{
-            value: `needs ${need}${unit}`,
-            position: "right",
-            fill: "var(--ink)",
-            fontSize: 11,
-          }}
-        />
+        <ReferenceLine {...needRule(need, unit)} />
         <ReferenceLine
           x={parseISO(by).getTime()}
           stroke="var(--spruce)"
           strokeWidth={2}
           label={{
-            value: day(parseISO(by).getTime()),
+            value: dayTick(parseISO(by).getTime()),
             position: "top",
             fill: "var(--spruce)",
             fontSize: 11,
