@@ -6,6 +6,7 @@ export default defineConfig({
   test: {
     include: ["{core,library,app,scripts}/**/*.test.ts"],
     environment: "node",
+    setupFiles: ["scripts/seed-properties.ts"],
     // Several tests make the whole troupe afresh; on a busy machine that takes its time.
     testTimeout: 30_000,
   },

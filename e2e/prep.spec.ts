@@ -1,5 +1,5 @@
 import { expect, test, type Page } from "@playwright/test";
-import { openDemo, saved } from "./walk";
+import { keys, openDemo, saved } from "./walk";
 
 const names = (page: Page) =>
   page
@@ -265,4 +265,8 @@ test("a drill of one's own is made from the library's and comes into plans", asy
   const library = page.locator("details").filter({ hasText: "The library: add a drill" });
   await library.getByLabel("Name").fill("Silo circles");
   await expect(library.getByText("Silo circles")).toBeVisible();
+  await page.getByRole("heading", { level: 1 }).first().click();
+  await keys(page, "/");
+  await page.getByLabel("Find").fill("silo circles");
+  await expect(page.getByRole("option", { name: /Silo circles.*of your own/ })).toBeVisible();
 });

@@ -1,4 +1,6 @@
 import { Link, redirect } from "react-router";
+import { motionOf } from "#core/body/motions";
+import { liftedWithout } from "#core/safety/pain";
 import { CautionLines } from "../parts/cautions";
 import { Station } from "../parts/frame/frame";
 import { draftLog } from "../parts/log/draft";
@@ -35,7 +37,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 }
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const sent = (await request.json()) as { intent: string; id?: string };
+  const sent = (await request.clone().json()) as { intent: string; id?: string };
   switch (sent.intent) {
     case "keep": {
       const answer = await saveLog(sent);
@@ -43,8 +45,16 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
       say("The log is kept.");
       return redirect(`/at/${params.athleteId}/log?log=${answer.kept}`);
     }
-    case "remove":
-      return sent.id ? removeLog(sent.id).then(() => null) : null;
+    case "remove": {
+      if (!sent.id) return null;
+      const lifted = liftedWithout(await athleteView(params.athleteId, request), sent.id);
+      await removeLog(sent.id);
+      if (lifted.length > 0)
+        say(
+          `The log is removed, and with it what had locked ${lifted.map((motion) => motionOf(motion).name.toLowerCase()).join(" and ")}. Undo brings both back.`,
+        );
+      return null;
+    }
     case "mark-day":
       return markDay(params.athleteId, sent);
     case "next":

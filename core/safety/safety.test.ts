@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { athlete, check, log, logItem } from "../test/people";
 import { cautionsOf, isGrowing, isLooseJointed } from "./intake";
-import { lockedMotions, placeKey } from "./pain";
+import { liftedWithout, lockedMotions, placeKey } from "./pain";
 
 const intake = {
   on: "2026-09-01",
@@ -125,6 +125,18 @@ describe("locks", () => {
       expect(
         motions(cleared, [first, log(on, [sore("left wrist", { pain: 7 })])], [], library),
       ).toEqual(["wrist.extension"]);
+  });
+  it("says what a log alone keeps locked: the painful one, or any of three in a row", () => {
+    const bad = log(days[0]!, [sore("left wrist", { pain: 7 })]);
+    const fine = log(days[1]!, [logItem("roller")]);
+    const scene = { athlete: athlete(), checks: [], library };
+    expect(liftedWithout({ ...scene, logs: [bad, fine] }, bad.id)).toEqual(["wrist.extension"]);
+    expect(liftedWithout({ ...scene, logs: [bad, fine] }, fine.id)).toEqual([]);
+    const again = log(days[2]!, [sore("left wrist", { pain: 8 })]);
+    expect(liftedWithout({ ...scene, logs: [bad, fine, again] }, bad.id)).toEqual([]);
+    const row = [0, 1, 2].map((i) => log(days[i]!, [sore("left wrist")]));
+    for (const { id } of row)
+      expect(liftedWithout({ ...scene, logs: row }, id)).toEqual(["wrist.extension"]);
   });
   it("a place is the same place in other words", () => {
     expect(placeKey("Wrist, left")).toBe(placeKey("the left wrist"));

@@ -75,7 +75,7 @@ export function learn(
   doses: readonly number[],
   prior: ForecastPrior = usualPrior,
 ): Belief {
-  const seen = [...checks].sort((a, b) => a.week - b.week);
+  const seen = [...checks].sort((a, b) => a.week - b.week || a.value - b.value || a.se - b.se);
   const last = seen.at(-1)?.week ?? 0;
   const parts: (Part & { log: number })[] = [];
   for (const faster of spread(0.7, seven))

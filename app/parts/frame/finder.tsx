@@ -8,6 +8,7 @@ import {
 } from "@headlessui/react";
 import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
+import { withPacks } from "#core/library";
 import { library } from "#library/index";
 import { presentNotebook } from "../../storage/open";
 
@@ -17,6 +18,8 @@ type Found = { key: string; name: string; kind: string; to: string };
 function everything(athleteId: string | null): Found[] {
   const notebook = presentNotebook()?.notebook;
   const who = athleteId ?? notebook?.all("athlete")[0]?.id;
+  const whole = withPacks(library, notebook?.all("pack") ?? []);
+  const own = (list: readonly { id: string }[], id: string) => !list.some((one) => one.id === id);
   return [
     ...(notebook?.all("athlete") ?? []).map(({ id, name, discipline }) => ({
       key: `a-${id}`,
@@ -24,24 +27,27 @@ function everything(athleteId: string | null): Found[] {
       kind: discipline || "athlete",
       to: `/at/${id}/gap`,
     })),
-    ...library.protocols.map(({ id, name }) => ({
+    ...whole.protocols.map(({ id, name }) => ({
       key: `p-${id}`,
       name,
       kind: "check",
       to: who ? `/at/${who}/check?focus=${id}` : `/library/check/${id}`,
     })),
-    ...library.drills.map(({ id, name }) => ({
+    ...whole.drills.map(({ id, name }) => ({
       key: `d-${id}`,
       name,
-      kind: "drill",
+      kind: own(library.drills, id) ? "drill of your own" : "drill",
       to: `/library/drill/${id}`,
     })),
-    ...library.skills.map(({ id, name }) => ({
-      key: `s-${id}`,
-      name,
-      kind: "skill",
-      to: `/library/skill/${id}`,
-    })),
+    ...whole.skills.map(({ id, name }) => {
+      const mine = own(library.skills, id);
+      return {
+        key: `s-${id}`,
+        name,
+        kind: mine ? "skill of your own" : "skill",
+        to: mine && who ? `/at/${who}/aim` : `/library/skill/${id}`,
+      };
+    }),
     ...(notebook?.all("place") ?? []).map(({ id, name }) => ({
       key: `l-${id}`,
       name,
