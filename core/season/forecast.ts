@@ -205,4 +205,4 @@ export const chanceAt = (
   need: number,
   week: number,
   doses: readonly number[],
-): number => 1 - below(normalsAt(belief, week, doses), need);
+): number => Math.max(0, 1 - below(normalsAt(belief, week, doses), need));

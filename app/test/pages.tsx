@@ -1,0 +1,82 @@
+import { createElement, type ComponentType } from "react";
+import { renderToStaticMarkup } from "react-dom/server";
+import { createRoutesStub } from "react-router";
+
+type RouteModule = {
+  default: ComponentType<never>;
+  clientLoader: (args: never) => Promise<unknown>;
+};
+
+/** The pages of one athlete by their path below `/at/:athleteId/`, and the module that makes each. */
+const modules: Record<string, () => Promise<unknown>> = {
+  aim: () => import("../routes/aim"),
+  check: () => import("../routes/check"),
+  "check/record": () => import("../routes/record"),
+  gap: () => import("../routes/gap"),
+  prep: () => import("../routes/prep"),
+  "prep/sheet": () => import("../routes/prep-sheet"),
+  log: () => import("../routes/log"),
+  "log/book": () => import("../routes/book"),
+  season: () => import("../routes/season"),
+  "season/date": () => import("../routes/season-date"),
+  "season/dose": () => import("../routes/season-dose"),
+  "season/out": () => import("../routes/season-out"),
+  "season/sheet": () => import("../routes/season-sheet"),
+};
+export const pagePaths = Object.keys(modules);
+
+/** A page as it first stands, before anything beside it has answered. */
+export type ReadPage = {
+  html: string;
+  /** What a reader sees or hears, without the marks: hidden text too, drawings by their label alone. */
+  text: string;
+  headings: string[];
+  links: string[];
+};
+
+/** Reads a page of an athlete, as it is rendered on the day that the browser has. @param path as in "season/sheet?of=week" */
+export async function readPage(athleteId: string, path: string): Promise<ReadPage> {
+  const [name = "", query = ""] = path.split("?");
+  const module = (await modules[name]!()) as RouteModule;
+  const address = `/at/${athleteId}/${name}${query ? `?${query}` : ""}`;
+  const params = { athleteId };
+  const request = new Request(`http://localhost${address}`);
+  const loaderData = await module.clientLoader({ params, request } as never);
+  const Stub = createRoutesStub([
+    {
+      path: "*",
+      Component: () => createElement(module.default, { loaderData, params } as never),
+    },
+  ]);
+  const html = renderToStaticMarkup(<Stub initialEntries={[address]} />);
+  return {
+    html,
+    text: textOf(html),
+    headings: all(html, /<h1[^>]*>([\s\S]*?)<\/h1>/g).map(textOf),
+    links: all(html, /<a [^>]*href="([^"]*)"/g).map(decoded),
+  };
+}
+
+const all = (html: string, pattern: RegExp): string[] =>
+  [...html.matchAll(pattern)].map((found) => found[1]!);
+
+const decoded = (text: string): string =>
+  text
+    .replace(/&#x27;/g, "'")
+    .replace(/&quot;/g, '"')
+    .replace(/&lt;/g, "<")
+    .replace(/&gt;/g, ">")
+    .replace(/&amp;/g, "&");
+
+const inline = /<\/?(?:span|b|i|a|em|strong|button|label|tspan)(?: [^>]*)?>/g;
+
+/** The words of some markup; what stands in one line stays together. */
+export const textOf = (html: string): string =>
+  decoded(
+    html
+      .replace(/<style[\s\S]*?<\/style>/g, "")
+      .replace(inline, "")
+      .replace(/<[^>]+>/g, " "),
+  )
+    .replace(/\s+/g, " ")
+    .trim();
