@@ -1,0 +1,97 @@
+import { beforeAll, describe, expect, it } from "vitest";
+import { drillOf } from "#core/library";
+import { stiffDays } from "#core/progress/stiff";
+import { freshBrowser } from "../storage/test-notebook";
+import { readPage } from "../test/pages";
+import type { AthleteView } from "../view";
+
+const day = "2026-11-24";
+const troupe = ["odalys", "noor", "kaito"];
+let browser: Awaited<ReturnType<typeof freshBrowser>>;
+const views = new Map<string, AthleteView>();
+
+beforeAll(async () => {
+  browser = await freshBrowser(day);
+  for (const who of troupe) views.set(who, await browser.look(who));
+}, 60_000);
+
+describe("the log on the page", () => {
+  it("of a day that has one shows every drill of it, as it went", async () => {
+    for (const [who, view] of views) {
+      const last = view.logs.filter(({ on }) => on < day).at(-1)!;
+      const { text, headings } = await readPage(who, `log?log=${last.id}&day=${last.on}`);
+      expect(headings[0], who).toMatch(/, as it went$/);
+      for (const { drillId } of last.items)
+        expect(text, `${who} ${drillId}`).toContain(drillOf(view.library, drillId)!.name);
+    }
+  });
+
+  it("of a day with an open prep asks how it went, drill by drill", async () => {
+    const view = views.get("odalys")!;
+    const open = view.preps.find(({ on }) => on === day)!;
+    const { text, headings } = await readPage("odalys", "log");
+    expect(headings[0]).toBe("How did it go?");
+    for (const { drillId } of open.items)
+      expect(text).toContain(`Done: ${drillOf(view.library, drillId)!.name}`);
+  });
+
+  it("of a day with nothing asks what was done", async () => {
+    const { headings, text } = await readPage("kaito", "log?log=new&day=2026-11-22");
+    expect(headings[0]).toBe("What was done?");
+    expect(text).toContain("add the drills that were done");
+  });
+});
+
+describe("the record book", () => {
+  it("by day has every session there was, and says which were stiff", async () => {
+    for (const [who, view] of views) {
+      const { text } = await readPage(who, "log/book");
+      for (const { minutes } of view.logs.slice(-5)) expect(text, who).toContain(`${minutes} min`);
+      const stiff = stiffDays(view.logs);
+      if (stiff.length > 0) expect(text, who).toContain("stiff");
+    }
+  });
+
+  it("by drill counts the sessions of each", async () => {
+    for (const [who, view] of views) {
+      const counts = new Map<string, number>();
+      for (const log of view.logs)
+        for (const id of new Set(
+          log.items.filter(({ done }) => done !== "skipped").map(({ drillId }) => drillId),
+        ))
+          counts.set(id, (counts.get(id) ?? 0) + 1);
+      const [most, times] = [...counts].sort((a, b) => b[1] - a[1])[0]!;
+      const { text } = await readPage(who, "log/book?by=drill");
+      expect(text, who).toContain(`${drillOf(view.library, most)!.name}${times} ×`);
+    }
+  });
+
+  it("a search that finds nothing says so", async () => {
+    for (const by of ["day", "drill", "motion", "stops"]) {
+      const { text } = await readPage("odalys", `log/book?by=${by}&find=zzzz`);
+      expect(text, by).toMatch(/nothing|no /i);
+      expect(text, by).not.toContain("Roller under the upper back31");
+    }
+  });
+
+  it("the stops name the place, the number, and what it locked", async () => {
+    const { text } = await readPage("noor", "log/book?by=stops");
+    expect(text).toMatch(/6\/10, between the shoulder blades/);
+    expect(text).toMatch(/Shoulder flexion is locked out of plans/);
+    expect(text).toMatch(/Clear it under Aim, with who and why/);
+  });
+
+  it("after the lock is cleared with a reason, it is told as cleared", async () => {
+    const view = await browser.look("noor");
+    const lock = view.locks.find(({ motion }) => motion === "shoulder.flexion")!;
+    await browser.aims.clearMotion("noor", view.locks, {
+      motion: lock.motion,
+      who: "Ysolde Marrec",
+      reason: "seen by the physiotherapist",
+    });
+    const { text } = await readPage("noor", "log/book?by=stops");
+    expect(text).not.toMatch(/Shoulder flexion is locked out of plans/);
+    expect(text).toMatch(/Upper-back extension is locked out of plans/);
+    expect(text).toContain("seen by the physiotherapist");
+  });
+});
