@@ -46,13 +46,14 @@ export default function PrepSheet({ loaderData: { view, prep, group } }: Route.C
         tick={(on) => set("health", on ? "yes" : "no")}
       />
       {prep === null ? (
-        <p className="mt-6">
-          There is no prep on this day.{" "}
-          <Link className="underlined" to={`/at/${view.athlete.id}/prep`}>
-            Plan one
-          </Link>
-          .
-        </p>
+        <>
+          <h1 className="mt-6 text-2xl">There is no prep on this day.</h1>
+          <p className="mt-1">
+            <Link className="underlined" to={`/at/${view.athlete.id}/prep`}>
+              Plan one
+            </Link>
+          </p>
+        </>
       ) : kind === "wall" ? (
         <WallSheet view={view} prep={prep} health={health} />
       ) : kind === "pocket" ? (

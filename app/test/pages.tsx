@@ -4,7 +4,8 @@ import { createRoutesStub } from "react-router";
 
 type RouteModule = {
   default: ComponentType<never>;
-  clientLoader: (args: never) => Promise<unknown>;
+  clientLoader?: (args: never) => Promise<unknown>;
+  loader?: (args: never) => unknown;
 };
 
 /** The pages of one athlete by their path below `/at/:athleteId/`, and the module that makes each. */
@@ -25,6 +26,16 @@ const modules: Record<string, () => Promise<unknown>> = {
 };
 export const pagePaths = Object.keys(modules);
 
+const wholePages: Record<string, () => Promise<unknown>> = {
+  "/": () => import("../routes/troupe"),
+  "/file": () => import("../routes/file"),
+  "/library": () => import("../routes/library"),
+  "/library/drill": () => import("../routes/library-drill"),
+  "/library/skill": () => import("../routes/library-skill"),
+  "/library/check": () => import("../routes/library-check"),
+  "/library/cautions": () => import("../routes/library-cautions"),
+};
+
 /** A page as it first stands, before anything beside it has answered. */
 export type ReadPage = {
   html: string;
@@ -37,11 +48,24 @@ export type ReadPage = {
 /** Reads a page of an athlete, as it is rendered on the day that the browser has. @param path as in "season/sheet?of=week" */
 export async function readPage(athleteId: string, path: string): Promise<ReadPage> {
   const [name = "", query = ""] = path.split("?");
-  const module = (await modules[name]!()) as RouteModule;
   const address = `/at/${athleteId}/${name}${query ? `?${query}` : ""}`;
-  const params = { athleteId };
+  return read((await modules[name]!()) as RouteModule, address, { athleteId });
+}
+
+/** Reads a page that belongs to nobody. @param path as in "/library/drill/prayer" */
+export async function readWholePage(path: string): Promise<ReadPage> {
+  const [, name, id] = /^(\/library\/(?:drill|skill|check))\/(.+)$/.exec(path) ?? [null, path];
+  return read((await wholePages[name!]!()) as RouteModule, path, id ? { id } : {});
+}
+
+async function read(
+  module: RouteModule,
+  address: string,
+  params: Record<string, string>,
+): Promise<ReadPage> {
   const request = new Request(`http://localhost${address}`);
-  const loaderData = await module.clientLoader({ params, request } as never);
+  const load = module.clientLoader ?? module.loader ?? (() => Promise.resolve(undefined));
+  const loaderData = await load({ params, request } as never);
   const Stub = createRoutesStub([
     {
       path: "*",

@@ -14,7 +14,7 @@ export function SeasonSheet({ view }: { view: AthleteView }) {
   const { by, questions, forecast } = useSeason(view);
   const verdict = by ? dateVerdict(questions, forecast.answers) : null;
   const unmeasured = view.gaps.filter((gap) => gap.verdict === "unknown").length;
-  if (!season) return <p className="mt-4">No weeks are laid out yet.</p>;
+  if (!season) return <h1 className="mt-4 text-2xl">No weeks are laid out yet.</h1>;
   const around = aroundOf(view, season);
   const shows = showDays(around);
   return (
