@@ -1,0 +1,204 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { library } from "../../../library/index";
+import { log, logItem } from "../../test/people";
+import { placeTerms, season, training } from "../../test/seasons";
+import { daysBetween, plusDays } from "../days";
+import { hardDaysAWeek } from "../stretch-days";
+import { freedFor, hardDaysDone, movedTo, planBreaches } from "./plan-rules";
+import type { Slot } from "./training";
+
+const monday = "2026-11-30";
+const slot = (kind: Slot["kind"], on: string, over: Partial<Slot> = {}): Slot => ({
+  id: `${kind}-${on}-${over.starts ?? ""}`,
+  kind,
+  on,
+  starts: "19:00",
+  minutes: 20,
+  placeId: null,
+  focus: kind === "mobility" ? "hip" : null,
+  aimId: null,
+  pinned: true,
+  movedFrom: null,
+  revision: 0,
+  ...over,
+});
+/** A season with no trainings and room for anything, so that each rule is seen alone. */
+const bare = (over = {}) =>
+  placeTerms({ season: season({ usual: [], weeks: 12, most: 240 }), aims: [], ...over });
+const says = (slots: Slot[], over = {}) => planBreaches(slots, bare(over));
+const rules = (slots: Slot[], over = {}) => says(slots, over).map(({ rule }) => rule);
+const day = (n: number) => plusDays(monday, n);
+
+describe("what a plan breaks, in a sentence", () => {
+  it("five hard days of a joint in seven, four are fine", () => {
+    const spread = [0, 2, 4, 6].map((n) => slot("mobility", day(n)));
+    expect(rules(spread)).toEqual([]);
+    const hardDone = new Map([["hip" as const, ["2026-11-19", "2026-11-21", "2026-11-23"]]]);
+    const coming = [slot("mobility", "2026-11-25"), slot("mobility", "2026-11-27")];
+    const found = says(coming, { hardDone });
+    expect(found.map(({ rule }) => rule)).toEqual([]);
+    const full = new Map([
+      ["hip" as const, ["2026-11-18", "2026-11-20", "2026-11-22", "2026-11-24"]],
+    ]);
+    expect(says([slot("mobility", "2026-11-26")], { hardDone: full })).toEqual([]);
+    const crowded = says(
+      [slot("mobility", "2026-11-24", { starts: "08:00" }), slot("mobility", "2026-11-26")],
+      { hardDone: new Map([["hip" as const, ["2026-11-20", "2026-11-21", "2026-11-22"]]]) },
+    );
+    expect(crowded.find(({ rule }) => rule === "too-often")!.says).toMatch(
+      /^The hip is held long on 5 days in the seven from Friday 20 November; 4 at most\.$/,
+    );
+  });
+
+  it("law: the rule of hard days says the same as counting every seven days by hand", () =>
+    fc.assert(
+      fc.property(fc.uniqueArray(fc.integer({ min: 0, max: 20 }), { maxLength: 12 }), (numbers) => {
+        const days = [...numbers].sort((a, b) => a - b);
+        const found = rules(days.map((n) => slot("mobility", day(n))));
+        const neighbours = days.some((n) => days.includes(n + 1));
+        const crowded = days.some(
+          (n) => days.filter((other) => other >= n && other < n + 7).length > hardDaysAWeek,
+        );
+        expect(found.includes("neighbours")).toBe(neighbours);
+        expect(found.includes("too-often")).toBe(crowded);
+      }),
+      { numRuns: 200 },
+    ));
+
+  it("another joint's session is no neighbour", () => {
+    const other = slot("mobility", day(1), { focus: "shoulder" });
+    expect(rules([slot("mobility", day(0)), other])).toEqual([]);
+  });
+
+  it("two sessions or two conditioning sets on one day", () => {
+    const twice = [
+      slot("mobility", day(0), { starts: "08:00" }),
+      slot("mobility", day(0), { starts: "19:00", focus: "shoulder" }),
+    ];
+    expect(says(twice)[0]).toMatchObject({
+      rule: "too-often",
+      says: "Monday 30 November has 2 mobility sessions: one a day.",
+    });
+    const sets = [
+      slot("conditioning", day(0), { starts: "08:00" }),
+      slot("conditioning", day(0), { starts: "19:00" }),
+    ];
+    expect(rules(sets)).toContain("conditioning");
+  });
+
+  it("four conditioning sets in one week, three are fine", () => {
+    const sets = [0, 2, 4, 6].map((n) => slot("conditioning", day(n)));
+    expect(rules(sets.slice(0, 3))).toEqual([]);
+    expect(says(sets).at(-1)!.says).toBe(
+      "4 conditioning sets in the week of Monday 30 November; three at most.",
+    );
+    expect(rules([0, 2, 4, 7].map((n) => slot("conditioning", day(n))))).toEqual([]);
+  });
+
+  it("two things at the same time, each named; fillers stand inside the training", () => {
+    const found = says([
+      slot("mobility", day(0), { starts: "19:00" }),
+      slot("conditioning", day(0), { starts: "19:10" }),
+    ]);
+    expect(found[0]).toMatchObject({
+      rule: "clash",
+      says: "On Monday 30 November the hip session and the conditioning set run into each other.",
+    });
+    const usual = [training(0, "strength", "17:00", 90)];
+    const terms = { season: season({ usual, most: 240 }) };
+    expect(rules([slot("fillers", day(0), { starts: "17:15", minutes: 10 })], terms)).toEqual([]);
+    expect(rules([slot("conditioning", day(0), { starts: "17:15" })], terms)).toContain("clash");
+  });
+
+  it("the day of the show, and the two before it, hold nothing long; the sentence says which", () => {
+    const aims = [{ id: "aim1", by: day(10) }];
+    const on = (n: number) => says([slot("mobility", day(n))], { aims }).map((one) => one.says);
+    expect(on(10)).toEqual(["Thursday 10 December is the day itself: nothing is held long."]);
+    expect(on(9)[0]).toContain("is 1 day before the show");
+    expect(on(8)[0]).toContain("is 2 days before the show");
+    expect(on(7)).toEqual([]);
+    expect(on(11)).toEqual([]);
+  });
+
+  it("what is past breaks nothing any more", () => {
+    const past = [slot("mobility", "2026-11-20"), slot("mobility", "2026-11-21")];
+    expect(rules(past)).toEqual([]);
+  });
+});
+
+describe("hard days that the log has", () => {
+  const stretch = library.drills.find(
+    ({ kind, sided, serves }) =>
+      kind === "static" &&
+      !sided &&
+      serves.some(({ motion, share }) => motion.startsWith("hip.") && share === 1),
+  )!;
+  const held = (on: string, seconds: number) =>
+    log(on, [
+      logItem(stretch.id, { planned: { type: "hold", sets: 1, seconds, rest: 0 }, seconds }),
+    ]);
+
+  it("ten minutes under stretch make one, less does not, and two halves of a day add up", () => {
+    const joints = (...logs: ReturnType<typeof held>[]) => hardDaysDone(logs, library).get("hip");
+    expect(joints(held("2026-11-20", 600))).toEqual(["2026-11-20"]);
+    expect(joints(held("2026-11-20", 590))).toBeUndefined();
+    expect(joints(held("2026-11-20", 300), held("2026-11-20", 300))).toEqual(["2026-11-20"]);
+    expect(joints(held("2026-11-22", 900), held("2026-11-20", 900))).toEqual([
+      "2026-11-20",
+      "2026-11-22",
+    ]);
+  });
+});
+
+describe("moving by hand", () => {
+  const free = slot("mobility", day(0), { pinned: false });
+
+  it("is remembered with the day it came from, and counts up", () => {
+    const moved = movedTo(free, day(2), "18:00");
+    expect(moved).toMatchObject({
+      on: day(2),
+      starts: "18:00",
+      pinned: true,
+      movedFrom: day(0),
+      revision: 1,
+    });
+    expect(movedTo(moved, day(3), "18:00")).toMatchObject({ movedFrom: day(0), revision: 2 });
+  });
+
+  it("back where it was it is as if it had never been moved, but for the count", () => {
+    const there = movedTo(free, day(2), free.starts);
+    expect(movedTo(there, day(0), free.starts)).toEqual({ ...free, revision: 2 });
+  });
+
+  it("law: the distance moved is never lost, over any walk of days", () =>
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 13 }), { minLength: 1, maxLength: 6 }),
+        (walk) => {
+          const end = walk.reduce((one, n) => movedTo(one, day(n), "18:00"), free);
+          expect(end.on).toBe(day(walk.at(-1)!));
+          expect(end.revision).toBe(walk.length);
+          if (end.movedFrom) expect(daysBetween(end.movedFrom, end.on)).not.toBeNaN();
+        },
+      ),
+    ));
+});
+
+describe("what has to be let go of to mend a plan", () => {
+  const pinnedOne = slot("mobility", day(0));
+  const pinnedTwo = slot("mobility", day(1));
+  const loose = slot("mobility", day(1), { pinned: false, id: "loose" });
+  const check = slot("check", day(0));
+
+  it("what no rule lets stay, and all but the first of those that stand against each other", () => {
+    const against = (...slots: Slot[]) => [
+      { rule: "neighbours" as const, slots: slots.map(({ id }) => id), says: "" },
+    ];
+    const list = [pinnedOne, pinnedTwo, loose, check];
+    expect(freedFor(against(pinnedOne), list)).toEqual([pinnedOne.id]);
+    expect(freedFor(against(pinnedOne, pinnedTwo), list)).toEqual([pinnedTwo.id]);
+    expect(freedFor(against(pinnedOne, loose), list)).toEqual([]);
+    expect(freedFor(against(check), list)).toEqual([]);
+  });
+});
