@@ -37,7 +37,7 @@ export function BlockStrip({
               aria-current={monday === shown ? "true" : undefined}
               title={`${emphasisWords[terms.emphasis]}${remark ? `; ${remark}` : ""}`}
               onClick={() => show(monday)}
-              className={`relative block w-full text-left ${monday === shown ? "outline-2 outline-offset-1 outline-ink" : ""}`}
+              className={`relative block w-full text-left ${monday === shown ? "outline-2 outline-offset-0 outline-ink" : ""}`}
             >
               <span className="sr-only">{`Week of ${shortDay(monday)}, ${emphasisWords[terms.emphasis]}${remark ? `, ${remark}` : ""}: ${done} of ${all} done`}</span>
               <span
@@ -73,7 +73,7 @@ export function BlockStrip({
               </span>
               <span
                 aria-hidden="true"
-                className={`figures block whitespace-nowrap text-xs ${monday === mondayOf(today) ? "font-bold" : "text-muted"}`}
+                className={`figures block whitespace-nowrap pl-1 text-xs ${monday === mondayOf(today) ? "font-bold" : "text-muted"}`}
               >
                 {shortDay(monday)}
               </span>

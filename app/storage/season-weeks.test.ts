@@ -1,0 +1,217 @@
+import { beforeAll, beforeEach, describe, expect, it } from "vitest";
+import { mondayOf, plusDays } from "#core/season/days";
+import { blockEnd } from "#core/season/plan/block";
+import type { Season } from "#core/season/plan/training";
+import { freshBrowser } from "./test-notebook";
+
+const day = "2026-11-24";
+let browser: Awaited<ReturnType<typeof freshBrowser>>;
+const look = (who = "wren") => browser.look(who);
+const season = async (who = "wren") => (await look(who)).season!;
+const ahead = async (kind: string, who = "wren") =>
+  (await season(who)).slots.filter((slot) => slot.kind === kind && slot.on >= day);
+
+const begun: Season[] = [];
+
+beforeAll(async () => {
+  browser = await freshBrowser(day);
+  for (const who of ["wren", "noor"]) begun.push(await season(who));
+}, 60_000);
+
+// Every test begins with the same seasons.
+beforeEach(() => browser.open.change("begin again", begun));
+
+describe("the block and its doses", () => {
+  it("a dose that is changed places everything to come anew, and nothing that was not sent changes", async () => {
+    const before = await season();
+    await browser.season.setSeason(await look(), { changes: { warmUp: 25 } });
+    const after = await season();
+    const warmUps = (await ahead("warm-up")).filter(({ on }) => on > day);
+    expect(warmUps.length).toBeGreaterThan(10);
+    expect(warmUps.every(({ minutes }) => minutes === 25)).toBe(true);
+    expect(after).toEqual({ ...before, warmUp: 25, slots: after.slots });
+    expect(after.slots.length).toBeGreaterThan(0.8 * before.slots.length);
+    (await browser.notebook()).undo();
+    expect(await season()).toEqual(before);
+  });
+
+  it("none of a kind is none: no circles, no fillers, no sessions", async () => {
+    await browser.season.setSeason(await look(), {
+      changes: {
+        circles: { minutes: 0, at: "07:30" },
+        fillers: 0,
+        mobility: { perWeek: 0, minutes: 30 },
+        conditioning: { perWeek: 0, minutes: 20 },
+      },
+    });
+    for (const kind of ["circles", "fillers", "mobility", "conditioning"])
+      expect(await ahead(kind), kind).toEqual([]);
+    expect((await ahead("warm-up")).length).toBeGreaterThan(0);
+  });
+
+  it("a block begins on a Monday, whatever day is sent, and its end moves what is placed", async () => {
+    await browser.season.setSeason(await look(), { changes: { since: "2026-11-26", weeks: 5 } });
+    const { since, slots } = await season();
+    expect(since).toBe("2026-11-23");
+    expect(slots.every(({ on }) => on <= blockEnd({ since, weeks: 5 }))).toBe(true);
+    await browser.season.setSeason(await look(), { changes: { weeks: 6 } });
+    expect((await season()).slots.some(({ on }) => on > blockEnd({ since, weeks: 5 }))).toBe(true);
+  });
+
+  it.each([
+    [{ weeks: 3 }, "weeks"],
+    [{ warmUp: 0 }, "warmUp"],
+    [{ mobility: { perWeek: 6, minutes: 30 } }, "mobility"],
+    [{ most: 5 }, "most"],
+    [{ ownTime: "25:00" }, "ownTime"],
+    [{ shares: [{ aimId: "x", share: 2 }] }, "shares"],
+    [
+      { usual: [{ weekday: 9, kind: "skill", starts: "10:00", minutes: 60, placeId: null }] },
+      "usual",
+    ],
+  ] as [object, string][])("refuses %j", async (changes) => {
+    const before = await season();
+    expect(await browser.season.setSeason(await look(), { changes })).toHaveProperty("error");
+    expect(await season()).toEqual(before);
+  });
+
+  it("a fixed share gives an aim its part of the sessions", async () => {
+    const view = await look("noor");
+    const [one, other] = view.openAims.map(({ aim }) => aim.id);
+    expect(other).toBeDefined();
+    const sessions = async (aimId: string) =>
+      (await ahead("mobility", "noor")).filter((slot) => slot.aimId === aimId).length;
+    await browser.season.setSeason(view, {
+      changes: { shares: [{ aimId: other!, share: 0.9 }] },
+    });
+    const mostly = await sessions(other!);
+    await browser.season.setSeason(await look("noor"), {
+      changes: { shares: [{ aimId: other!, share: 0.1 }] },
+    });
+    expect(await sessions(other!)).toBeLessThan(mostly);
+    expect(await sessions(one!)).toBeGreaterThan(0);
+  });
+});
+
+const where = ({ on, starts, minutes }: Season["slots"][number]) => [on, starts, minutes];
+
+describe("a week of its own", () => {
+  const monday = "2026-12-07";
+  const lessons = [
+    { weekday: 2, kind: "skill" as const, starts: "09:00", minutes: 60, placeId: null },
+    { weekday: 4, kind: "travel" as const, starts: "00:00", minutes: 0, placeId: null },
+  ];
+  const inWeek = async () =>
+    (await season()).slots.filter(({ on }) => on >= monday && on <= plusDays(monday, 6));
+
+  it("hangs the warm-ups on its own trainings; nothing is held long on a day of travel", async () => {
+    expect(await browser.season.setWeek(await look(), { monday, trainings: lessons })).toBeNull();
+    const slots = await inWeek();
+    expect(
+      slots.filter(({ kind }) => kind === "warm-up").map(({ on, starts }) => [on, starts]),
+    ).toEqual([["2026-12-09", "08:45"]]);
+    expect(slots.filter(({ on, kind }) => on === "2026-12-11" && kind === "mobility")).toEqual([]);
+  });
+
+  it("the usual week comes back by one act, the other weeks never changed", async () => {
+    const before = await season();
+    await browser.season.setWeek(await look(), { monday, trainings: lessons });
+    const warmUps = (list: typeof before.slots) =>
+      list
+        .filter(({ kind, on }) => kind === "warm-up" && mondayOf(on) !== monday)
+        .map(({ on, starts }) => `${on} ${starts}`);
+    expect(warmUps((await season()).slots)).toEqual(warmUps(before.slots));
+    await browser.season.setWeek(await look(), { monday, trainings: null });
+    expect((await season()).others).toEqual(before.others);
+    expect((await inWeek()).filter(({ kind }) => kind === "warm-up").map(where)).toEqual(
+      before.slots
+        .filter(({ kind, on }) => kind === "warm-up" && on >= monday && on <= plusDays(monday, 6))
+        .map(where),
+    );
+  });
+
+  it("what cannot be in one week is said", async () => {
+    const twice = [lessons[0]!, { ...lessons[0]!, starts: "09:30" }];
+    expect(await browser.season.setWeek(await look(), { monday, trainings: twice })).toEqual({
+      error: "Two trainings of one day run into each other (09:00 and 09:30).",
+    });
+    const rest = [
+      lessons[0]!,
+      { ...lessons[0]!, kind: "rest" as const, starts: "00:00", minutes: 0 },
+    ];
+    expect(await browser.season.setWeek(await look(), { monday, trainings: rest })).toHaveProperty(
+      "error",
+      "A day of rest or travel holds no training beside it.",
+    );
+    const late = [{ ...lessons[0]!, starts: "23:30", minutes: 90 }];
+    expect(await browser.season.setWeek(await look(), { monday, trainings: late })).toHaveProperty(
+      "error",
+      "A training that begins at 23:30 does not end on that day.",
+    );
+    expect(
+      await browser.season.setWeek(await look(), { monday: "soon", trainings: [] }),
+    ).toHaveProperty("error");
+  });
+});
+
+describe("what comes from elsewhere", () => {
+  it("a better placing is taken only where nobody has touched the first one since", async () => {
+    const first = (await season()).slots;
+    const better = first.map((slot) =>
+      slot.kind === "mobility" && slot.on > day ? { ...slot, starts: "06:00" } : slot,
+    );
+    await browser.season.takePlaces(await look(), { from: first.slice(1), slots: better });
+    expect((await season()).slots).toEqual(first);
+    await browser.season.takePlaces(await look(), { from: first, slots: better });
+    expect((await season()).slots).toEqual(better);
+  });
+
+  it("a calendar moves sessions and adds trainings in one act; undo brings both back", async () => {
+    const before = await season();
+    const [session] = await ahead("mobility");
+    const on = plusDays(session!.on, 1);
+    await browser.season.takeCalendar(await look(), {
+      moves: [{ slotId: session!.id, on, starts: "20:15" }],
+      trainings: [{ on: "2026-12-13", starts: "11:00", minutes: 60, kind: "class", placeId: null }],
+    });
+    const after = await season();
+    expect(after.slots.find(({ id }) => id === session!.id)).toMatchObject({
+      on,
+      starts: "20:15",
+      pinned: true,
+    });
+    expect(after.others.find(({ monday }) => monday === "2026-12-07")!.trainings).toContainEqual({
+      weekday: 6,
+      kind: "class",
+      starts: "11:00",
+      minutes: 60,
+      placeId: null,
+    });
+    (await browser.notebook()).undo();
+    expect(await season()).toEqual(before);
+  });
+
+  it("a training outside the block is left out, and the rest is kept", async () => {
+    const before = await season();
+    await browser.season.takeCalendar(await look(), {
+      moves: [],
+      trainings: [{ on: "2029-01-01", starts: "11:00", minutes: 60, kind: "class", placeId: null }],
+    });
+    expect(await season()).toEqual(before);
+  });
+
+  it("a session let go of may be placed again; one that was never moved stays as it is", async () => {
+    const [session] = await ahead("mobility");
+    const on = plusDays(session!.on, 1);
+    await browser.season.moveSlot(await look(), { slotId: session!.id, on });
+    expect((await season()).slots.find(({ id }) => id === session!.id)!.pinned).toBe(true);
+    await browser.season.unpinSlot(await look(), { slotId: session!.id });
+    expect((await season()).slots.filter(({ pinned, kind }) => pinned && kind !== "check")).toEqual(
+      [],
+    );
+    await browser.season.moveSlot(await look(), { slotId: "nobody", on });
+    await browser.season.moveSlot(await look(), { slotId: session!.id, on: "2029-01-01" });
+    const { slots, ...block } = await season();
+    expect(slots.every((slot) => slot.on <= blockEnd(block))).toBe(true);
+  });
+});
