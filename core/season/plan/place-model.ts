@@ -90,8 +90,11 @@ export function placeModel(terms: PlaceTerms): PlaceModel {
   const { season, today, home, flagged, settled } = terms;
   const from = today > season.since ? today : season.since;
   const to = blockEnd(season);
+  // What has come to a prep comeToPrep, but not on a day that is away by now: the prep is kept, the plan lets go of it.
+  const comeToPrep = (slot: Slot): boolean =>
+    settled.has(slot.id) && (terms.done.has(slot.id) || !isAway(terms.absences, slot.on));
   const standing = season.slots.filter(
-    ({ on, pinned, id, kind }) => on < from || pinned || settled.has(id) || kind === "check",
+    (slot) => slot.on < from || slot.pinned || slot.kind === "check" || comeToPrep(slot),
   );
   const hung = daysFrom(from, to).flatMap((day) => {
     const stood = standing.filter(({ on }) => on === day).map(({ kind }) => kind);

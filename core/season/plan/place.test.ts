@@ -263,3 +263,20 @@ describe("the rules, read from the slots alone", () => {
     ).toEqual([]);
   });
 });
+
+describe("what has come to a prep", () => {
+  it("stays where it is, but not on a day that is away by now, unless something of it was done", () => {
+    const terms = placeTerms();
+    const slots = quicklyPlaced(terms);
+    const one = slots.find(({ kind, on }) => kind === "warm-up" && on === today)!;
+    const absences = [{ from: today, to: today, reason: "ill" as const }];
+    const again = (over: Partial<PlaceTerms>) =>
+      quicklyPlaced(placeTerms({ season: season({ slots }), absences, ...over })).some(
+        ({ id, on }) => id === one.id && on === today,
+      );
+    const settled = new Set([one.id]);
+    expect(again({ settled, absences: [] })).toBe(true);
+    expect(again({ settled })).toBe(false);
+    expect(again({ settled, done: settled })).toBe(true);
+  });
+});
