@@ -30,17 +30,16 @@ export function retimed(
   const before = items.filter(({ id }) => done.includes(id));
   const rest = items.filter(({ id }) => !done.includes(id));
   const spent = prepSeconds(before, library);
-  const grows = budget >= prepSeconds(items, library, request.handOver);
   const terms: PlanRequest = {
     ...request,
     before,
     alreadyWarm: request.alreadyWarm || before.some(({ phase }) => phase === "raise"),
     budget: budget - spent - (before.length > 0 ? 10 : 0),
-    kept: grows ? rest : rest.filter(({ locked }) => locked),
+    kept: rest.filter(({ locked }) => locked),
   };
-  const own = items.map(({ drillId }) => drillId);
-  const narrow = planPrep(grows ? terms : { ...terms, only: own });
-  const plan = !grows && terms.budget - narrow.seconds > tolerance ? planPrep(terms) : narrow;
+  const room = budget >= prepSeconds(items, library, request.handOver);
+  const grown = room ? planPrep({ ...terms, kept: rest }) : null;
+  const plan = grown && grown.seconds <= terms.budget ? grown : shrunk(items, grown, terms);
   const renewed = fillExactly(
     [...before.map((item) => ({ ...item, locked: true })), ...plan.items],
     { budget, library, handOver: request.handOver },
@@ -51,6 +50,16 @@ export function retimed(
     note: plan.note,
     ...changes(items, renewed, request),
   };
+}
+
+/**
+ * A plan of a prep's own drills, and of those that safety puts in with them (a raise that was dropped comes in
+ * again, and may leave no room for everything); of any where the own ones leave minutes free.
+ */
+function shrunk(items: readonly PrepItem[], grown: Plan | null, terms: PlanRequest): Plan {
+  const own = [...items, ...(grown?.items ?? [])].map(({ drillId }) => drillId);
+  const narrow = planPrep({ ...terms, only: own });
+  return terms.budget - narrow.seconds > tolerance ? planPrep(terms) : narrow;
 }
 
 /** What goes, comes and stays between two lists. */

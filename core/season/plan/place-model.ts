@@ -90,7 +90,7 @@ export function placeModel(terms: PlaceTerms): PlaceModel {
   const { season, today, home, flagged, settled } = terms;
   const from = today > season.since ? today : season.since;
   const to = blockEnd(season);
-  // What has come to a prep comeToPrep, but not on a day that is away by now: the prep is kept, the plan lets go of it.
+  // What has come to a prep stays, but not on a day that is away by now: the prep is kept, the plan lets go of it.
   const comeToPrep = (slot: Slot): boolean =>
     settled.has(slot.id) && (terms.done.has(slot.id) || !isAway(terms.absences, slot.on));
   const standing = season.slots.filter(
