@@ -8,7 +8,7 @@ import { asked } from "../test/planning";
 import { at, begin, happens, hurts, runOf, stateAt } from "../test/running";
 import { atRungBy, minutesNow, oneMore, oneMoreOn, withItem } from "./floor";
 import { logOf, memberLog } from "./log-of";
-import { bestTries, isWork, workedIn } from "./state";
+import { bestTries, type Entry, isWork, workedIn } from "./state";
 
 const items = [
   item("pulse", { type: "time", sets: 1, seconds: 60, rest: 0 }),
@@ -404,6 +404,23 @@ describe("whatever is pressed", () => {
         expect(now.left).toBeGreaterThanOrEqual(0);
       }),
     ));
+  it("a whole set stands against a second attempt that counts the same and is not whole yet", () => {
+    const one = { side: null, set: 1, reps: 10, seconds: 35, attempt: 0, whole: true };
+    const again = { ...one, seconds: 30, attempt: 1, whole: false };
+    const entry = (tries: (typeof one)[]) => {
+      const [first] = stateAt(runOf(items), 1).entries;
+      return {
+        ...first!,
+        dose: { type: "reps", sets: 1, reps: 10, tempo: 2, rest: 0 },
+        tries,
+      } as const;
+    };
+    expect(bestTries(entry([one, again]) as Entry)).toEqual([one]);
+    expect(bestTries(entry([one, { ...again, whole: true }]) as Entry)[0]!.attempt).toBe(1);
+    expect(bestTries(entry([{ ...one, whole: false, seconds: 8 }, again]) as Entry)).toEqual([
+      again,
+    ]);
+  });
   it("a set that was done is never lost, and never counted twice", () =>
     fc.assert(
       fc.property(presses, (hands) => {

@@ -74,7 +74,9 @@ export function bestTries(entry: Entry): SetTried[] {
   for (const one of entry.tries) {
     const key = `${one.side}/${one.set}`;
     const known = best.get(key);
-    if (!known || counted(entry, one) >= counted(entry, known)) best.set(key, one);
+    const more = known ? counted(entry, one) - counted(entry, known) : 1;
+    // Of two that count the same the later one stands, but a whole set is never given up for one that is not.
+    if (more > 0 || (more === 0 && (one.whole || !known!.whole))) best.set(key, one);
   }
   return [...best.values()];
 }
