@@ -1,0 +1,97 @@
+import { describe, expect, it } from "vitest";
+import { library } from "../../library/index";
+import { aim, athlete, check, skill } from "../test/people";
+import { gapOf } from "./gap";
+import { headlineOf } from "./headline";
+
+type Values = Partial<Record<"left" | "right" | "mid", number>>;
+const measured = (values: Record<string, Values>) =>
+  Object.entries(values).flatMap(([protocolId, sides]) =>
+    Object.entries(sides).map(([side, value]) =>
+      check({ protocolId, side: side as "left", trials: [value, value, value] }),
+    ),
+  );
+const says = (values: Record<string, Values>, over: Parameters<typeof aim>[0] = {}) => {
+  const own = aim(over);
+  const asked = skill(own.skillId);
+  return headlineOf(
+    gapOf({ athlete: athlete(), aim: own, skill: asked, checks: measured(values), library }),
+    asked,
+  );
+};
+/** A handstand's four motions, well beyond what it asks. */
+const plenty = {
+  "shoulder-flexion": { left: 195, right: 195 },
+  "upper-back-extension": { mid: 40 },
+  "wrist-extension": { left: 105, right: 105 },
+  "hip-extension": { left: 30, right: 30 },
+};
+
+describe("what limits a skill, in one sentence", () => {
+  it("names what is missing most, and on which sides", () => {
+    const both = { ...plenty, "shoulder-flexion": { left: 150, right: 150 } };
+    expect(says(both).title).toBe("The shoulders hold it back: 30° short, both sides.");
+    const left = { ...plenty, "shoulder-flexion": { left: 150, right: 195 } };
+    expect(says(left).title).toBe("The shoulders hold it back: 30° short, left side.");
+    const right = { ...plenty, "shoulder-flexion": { left: 195, right: 150 } };
+    expect(says(right).title).toBe("The shoulders hold it back: 30° short, right side.");
+    const more = { ...plenty, "shoulder-flexion": { left: 130, right: 160 } };
+    expect(says(more).title).toBe("The shoulders hold it back: 50° short, the left side more.");
+  });
+
+  it("the middle of the body has no side, and a single part holds", () => {
+    expect(says({ ...plenty, "upper-back-extension": { mid: 2 } }).title).toBe(
+      "The upper back holds it back: 18° short.",
+    );
+  });
+
+  it("what comes next, and what is too close to call, stand in the second line", () => {
+    const { title, rest } = says({
+      ...plenty,
+      "shoulder-flexion": { left: 150, right: 150 },
+      "upper-back-extension": { mid: 2 },
+      "wrist-extension": { left: 90, right: 90 },
+    });
+    expect(title).toContain("shoulders");
+    expect(rest).toContain("Upper back next, 18° short.");
+    expect(rest).toContain("Wrist extension too close to call.");
+    expect(rest).toContain("Hip extension enough.");
+  });
+
+  it("nothing measured is no shortage; something unmeasured is named", () => {
+    expect(says({})).toMatchObject({ title: "Nothing is measured yet." });
+    const three = { ...plenty, "hip-extension": {} };
+    expect(says(three)).toMatchObject({ title: "Not enough is measured to say." });
+    expect(says(three).rest).toContain("Hip extension not measured");
+  });
+
+  it("too close to call is not enough, and enough is not praised", () => {
+    expect(says({ ...plenty, "wrist-extension": { left: 90, right: 90 } }).title).toBe(
+      "Too close to call.",
+    );
+    const there = says(plenty);
+    expect(there.title).toBe(`The range for ${skill("handstand").phrase} is there.`);
+    expect(there.rest).toBe("What is left is strength, balance and practice.");
+  });
+
+  it("an aim on one side asks its own legs, and says which is short", () => {
+    const legs = {
+      "hip-extension": { left: 60, right: 10 },
+      "straight-leg-hip-flexion": { left: 150, right: 150 },
+      "upper-back-extension": { mid: 40 },
+    };
+    const rightFront = says(legs, { skillId: "front-split", side: "right" });
+    expect(rightFront.title).not.toContain("hold it back");
+    const leftFront = says(legs, { skillId: "front-split", side: "left" });
+    expect(leftFront.title).toBe("The hip flexors hold it back: 35° short, right side.");
+  });
+
+  it("why it says so: every demand with its need and limiter value", () => {
+    const { why } = says({ ...plenty, "shoulder-flexion": { left: 150, right: 150 } });
+    expect(Object.keys(why.inputs)).toHaveLength(4);
+    expect(why.inputs["Shoulder flexion, passive"]).toMatch(
+      /needs 180°, 30° short, weight .*, short/,
+    );
+    expect(why.source).not.toBe("");
+  });
+});

@@ -1,0 +1,110 @@
+import { describe, expect, it } from "vitest";
+import { library } from "../../library/index";
+import { gapOf } from "../aim/gap";
+import { aim, athlete, check, log, prep, skill } from "../test/people";
+import { season } from "../test/seasons";
+import { nextMove, stations, type Now, type Station } from "./next-move";
+import type { Slot } from "./plan/training";
+
+const today = "2026-11-24";
+const all = (
+  [
+    ["shoulder-flexion", "left", 150],
+    ["shoulder-flexion", "right", 150],
+    ["upper-back-extension", "mid", 30],
+    ["wrist-extension", "left", 100],
+    ["wrist-extension", "right", 100],
+    ["hip-extension", "left", 25],
+    ["hip-extension", "right", 25],
+  ] as const
+).map(([protocolId, side, value]) =>
+  check({ protocolId, side, trials: [value, value], on: "2026-11-20" }),
+);
+const now = (over: Partial<Now> = {}): Now => {
+  const checks = over.checks ?? all;
+  return {
+    athlete: athlete(),
+    aim: aim(),
+    gaps: gapOf({ athlete: athlete(), aim: aim(), skill: skill("handstand"), checks, library }),
+    preps: [],
+    runs: [],
+    logs: [],
+    season: null,
+    today,
+    here: null,
+    ...over,
+    checks,
+  };
+};
+const slot = (kind: Slot["kind"], starts: string): Slot => ({
+  id: "s1",
+  kind,
+  on: today,
+  starts,
+  minutes: 15,
+  placeId: null,
+  focus: null,
+  aimId: null,
+  pinned: false,
+  movedFrom: null,
+  revision: 0,
+});
+
+describe("the one thing to do now", () => {
+  it("a prep that the weeks hang on today is named with its time", () => {
+    const planned = season({ slots: [slot("circles", "07:30"), slot("warm-up", "16:45")] });
+    expect(nextMove(now({ season: planned }))).toEqual({
+      to: "prep",
+      text: "Warm-up at 16:45: choose its drills.",
+    });
+    expect(nextMove(now({ season: season({ slots: [slot("circles", "07:30")] }) })).text).toBe(
+      "Plan today’s prep in the minutes there are.",
+    );
+  });
+
+  it("a prep that is planned is looked over, then run, then kept", () => {
+    const preps = [prep([], { on: today })];
+    expect(nextMove(now({ preps })).text).toBe("Today’s prep is planned: look it over.");
+    expect(nextMove(now({ preps, here: "prep" })).text).toContain("Run it now");
+    expect(nextMove(now({ here: "prep" })).text).toBe("Keep this plan and run it.");
+    expect(nextMove(now({ preps, logs: [log(today, [])] })).to).toBe("season");
+  });
+
+  it("checks that are old are due before anything is planned by them", () => {
+    const old = all.map((one) => ({ ...one, on: "2026-10-30" }));
+    expect(nextMove(now({ checks: old }))).toEqual({
+      to: "check",
+      text: "The last checks are 25 days old: measure again before changing the plan.",
+    });
+    expect(nextMove(now({ checks: old, here: "check" })).to).toBe("gap");
+  });
+
+  it("what is too close to call is measured again from the gap, but not on the same day", () => {
+    const close = (on: string) =>
+      all.map((one) => ({
+        ...one,
+        on,
+        ...(one.protocolId === "wrist-extension" ? { trials: [90, 90] } : {}),
+      }));
+    expect(nextMove(now({ checks: close("2026-11-20"), here: "gap" })).text).toContain(
+      "Measure wrist extension again",
+    );
+    expect(nextMove(now({ checks: close(today), here: "gap" })).to).toBe("prep");
+  });
+
+  it("law: wherever one stands, it leads to a station, and never says to go where one is", () => {
+    const scenes = [
+      now(),
+      now({ checks: [] }),
+      now({ aim: null }),
+      now({ preps: [prep([], { on: today })] }),
+    ];
+    for (const scene of scenes)
+      for (const here of [null, ...stations] as (Station | null)[]) {
+        const move = nextMove({ ...scene, here });
+        expect(stations).toContain(move.to);
+        expect(move.text).toMatch(/[.:].*|\.$/);
+        if (here === "gap" || here === "prep") expect(move.to).not.toBe(here);
+      }
+  });
+});
