@@ -169,6 +169,21 @@ describe("doses, date and what is taken along", () => {
     }
   });
 
+  it("what the last calendar held and is gone is named as called off, until it is past", async () => {
+    await browser.season.noteWritten(await browser.look("meheret"), { light: false });
+    const view = await browser.look("meheret");
+    const slot = view.season!.slots.find(({ kind, on }) => kind === "mobility" && on > day)!;
+    expect((await readPage("meheret", "season/out")).text).not.toContain("called off:");
+    await browser.season.takeOutSlot(view, { slotId: slot.id });
+    const { text } = await readPage("meheret", "season/out");
+    expect(text).toContain("1 entry of the last calendar called off:");
+    expect(text.toLowerCase()).toContain(slotName(slot).toLowerCase());
+    const board = await readPage("meheret", `season?week=${mondayOf(slot.on)}`);
+    expect(board.text).toContain("Taken out");
+    (await browser.notebook()).undo();
+    expect((await readPage("meheret", "season/out")).text).not.toContain("called off:");
+  });
+
   it("without any week laid out, the way to begin is shown instead", async () => {
     await browser.open.turnTo("own");
     const kept = await browser.athletes.saveAthlete({
