@@ -25,8 +25,14 @@ export const dayAxis = {
 export function readingAxis(values: readonly number[], room: number, unit: string) {
   const low = Math.floor((Math.min(...values) - room) / 5) * 5;
   const high = Math.ceil((Math.max(...values) + room) / 5) * 5;
+  const step = [5, 10, 20, 50].find((one) => (high - low) / one <= 5) ?? 100;
+  const first = Math.ceil(low / step) * step;
   return {
     domain: [low, high] as [number, number],
+    ticks: Array.from(
+      { length: Math.floor((high - first) / step) + 1 },
+      (_, n) => first + n * step,
+    ),
     tick: tickLook,
     stroke: "var(--hair)",
     tickFormatter: (value: number) => `${value}${unit.trim()}`,

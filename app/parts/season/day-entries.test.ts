@@ -52,6 +52,8 @@ describe("what a day of the week holds", () => {
 describe("how a chart of readings looks", () => {
   it("stands on whole fives around everything shown, with room", () => {
     expect(readingAxis([31, 38], 2, "°").domain).toEqual([25, 40]);
+    expect(readingAxis([31, 38], 2, "°").ticks).toEqual([25, 30, 35, 40]);
+    expect(readingAxis([12, 63], 2, "°").ticks).toEqual([20, 40, 60]);
     expect(readingAxis([35], 0, " cm").domain).toEqual([35, 35]);
     expect(readingAxis([31], 2, " cm").tickFormatter(30)).toBe("30cm");
   });
