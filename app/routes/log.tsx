@@ -1,6 +1,6 @@
 import { Link, redirect } from "react-router";
 import { motionOf } from "#core/body/motions";
-import { liftedWithout } from "#core/safety/pain";
+import { liftedWithout } from "#core/safety/lifted";
 import { CautionLines } from "../parts/cautions";
 import { Station } from "../parts/frame/frame";
 import { draftLog } from "../parts/log/draft";

@@ -103,24 +103,3 @@ export function lockedMotions(
   }
   return [...locks.values()];
 }
-
-/** Motions that pain has locked and that would no longer be locked without one of the logs. */
-export function liftedWithout(
-  {
-    athlete,
-    logs,
-    checks,
-    library,
-  }: {
-    athlete: Pick<Athlete, "clearances">;
-    logs: readonly Log[];
-    checks: readonly Check[];
-    library: Library;
-  },
-  logId: string,
-): MotionId[] {
-  const motions = (kept: readonly Log[]) =>
-    lockedMotions(athlete, kept, checks, library).map(({ motion }) => motion);
-  const left = motions(logs.filter(({ id }) => id !== logId));
-  return motions(logs).filter((motion) => !left.includes(motion));
-}

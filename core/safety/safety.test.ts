@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { athlete, check, log, logItem } from "../test/people";
 import { cautionsOf, isGrowing, isLooseJointed } from "./intake";
-import { liftedWithout, lockedMotions, placeKey } from "./pain";
+import { liftedWithout } from "./lifted";
+import { lockedMotions, placeKey } from "./pain";
 
 const intake = {
   on: "2026-09-01",
