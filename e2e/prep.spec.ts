@@ -267,6 +267,6 @@ test("a drill of one's own is made from the library's and comes into plans", asy
   await expect(library.getByText("Silo circles")).toBeVisible();
   await page.getByRole("heading", { level: 1 }).first().click();
   await keys(page, "/");
-  await page.getByLabel("Find").fill("silo circles");
+  await page.getByRole("combobox", { name: "Find" }).fill("silo circles");
   await expect(page.getByRole("option", { name: /Silo circles.*of your own/ })).toBeVisible();
 });

@@ -119,6 +119,15 @@ test("the calendar is written, read back without a change, and a move made in it
     day(page, "Wednesday 2 December").getByRole("button", { name: /session at 19:00/ }),
   ).toBeVisible();
   await page.goto("/at/odalys/season/out");
+  const first = text.split("BEGIN:VEVENT")[1]!;
+  await input.setInputFiles(
+    file(
+      "deleted.ics",
+      text.replace(`BEGIN:VEVENT${first.split("END:VEVENT")[0]}END:VEVENT\r\n`, ""),
+    ),
+  );
+  await expect(page.getByText(/No longer in the calendar/)).toBeVisible();
+  await expect(page.getByRole("checkbox", { name: /Tue 24 Nov at/ })).toHaveCount(1);
   await input.setInputFiles(file("broken.ics", "BEGIN:VCALENDAR\r\nnothing"));
   await expect(page.getByRole("alert")).toContainText("Refused");
   const csv = await downloaded(page, () =>

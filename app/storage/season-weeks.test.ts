@@ -191,6 +191,19 @@ describe("what comes from elsewhere", () => {
     expect(await season()).toEqual(before);
   });
 
+  it("a session deleted in the calendar is taken out where that was ticked, and stays out", async () => {
+    const [one, other] = (await ahead("mobility")).filter(({ on }) => on > day);
+    await browser.season.takeCalendar(await look(), {
+      moves: [],
+      gone: [one!.id],
+      trainings: [],
+    });
+    const after = await season();
+    expect(after.slots.some(({ id }) => id === one!.id)).toBe(false);
+    expect(after.slots.some(({ id }) => id === other!.id)).toBe(true);
+    expect(after.out).toContainEqual({ on: one!.on, kind: "mobility", starts: null });
+  });
+
   it("a training outside the block is left out, and the rest is kept", async () => {
     const before = await season();
     await browser.season.takeCalendar(await look(), {

@@ -295,13 +295,17 @@ async function keepWith(view: AthleteView, label: string, athlete: AthleteView["
 
 /** Takes over what a calendar says: moved slots, and trainings that it has on single days. */
 export async function takeCalendar(view: AthleteView, sent: unknown): Promise<null> {
-  const { moves, trainings } = z
+  const { moves, gone, trainings } = z
     .object({
+      gone: z.array(z.string()).default([]),
       moves: z.array(z.object({ slotId: z.string(), on: Slot.shape.on, starts: Time })),
       trainings: z.array(Training.omit({ weekday: true }).extend({ on: Slot.shape.on })),
     })
     .parse(sent);
-  const season = latest(view);
+  const known = latest(view);
+  const season = known.slots
+    .filter(({ id, on }) => gone.includes(id) && on >= view.today)
+    .reduce((one, slot) => withoutSlot(one, slot, view.today), known);
   const inside = new Set(blockMondays(season));
   const weeks = new Map<string, OneTraining[]>();
   for (const { on, ...training } of trainings) {

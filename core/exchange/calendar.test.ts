@@ -72,7 +72,11 @@ describe("the calendar", () => {
       const text = toCalendar(seasonEvents(planned, options), terms(zone));
       const read = fromCalendar(text, { zone, ...span });
       if ("refused" in read) throw new Error(read.refused);
-      expect(calendarChanges(read, planned, "2026-11-24")).toEqual({ moves: [], strangers: [] });
+      expect(calendarChanges(read, planned, "2026-11-24")).toEqual({
+        moves: [],
+        gone: [],
+        strangers: [],
+      });
       expect(toCalendar(seasonEvents(planned, options), terms(zone))).toBe(text);
     }
   });

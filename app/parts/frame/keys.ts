@@ -1,4 +1,4 @@
-import { useEffect } from "react";
+import { useLayoutEffect } from "react";
 import { useNavigate } from "react-router";
 import { stations, type NextMove } from "#core/season/next-move";
 import { travel } from "./undo";
@@ -40,7 +40,8 @@ export function useFrameKeys({
   open: (what: "find" | "keys") => void;
 }): void {
   const navigate = useNavigate();
-  useEffect(() => {
+  // Before the page is painted: a key pressed as soon as it is seen is not lost.
+  useLayoutEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       if (event.defaultPrevented) return;
       if (

@@ -72,7 +72,7 @@ const Desk = memo(function Desk({
   picked,
   pick,
 }: DeskProps & { prep: Prep }) {
-  const { act, answer, busy } = useAct<{ removed?: string[] } | null>();
+  const { act, answer } = useAct<{ removed?: string[] } | null>();
   // Its own, so that nothing sent meanwhile calls off the way to the run.
   const runner = useAct();
   const [asked, setAsked] = useState<number | null>(null);
@@ -259,7 +259,8 @@ const Desk = memo(function Desk({
         <button
           type="button"
           className="press press-main"
-          disabled={prep.items.length === 0 || busy || !editable || broken.length > 0}
+          // Never shut while something is sent: the proven plan may come in under the thumb.
+          disabled={prep.items.length === 0 || !editable || broken.length > 0}
           onClick={() => runner.act("run", { prep })}
         >
           <Play size={16} /> Run it

@@ -262,9 +262,10 @@ function CalendarPreview({
 }) {
   const { act } = useAct(`/at/${view.athlete.id}/season`);
   const [kinds, setKinds] = useState<Record<string, TrainingKind | "">>({});
-  const { moves, strangers } = changes;
+  const { moves, gone, strangers } = changes;
+  const [taken, setTaken] = useState<readonly string[]>([]);
   const titles = [...new Set(strangers.map(({ summary }) => summary))].slice(0, 40);
-  if (moves.length + strangers.length === 0)
+  if (moves.length + gone.length + strangers.length === 0)
     return (
       <p role="status" className="mt-2 border-l-4 border-lichen bg-raised px-4 py-2">
         “{name}” says what the season says: nothing to change.
@@ -287,6 +288,37 @@ function CalendarPreview({
             ))}
           </ul>
         </>
+      ) : null}
+      {gone.length > 0 ? (
+        <fieldset className="mt-2">
+          <legend className="font-semibold">
+            No longer in the calendar. Which of them are to be taken out here too?
+          </legend>
+          <ul className="mt-1 text-sm">
+            {gone.slice(0, 40).map(({ slotId, on, starts, summary }) => (
+              <li key={slotId}>
+                <label className="flex min-h-8 items-center gap-2">
+                  <input
+                    type="checkbox"
+                    className="size-4 accent-[var(--spruce)]"
+                    checked={taken.includes(slotId)}
+                    onChange={(event) =>
+                      setTaken(
+                        event.target.checked
+                          ? [...taken, slotId]
+                          : taken.filter((one) => one !== slotId),
+                      )
+                    }
+                  />
+                  {summary}, {weekDay(on)} at {starts}
+                </label>
+              </li>
+            ))}
+          </ul>
+          {gone.length > 40 ? (
+            <p className="text-sm text-muted">and {gone.length - 40} more, left as they are</p>
+          ) : null}
+        </fieldset>
       ) : null}
       {titles.length > 0 ? (
         <>
@@ -327,10 +359,11 @@ function CalendarPreview({
         <button
           type="button"
           className="press press-main"
-          disabled={moves.length + trainings.length === 0}
+          disabled={moves.length + taken.length + trainings.length === 0}
           onClick={() => {
             act("calendar", {
               moves: moves.map(({ slotId, on, starts }) => ({ slotId, on, starts })),
+              gone: taken,
               trainings,
             });
             say("The calendar was read; what it breaks is shown under The weeks.");

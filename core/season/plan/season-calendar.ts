@@ -60,9 +60,13 @@ export function seasonEvents(
   }));
 }
 
-/** What a calendar says that the season does not: sessions that were moved in it, and events that may be trainings. */
+/**
+ * What a calendar says that the season does not: sessions that were moved in it, sessions that it was given and no
+ * longer has, and events that may be trainings.
+ */
 export type CalendarChanges = {
   moves: { slotId: string; on: DayText; starts: string; summary: string }[];
+  gone: { slotId: string; on: DayText; starts: string; summary: string }[];
   strangers: { uid: string; on: DayText; starts: string; minutes: number; summary: string }[];
 };
 
@@ -84,5 +88,26 @@ export function calendarChanges(
     } else if (!uid.endsWith(own) && minutes > 0 && minutes <= 480)
       strangers.push({ uid, on, starts, minutes, summary });
   }
-  return { moves, strangers };
+  return { moves, gone: goneFrom(events, season, today), strangers };
+}
+
+/** Sessions that the calendar was given and no longer has; none where it has nothing of ours, for then it is another calendar. */
+function goneFrom(
+  events: readonly { uid: string }[],
+  season: Season,
+  today: DayText,
+): CalendarChanges["gone"] {
+  const there = new Set(events.map(({ uid }) => uid).filter((uid) => uid.endsWith(own)));
+  if (there.size === 0) return [];
+  const given = new Set(
+    season.written.filter(({ calledOff }) => !calledOff).map((slot) => uidOf(slot)),
+  );
+  return season.slots
+    .filter((slot) => slot.on >= today && given.has(uidOf(slot)) && !there.has(uidOf(slot)))
+    .map((slot) => ({
+      slotId: slot.id,
+      on: slot.on,
+      starts: slot.starts,
+      summary: capital(slotName(slot)),
+    }));
 }

@@ -100,7 +100,28 @@ describe("what a later calendar calls off", () => {
     expect(text.match(/BEGIN:VALARM/g)).toHaveLength(ahead.length - 1);
     const read = fromCalendar(text, { zone: "Europe/Berlin", from: today, to: "2028-01-01" });
     if ("refused" in read) throw new Error(read.refused);
-    expect(calendarChanges(read, gone, today)).toEqual({ moves: [], strangers: [] });
+    expect(calendarChanges(read, gone, today)).toEqual({ moves: [], gone: [], strangers: [] });
+  });
+
+  it("what was deleted in the calendar is told, of what it was given, and only by a calendar that has ours", () => {
+    const told = (one: Season, keep: (uid: string) => boolean) => {
+      const events = seasonEvents(one, extent).filter(({ uid }) => keep(uid));
+      const read = fromCalendar(
+        toCalendar(events, {
+          zone: "UTC",
+          stamp: "2026-11-24T09:00:00.000Z",
+          alarm: null,
+          name: "T",
+        }),
+        { zone: "UTC", from: today, to: "2028-01-01" },
+      );
+      if ("refused" in read) throw new Error(read.refused);
+      return calendarChanges(read, one, today).gone.map(({ slotId }) => slotId);
+    };
+    expect(told(sent, () => true)).toEqual([]);
+    expect(told(sent, (uid) => uid !== uidOf(slot))).toEqual([slot.id]);
+    expect(told(first, (uid) => uid !== uidOf(slot))).toEqual([]);
+    expect(told(sent, () => false)).toEqual([]);
   });
 
   it("it is called off the same way until it is past; come back, it counts on", () => {
