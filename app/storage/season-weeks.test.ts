@@ -1,7 +1,7 @@
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { mondayOf, plusDays } from "#core/season/days";
 import { blockEnd } from "#core/season/plan/block";
-import type { Season } from "#core/season/plan/training";
+import { minutesOf, type Season } from "#core/season/plan/training";
 import { freshBrowser } from "./test-notebook";
 
 const day = "2026-11-24";
@@ -189,6 +189,21 @@ describe("what comes from elsewhere", () => {
     });
     (await browser.notebook()).undo();
     expect(await season()).toEqual(before);
+  });
+
+  it("quick presses of a key add up from where the session is by then, and end where a day does", async () => {
+    const [session] = (await ahead("mobility")).filter(({ on }) => on > day);
+    const view = await look();
+    const press = (by: object) => browser.season.moveSlot(view, { slotId: session!.id, ...by });
+    await Promise.all([press({ days: 1 }), press({ days: 1 }), press({ days: 1 })]);
+    const moved = async () => (await season()).slots.find(({ id }) => id === session!.id)!;
+    expect(await moved()).toMatchObject({ on: plusDays(session!.on, 3), movedFrom: session!.on });
+    const { starts } = await moved();
+    await Promise.all([press({ minutes: 15 }), press({ minutes: 15 })]);
+    expect(minutesOf((await moved()).starts)).toBe(minutesOf(starts) + 30);
+    await press({ days: -7 });
+    await press({ days: -7 });
+    expect((await moved()).on >= day).toBe(true);
   });
 
   it("a session deleted in the calendar is taken out where that was ticked, and stays out", async () => {

@@ -15,7 +15,7 @@ import {
   Training,
   type Training as OneTraining,
 } from "#core/season/plan/training";
-import { minutesOf } from "#core/season/plan/training";
+import { minutesOf, timeOf } from "#core/season/plan/training";
 import { newId } from "../clock";
 import type { AthleteView } from "../view";
 import { change, presentNotebook } from "./open";
@@ -139,13 +139,23 @@ export async function setLighter(view: AthleteView, sent: unknown): Promise<null
 
 /** Moves a slot to another day, or another time. The rest stays where it is; what that breaks is shown, not refused. */
 export async function moveSlot(view: AthleteView, sent: unknown): Promise<null> {
-  const { slotId, on, starts } = z
-    .object({ slotId: z.string(), on: Slot.shape.on, starts: Time.optional() })
+  const { slotId, ...to } = z
+    .object({
+      slotId: z.string(),
+      on: Slot.shape.on.optional(),
+      starts: Time.optional(),
+      /** From where it is by now: quick presses of a key add up. */
+      days: z.int().min(-7).max(7).default(0),
+      minutes: z.int().min(-120).max(120).default(0),
+    })
     .parse(sent);
   const season = latest(view);
   const slot = season.slots.find(({ id }) => id === slotId);
-  if (!slot || on < view.today || on > blockEnd(season)) return null;
-  const at = starts ?? (on === slot.on ? slot.starts : startOn({ season }, slot, on));
+  if (!slot) return null;
+  const on = to.on ?? plusDays(slot.on, to.days);
+  if (on < view.today || on > blockEnd(season)) return null;
+  const shifted = to.minutes ? timeOf(minutesOf(slot.starts) + to.minutes) : undefined;
+  const at = to.starts ?? shifted ?? (on === slot.on ? slot.starts : startOn({ season }, slot, on));
   const slots = season.slots.map((one) => (one.id === slotId ? movedTo(one, on, at) : one));
   await change("move a session", [{ ...season, slots }]);
   return null;

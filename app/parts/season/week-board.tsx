@@ -9,8 +9,7 @@ import {
 } from "@dnd-kit/core";
 import { Check, CircleSlash, Diamond, Flag } from "lucide-react";
 import { useEffect, useRef } from "react";
-import { plusDays } from "#core/season/days";
-import { minutesOf, timeOf, type Slot } from "#core/season/plan/training";
+import type { Slot } from "#core/season/plan/training";
 import type { DayMark, PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { longDay, weekDay } from "../words";
@@ -30,6 +29,8 @@ type BoardProps = {
   /** The day to come that the tape was pressed on. */
   looked: string | null;
   takeOut: (slot: Slot) => void;
+  /** From where the slot is by now, so that quick presses of a key add up. */
+  moveBy: (slot: Slot, by: { days?: number; minutes?: number }) => void;
 };
 
 /** The seven days side by side, or one below the other on a phone: what is trained, and what hangs on it. */
@@ -43,6 +44,7 @@ export function WeekBoard({
   follow,
   looked,
   takeOut,
+  moveBy,
 }: BoardProps) {
   const sensors = useSensors(
     useSensor(MouseSensor, { activationConstraint: { distance: 5 } }),
@@ -69,7 +71,7 @@ export function WeekBoard({
             entries={dayEntries(view, view.season, mark)}
             picked={picked}
             pick={pick}
-            move={move}
+            moveBy={moveBy}
             broken={broken}
             follow={follow}
             takeOut={(slot) => {
@@ -93,7 +95,7 @@ function Day({
   today: string;
   looked: boolean;
   entries: DayEntry[];
-} & Pick<BoardProps, "picked" | "pick" | "move" | "broken" | "follow" | "takeOut">) {
+} & Pick<BoardProps, "picked" | "pick" | "moveBy" | "broken" | "follow" | "takeOut">) {
   const { setNodeRef, isOver } = useDroppable({ id: mark.day, disabled: mark.day < today });
   const now = mark.day === today;
   return (
@@ -137,10 +139,10 @@ type EntryProps = { entry: DayEntry } & Pick<BoardProps, "picked" | "pick" | "br
 function Movable({
   entry,
   slot,
-  move,
+  moveBy,
   follow,
   ...rest
-}: EntryProps & { slot: Slot } & Pick<BoardProps, "move" | "follow">) {
+}: EntryProps & { slot: Slot } & Pick<BoardProps, "moveBy" | "follow">) {
   const { setNodeRef, listeners, transform, isDragging } = useDraggable({ id: slot.id });
   const ref = useRef<HTMLLIElement>(null);
   useEffect(() => {
@@ -161,8 +163,7 @@ function Movable({
         const minutes = { ArrowUp: -15, ArrowDown: 15 }[event.key];
         if (days === undefined && minutes === undefined) return;
         event.preventDefault();
-        if (days) move(slot, plusDays(slot.on, days));
-        else move(slot, slot.on, timeOf(minutesOf(slot.starts) + minutes!));
+        moveBy(slot, days ? { days } : { minutes: minutes! });
       }}
     >
       <Entry entry={entry} {...rest} />

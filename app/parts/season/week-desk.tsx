@@ -63,6 +63,13 @@ export function WeekDesk({ view }: { view: AthleteView }) {
     setFollow(slot.id);
     if (mondayOf(on) !== monday) show(on);
   };
+  const moveBy = (slot: Slot, by: { days?: number; minutes?: number }) => {
+    const on = plusDays(slot.on, by.days ?? 0);
+    if (on < view.today) return say("What is past stays where it was.");
+    act("move", { slotId: slot.id, ...by });
+    setFollow(slot.id);
+    if (mondayOf(on) !== monday) show(on);
+  };
   const takeOut = (slot: Slot) => {
     if (slot.kind === "check") act("check-day", { on: slot.on, there: false });
     else act("take-out", { slotId: slot.id });
@@ -257,6 +264,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
         follow={follow}
         looked={looked}
         takeOut={takeOut}
+        moveBy={moveBy}
       />
       <TakenOut
         season={season}
