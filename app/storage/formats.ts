@@ -89,15 +89,18 @@ export async function removeDrill(sent: unknown): Promise<null> {
 
 /** Ways of working: of one athlete, or of the coach for all who have no own. */
 export async function saveSchools(sent: unknown): Promise<null> {
-  const { athleteId, schools } = z
-    .object({ athleteId: z.string().nullable(), schools: SomeSchools })
+  const { athleteId, schools: changes } = z
+    .object({ athleteId: z.string().nullable(), schools: z.record(z.string(), z.unknown()) })
     .parse(sent);
   const { notebook } = await openNotebook();
   const athlete = athleteId ? notebook.get("athlete", athleteId) : null;
-  await change("ways of working", [
-    athlete
-      ? { ...athlete, schools }
-      : { ...(notebook.get("settings", "settings") ?? plainSettings), schools },
-  ]);
+  const kept = athlete ?? notebook.get("settings", "settings") ?? plainSettings;
+  // Only what was changed is sent, over what is kept by now: two quick choices both count. Null is as usual.
+  const schools = SomeSchools.parse(
+    Object.fromEntries(
+      Object.entries({ ...kept.schools, ...changes }).filter(([, value]) => value !== null),
+    ),
+  );
+  await change("ways of working", [{ ...kept, schools }]);
   return null;
 }

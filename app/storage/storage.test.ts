@@ -422,7 +422,10 @@ describe("a prep", () => {
     const { formatId } = await browser.formats.saveFormat({ format });
     const mine = await browser.look("odalys");
     expect(mine.library.formats.find(({ id }) => id === formatId)!.name).toBe("Ours");
-    await browser.formats.saveSchools({ athleteId: "odalys", schools: { stretch: "static" } });
+    await Promise.all([
+      browser.formats.saveSchools({ athleteId: "odalys", schools: { stretch: "static" } }),
+      browser.formats.saveSchools({ athleteId: "odalys", schools: { amount: null } }),
+    ]);
     await browser.formats.saveSchools({ athleteId: null, schools: { hold: "long" } });
     const schooled = await browser.look("odalys");
     expect(schooled.athlete.schools).toEqual({ stretch: "static" });

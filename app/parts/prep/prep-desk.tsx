@@ -301,7 +301,9 @@ const Desk = memo(function Desk({
           <SchoolsForm
             chosen={view.athlete.schools}
             below={schoolsFor(view.settings.schools, {})}
-            save={(schools) => act("schools", { athleteId: view.athlete.id, schools })}
+            save={(_, key, value) =>
+              act("schools", { athleteId: view.athlete.id, schools: { [key]: value } })
+            }
           />
         </details>
       </div>

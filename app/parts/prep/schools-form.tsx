@@ -12,11 +12,16 @@ export function SchoolsForm({
 }: {
   chosen: SomeSchools;
   below: Schools;
-  save: (schools: SomeSchools) => void;
+  /** All that is chosen then, and what was changed of it: null for as usual. */
+  save: (schools: SomeSchools, key: keyof Schools, value: string | null) => void;
 }) {
   const set = (key: keyof Schools, value: string) => {
     const others = Object.entries(chosen).filter(([name]) => name !== key);
-    save(Object.fromEntries(value === "" ? others : [...others, [key, value]]) as SomeSchools);
+    save(
+      Object.fromEntries(value === "" ? others : [...others, [key, value]]) as SomeSchools,
+      key,
+      value || null,
+    );
   };
   return (
     <ul className="grid gap-x-8 md:grid-cols-2">
