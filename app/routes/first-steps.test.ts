@@ -1,22 +1,13 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { freshBrowser } from "../storage/test-notebook";
 import { pagePaths, readPage, readWholePage, type ReadPage } from "../test/pages";
+import { person } from "../test/person";
 
 /** Somebody new: each station is empty, and each says what to do about it. */
 const day = "2026-11-24";
 let browser: Awaited<ReturnType<typeof freshBrowser>>;
 let id = "";
 const pages = new Map<string, ReadPage>();
-const person = {
-  id: null,
-  name: "Mirela Osei",
-  discipline: "dancer",
-  bornOn: "1999-05-04",
-  statureCm: 165,
-  massKg: null,
-  dominantSide: "right",
-  placeId: null,
-};
 const readAll = async () => {
   for (const path of pagePaths) pages.set(path, await readPage(id, path));
 };

@@ -7,6 +7,7 @@ import { mostWarnings } from "#core/season/warnings";
 import { healthOf } from "../parts/prep/sheets/sheet-words";
 import { freshBrowser } from "../storage/test-notebook";
 import { readPage } from "../test/pages";
+import { person } from "../test/person";
 import type { AthleteView } from "../view";
 
 const day = "2026-11-24";
@@ -186,16 +187,7 @@ describe("doses, date and what is taken along", () => {
 
   it("without any week laid out, the way to begin is shown instead", async () => {
     await browser.open.turnTo("own");
-    const kept = await browser.athletes.saveAthlete({
-      id: null,
-      name: "Mirela Osei",
-      discipline: "dancer",
-      bornOn: "1999-05-04",
-      statureCm: 165,
-      massKg: null,
-      dominantSide: "right",
-      placeId: null,
-    });
+    const kept = await browser.athletes.saveAthlete(person);
     const id = "id" in kept ? kept.id : "";
     expect((await readPage(id, "season")).text).toContain("Say when there is training");
     expect((await readPage(id, "season/out")).text).toContain("No weeks are laid out yet");

@@ -1,21 +1,11 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { breaches } from "#core/prep/order";
 import { prepSeconds } from "#core/prep/timeline";
+import { person } from "../test/person";
 import { freshBrowser, sameBrowser } from "./test-notebook";
 
 const day = "2026-11-24";
 afterEach(() => vi.useRealTimers());
-
-const person = {
-  id: null,
-  name: "Mirela Osei",
-  discipline: "dancer",
-  bornOn: "1999-05-04",
-  statureCm: 165,
-  massKg: null,
-  dominantSide: "right",
-  placeId: null,
-};
 
 describe("the demo and the user's own notebook", () => {
   it("opens on the invented troupe, and keeps it over a reload", async () => {
