@@ -5,7 +5,7 @@ module.exports = {
       name: "core-stands-alone",
       severity: "error",
       from: { path: "^core", pathNot: "(\\.test\\.ts$|^core/test/)" },
-      to: { path: "^(app|library|scripts|bench)/" },
+      to: { path: "^(app|words|library|scripts|bench)/" },
     },
     {
       name: "core-has-no-interface",
@@ -19,12 +19,24 @@ module.exports = {
       name: "library-knows-only-core",
       severity: "error",
       from: { path: "^library" },
-      to: { path: "^(app|scripts|bench)/" },
+      to: { path: "^(app|words|scripts|bench)/" },
+    },
+    {
+      name: "words-know-only-facts",
+      severity: "error",
+      from: { path: "^words", pathNot: "\\.test\\.ts$" },
+      to: { path: "^(app/(parts|routes|storage)|library|scripts|bench)/" },
+    },
+    {
+      name: "the-store-knows-no-page",
+      severity: "error",
+      from: { path: "^app/store/" },
+      to: { path: "^(words|app/(parts|routes|storage))/" },
     },
     {
       name: "parts-do-not-know-routes",
       severity: "error",
-      from: { path: "^app/(parts|storage)" },
+      from: { path: "^app/(parts|storage|store)" },
       to: { path: "^app/routes/" },
     },
     {

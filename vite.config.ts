@@ -5,7 +5,12 @@ import { defineConfig } from "vite";
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
 
-export const alias = { "~": here("./app"), "#core": here("./core"), "#library": here("./library") };
+export const alias = {
+  "~": here("./app"),
+  "#core": here("./core"),
+  "#library": here("./library"),
+  "#words": here("./words/en"),
+};
 
 export default defineConfig({
   plugins: [tailwindcss(), reactRouter()],

@@ -1,5 +1,53 @@
-/** Registers the worker that keeps the built files for days without a signal. Does nothing in development. */
+import { writeDrafts } from "./store/drafts";
+
+const listeners = new Set<() => void>();
+let waiting: ServiceWorker | null = null;
+let taking = false;
+
+/** Whether a newer build of the application is there and waits to be used. */
+export const waitingVersion = (): boolean => waiting !== null;
+
+export function whenVersionWaits(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => void listeners.delete(listener);
+}
+
+/** Turns to the newer build: what is typed is written first, and the page loads again. */
+export function takeNewVersion(): void {
+  taking = true;
+  void writeDrafts().then(() => waiting?.postMessage("take-over"));
+}
+
+const found = (worker: ServiceWorker | null): void => {
+  waiting = worker;
+  listeners.forEach((listener) => listener());
+};
+
+/** How often a page that stays open asks whether there is a new build, ms. */
+const often = 30 * 60_000;
+
+/**
+ * Registers the worker that keeps the built files for days without a signal. A new build waits until the user
+ * turns to it; the files of the build that is open stay kept. Does nothing in development.
+ */
 export function keepForOffline(): void {
   if (!import.meta.env.PROD || !("serviceWorker" in navigator)) return;
-  void navigator.serviceWorker.register("/offline.js").catch(() => undefined);
+  const { serviceWorker } = navigator;
+  serviceWorker.addEventListener("controllerchange", () => {
+    if (taking) location.reload();
+  });
+  void serviceWorker
+    .register("/offline.js")
+    .then((registration) => {
+      const look = () => {
+        // The first worker a browser gets is no new version.
+        if (registration.waiting && serviceWorker.controller) found(registration.waiting);
+      };
+      look();
+      registration.addEventListener("updatefound", () =>
+        registration.installing?.addEventListener("statechange", look),
+      );
+      setInterval(() => void registration.update().catch(() => undefined), often);
+    })
+    .catch(() => undefined);
 }

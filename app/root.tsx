@@ -1,11 +1,4 @@
-import {
-  isRouteErrorResponse,
-  Links,
-  Meta,
-  Outlet,
-  Scripts,
-  ScrollRestoration,
-} from "react-router";
+import { Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
 import { lazy, Suspense, useEffect } from "react";
 import type { Route } from "./+types/root";
 import "./app.css";
@@ -77,30 +70,4 @@ export function HydrateFallback() {
   );
 }
 
-export function ErrorBoundary({ error }: Route.ErrorBoundaryProps) {
-  const missing = isRouteErrorResponse(error) && error.status === 404;
-  const detail = isRouteErrorResponse(error)
-    ? String(error.data || error.statusText)
-    : error instanceof Error
-      ? error.message
-      : String(error);
-  return (
-    <main className="mx-auto grid min-h-dvh max-w-xl content-center gap-4 p-8">
-      <h1 className="text-3xl">
-        {missing ? "Nothing is kept here." : "Something broke on this page."}
-      </h1>
-      <p>{detail}</p>
-      <p className="text-muted">
-        What is in the notebook is safe: it is kept in this browser, a record at a time.
-      </p>
-      <p className="flex flex-wrap gap-3">
-        <a className="press press-main" href="/">
-          To the troupe
-        </a>
-        <a className="press" href="/file">
-          To the file, to save a copy
-        </a>
-      </p>
-    </main>
-  );
-}
+export { ErrorBoundary } from "./parts/frame/broken";

@@ -22,8 +22,9 @@ import { daysBetween, type DayText } from "#core/season/days";
 import { shapesOf, type Shapes } from "#core/shape/solve";
 import { today } from "./clock";
 import { shippedLibrary } from "./library";
-import type { Notebook } from "./storage/notebook";
-import { openNotebook, type NotebookName } from "./storage/open";
+import type { Notebook } from "./store/notebook";
+import type { NotebookName } from "./store/meta";
+import { openNotebook } from "./store/open";
 
 /** Everything the stations know of one athlete, as of the day that is looked at. */
 export type AthleteView = {
@@ -86,6 +87,7 @@ export async function athleteView(athleteId: string, request: Request): Promise<
   const athlete = notebook.get("athlete", athleteId);
   if (!athlete)
     throw new Response("There is no athlete of this name in the open notebook.", { status: 404 });
+  await notebook.openAthletes([athleteId]);
   const query = new URL(request.url).searchParams;
   const day = dayAsked(query.get("day"));
   const asked = query.get("aim");
@@ -99,6 +101,8 @@ export async function athleteView(athleteId: string, request: Request): Promise<
   return view;
 }
 
+type OwnKind = "aim" | "check" | "day" | "log" | "photo" | "prep" | "run" | "season";
+
 const dayAsked = (text: string | null): DayText =>
   text && /^\d{4}-\d{2}-\d{2}$/.test(text) && text <= today() ? text : today();
 
@@ -110,11 +114,10 @@ function gather(
   day: DayText,
   aimId: string | null,
 ): AthleteView {
-  const own = <T extends { athleteId: string }>(list: readonly T[]): T[] =>
-    list.filter((record) => record.athleteId === athlete.id);
-  const checks = own(notebook.all("check"));
-  const logs = own(notebook.all("log"));
-  const aims = own(notebook.all("aim")).sort((a, b) => a.by.localeCompare(b.by));
+  const own = <K extends OwnKind>(kind: K) => notebook.all(kind, athlete.id);
+  const checks = own("check");
+  const logs = own("log");
+  const aims = own("aim").toSorted((a, b) => a.by.localeCompare(b.by));
   const open = aims.filter((aim) => !aim.closedOn);
   const aim = open.find(({ id }) => id === aimId) ?? open[0] ?? null;
   const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
@@ -139,12 +142,12 @@ function gather(
     skill,
     checks,
     logs,
-    preps: own(notebook.all("prep")).filter((prep) => prep.own === ""),
-    ownPreps: own(notebook.all("prep")).filter((prep) => prep.own !== ""),
-    days: own(notebook.all("day")),
-    season: own(notebook.all("season"))[0] ?? null,
-    runs: own(notebook.all("run")),
-    photos: own(notebook.all("photo")),
+    preps: own("prep").filter((prep) => prep.own === ""),
+    ownPreps: own("prep").filter((prep) => prep.own !== ""),
+    days: own("day"),
+    season: own("season")[0] ?? null,
+    runs: own("run"),
+    photos: own("photo"),
     places,
     place: places.find(({ id }) => id === athlete.placeId) ?? null,
     library,

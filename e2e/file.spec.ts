@@ -55,10 +55,10 @@ test("a wrong, cut-off, foreign or newer file is refused with its reason, and no
     ["cut.json", good.slice(0, good.length / 2), "cut off or damaged"],
     ["foreign.json", '{"workouts":[]}', "not a Yearling notebook"],
     ["notes.json", "hello", "not JSON"],
-    ["newer.json", good.replace(/"version": \d+/, '"version": 9'), "newer Yearling (version 9"],
+    ["newer.json", good.replace(/"version":\d+/, '"version":9'), "newer Yearling (version 9"],
     [
       "wrong.json",
-      good.replace('"statureCm": 165', '"statureCm": "tall"'),
+      good.replace('"statureCm":165', '"statureCm":"tall"'),
       "athletes → 0 → statureCm",
     ],
     ["empty.json", "", "empty"],
@@ -108,22 +108,40 @@ test("an unreadable record is set aside, shown, and can be saved", async ({ page
   await page.evaluate(
     () =>
       new Promise<void>((done, failed) => {
-        const open = indexedDB.open("yearling");
+        const open = indexedDB.open("yearling-demo");
         open.onerror = () => failed(new Error("no database"));
         open.onsuccess = () => {
-          const put = open.result
-            .transaction("demo", "readwrite")
-            .objectStore("demo")
-            .put({ rev: 1, record: { kind: "athlete", name: 7 } }, "athlete/odalys");
-          put.onsuccess = () => done();
+          const pages = open.result.transaction("kept", "readwrite").objectStore("kept");
+          const keys = pages.getAllKeys();
+          keys.onsuccess = () => {
+            const name = keys.result.find((key) => String(key).endsWith("/people"))!;
+            const page = pages.get(name);
+            page.onsuccess = () => {
+              const people = page.result as { rows: { record: { id: string; name: unknown } }[] };
+              people.rows.find(({ record }) => record.id === "odalys")!.record.name = 7;
+              pages.put(people, name).onsuccess = () => done();
+            };
+          };
         };
       }),
   );
-  await page.reload();
+  await page.goto("/");
   await expect(page.getByRole("alert")).toContainText("could not be read");
   await page.getByRole("link", { name: "See and save" }).click();
   const aside = await downloaded(page, () =>
     page.getByRole("button", { name: "Save them to a file" }).click(),
   );
-  expect(JSON.parse(aside)[0]).toMatchObject({ found: { record: { name: 7 } } });
+  expect(JSON.parse(aside)[0]).toMatchObject({ key: "athlete/odalys", found: { name: 7 } });
+  // The file still opens, and what was set aside travels along.
+  const file = await notebook(page);
+  await give(page, "with-gap.json", file);
+  await expect(page.getByText(/could not be read where it was saved/)).toBeVisible();
+  // Mended by hand, it is back, with everything that is hers.
+  await page.getByText("what was found").first().click();
+  const found = page.getByLabel("What was found as athlete/odalys");
+  await found.fill((await found.inputValue()).replace('"name": 7', '"name": "Odalys Brenner"'));
+  await page.getByRole("button", { name: "Take it back in" }).click();
+  await expect(page.getByRole("heading", { name: "Set aside" })).toBeHidden();
+  await page.goto("/at/odalys/log");
+  await expect(page.getByText("Odalys Brenner").first()).toBeVisible();
 });

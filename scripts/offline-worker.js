@@ -1,27 +1,33 @@
 /* Keeps the built files for days without a signal. Filled in by scripts/write-offline-worker.mjs at build. */
-const name = "yearling-__VERSION__";
+const version = "__VERSION__";
+const name = `yearling-${version}`;
 const files = __FILES__;
 const fallback = "__FALLBACK__";
 
+/** Builds whose files stay kept: this one, and the one that an open page may still be of. */
+const keptBuilds = 2;
+
+// A new build does not push the old one aside: it waits until a page asks for it.
 self.addEventListener("install", (event) => {
-  event.waitUntil(
-    caches
-      .open(name)
-      .then((cache) => cache.addAll(files))
-      .then(() => self.skipWaiting()),
-  );
+  event.waitUntil(caches.open(name).then((cache) => cache.addAll(files)));
+});
+
+self.addEventListener("message", (event) => {
+  if (event.data === "take-over") void self.skipWaiting();
 });
 
 self.addEventListener("activate", (event) => {
-  event.waitUntil(
-    caches
-      .keys()
-      .then((names) =>
-        Promise.all(names.filter((other) => other !== name).map((other) => caches.delete(other))),
-      )
-      .then(() => self.clients.claim()),
-  );
+  event.waitUntil(dropOld().then(() => self.clients.claim()));
 });
+
+/** Drops what is older than the last builds; `caches.keys` gives them in the order in which they were made. */
+async function dropOld() {
+  const builds = (await caches.keys()).filter(
+    (other) => other.startsWith("yearling-") && other !== name,
+  );
+  const old = builds.slice(0, Math.max(0, builds.length - keptBuilds + 1));
+  await Promise.all(old.map((other) => caches.delete(other)));
+}
 
 /** A page is asked for from the server first, so that it is never older than it need be; other files are kept as built. */
 self.addEventListener("fetch", (event) => {
@@ -31,10 +37,17 @@ self.addEventListener("fetch", (event) => {
     event.respondWith(fetch(request).catch(() => keptPage(new URL(request.url).pathname)));
     return;
   }
-  event.respondWith(caches.match(request).then((kept) => kept ?? fetch(request)));
+  event.respondWith(kept(request));
 });
 
+/** From this build's files; from an older build's where a page of it is open; else from the server. */
+async function kept(request) {
+  const own = await (await caches.open(name)).match(request);
+  return own ?? (await caches.match(request)) ?? fetch(request);
+}
+
 async function keptPage(path) {
-  const page = await caches.match(`${path.replace(/\/$/, "")}/index.html`);
-  return page ?? (await caches.match(fallback));
+  const cache = await caches.open(name);
+  const page = await cache.match(`${path.replace(/\/$/, "")}/index.html`);
+  return page ?? (await cache.match(fallback));
 }

@@ -1,5 +1,5 @@
 import { useEffect, useSyncExternalStore } from "react";
-import { presentNotebook, subscribeNotebook } from "../storage/open";
+import { presentNotebook, subscribeNotebook } from "../store/open";
 
 /** Follows the theme setting of the open notebook; the system's own where it is left open. */
 export function useTheme(): void {

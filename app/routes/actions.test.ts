@@ -1,11 +1,11 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { freshBrowser } from "../storage/test-notebook";
+import { everythingIn, freshBrowser } from "../storage/test-notebook";
 import { sendTo } from "../test/acts";
 
 const day = "2026-11-24";
 const params = { athleteId: "odalys" };
 let browser: Awaited<ReturnType<typeof freshBrowser>>;
-const everything = async () => JSON.stringify((await browser.notebook()).everything());
+const everything = async () => JSON.stringify(await everythingIn(await browser.notebook()));
 
 const routes: Record<string, { load: () => Promise<unknown>; intents: string[] }> = {
   aim: {

@@ -13,6 +13,8 @@ import { athleteView } from "../view";
 import { ageOn } from "#core/exchange/athlete";
 import type { Route } from "./+types/aim";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 const AthleteForm = lazy(() =>
   import("../parts/athlete-form").then((part) => ({ default: part.AthleteForm })),
 );

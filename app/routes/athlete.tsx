@@ -3,25 +3,30 @@ import { nextMove, stations, type Station } from "#core/season/next-move";
 import { Frame } from "../parts/frame/frame";
 import { Tape } from "../parts/frame/tape";
 import { aimSentence } from "../parts/words";
+import { fileDue } from "../store/keeping";
 import { athleteView } from "../view";
 import type { Route } from "./+types/athlete";
 
-export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
-  athleteView(params.athleteId, request);
+export { ErrorBoundary } from "../parts/frame/broken";
+
+export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
+  const view = await athleteView(params.athleteId, request);
+  return { view, fileDue: await fileDue() };
+}
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: loaderData ? `${loaderData.athlete.name} · Yearling` : "Yearling" },
+  { title: loaderData ? `${loaderData.view.athlete.name} · Yearling` : "Yearling" },
 ];
 
 /** The walk: rail, tape, the station, the next move. */
-export default function AthleteWalk({ loaderData: view }: Route.ComponentProps) {
+export default function AthleteWalk({ loaderData: { view, fileDue } }: Route.ComponentProps) {
   const last = useLocation().pathname.split("/").at(-1) as Station;
   const here = stations.includes(last) ? last : null;
   return (
     <Frame
       subject={{ id: view.athlete.id, name: view.athlete.name, aim: aimSentence(view) }}
       tape={<Tape view={view} />}
-      move={nextMove({ ...view, here })}
+      move={nextMove({ ...view, here, fileDue })}
     >
       <Outlet />
     </Frame>

@@ -9,6 +9,8 @@ import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import type { Route } from "./+types/book";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 

@@ -17,6 +17,8 @@ import {
 import { athleteView } from "../view";
 import type { Route } from "./+types/check";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 

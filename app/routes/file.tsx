@@ -1,57 +1,38 @@
-import { fromFile, readFile } from "#core/exchange/file";
 import { Settings } from "#core/exchange/records";
 import { ExportPart } from "../parts/file/export-part";
 import { ImportPart } from "../parts/file/import-part";
+import { KeepingPart } from "../parts/file/keeping-part";
 import { NotebookPart } from "../parts/file/notebook-part";
 import { QuarantinePart } from "../parts/file/quarantine-part";
 import { SettingsPart } from "../parts/file/settings-part";
-import { change, fillDemo, openNotebook, turnTo } from "../storage/open";
+import { keepingOf } from "../store/keeping";
+import { change, fillDemo, openNotebook } from "../store/open";
 import { plainSettings } from "../view";
 import type { Route } from "./+types/file";
+
+export { ErrorBoundary } from "../parts/frame/broken";
 
 export async function clientLoader() {
   const { name, notebook } = await openNotebook();
   return {
     name,
-    records: notebook.everything(),
-    quarantined: notebook.quarantined,
+    counts: await notebook.counts(),
+    aside: notebook.aside,
+    strays: (await notebook.strays()).length,
+    keeping: await keepingOf(notebook),
     settings: notebook.get("settings", "settings") ?? plainSettings,
   };
 }
 
 type Sent =
-  | { intent: "import"; text: string; replace: boolean }
-  | { intent: "empty" }
-  | { intent: "fresh-demo" }
-  | { intent: "settings"; settings: unknown };
+  { intent: "empty" } | { intent: "fresh-demo" } | { intent: "settings"; settings: unknown };
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
   const sent = (await request.json()) as Sent;
   switch (sent.intent) {
-    case "import": {
-      const read = readFile(sent.text);
-      if ("refused" in read) return read;
-      if ((await openNotebook()).name === "demo") await turnTo("own");
-      const { notebook } = await openNotebook();
-      const incoming = fromFile(read.file);
-      const keys = new Set(incoming.map(({ kind, id }) => `${kind}/${id}`));
-      const gone = sent.replace
-        ? notebook
-            .everything()
-            .map(({ kind, id }) => `${kind}/${id}`)
-            .filter((key) => !keys.has(key))
-        : [];
-      await change("import a file", incoming, gone);
-      await notebook.settled();
-      return { imported: incoming.length };
-    }
     case "empty": {
       const { notebook } = await openNotebook();
-      await change(
-        "empty the notebook",
-        [],
-        notebook.everything().map(({ kind, id }) => `${kind}/${id}`),
-      );
+      await notebook.rebuild("empty the notebook", () => Promise.resolve());
       return null;
     }
     case "fresh-demo": {
@@ -67,9 +48,9 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 
 export const meta: Route.MetaFunction = () => [{ title: "File · Yearling" }];
 
-/** File: the notebook in and out, the demo, what could not be read, the light. */
+/** File: the notebook in and out, whether the browser keeps it, what could not be read, the light. */
 export default function FilePage({
-  loaderData: { name, records, quarantined, settings },
+  loaderData: { name, counts, aside, strays, keeping, settings },
 }: Route.ComponentProps) {
   return (
     <main id="desk" className="mx-auto h-full w-full max-w-3xl overflow-y-auto p-4 sm:p-8">
@@ -78,10 +59,11 @@ export default function FilePage({
         Everything is kept in this browser, on this device. Nothing is sent anywhere. A file is the
         copy that you can carry, and the only one if this browser is cleared.
       </p>
-      <NotebookPart name={name} records={records} />
-      <ExportPart records={records} />
-      <ImportPart name={name} records={records} />
-      <QuarantinePart quarantined={quarantined} />
+      <NotebookPart name={name} counts={counts} />
+      <ExportPart counts={counts} />
+      {name === "own" ? <KeepingPart keeping={keeping} /> : null}
+      <ImportPart name={name} />
+      <QuarantinePart aside={aside} strays={strays} />
       <SettingsPart settings={settings} />
     </main>
   );

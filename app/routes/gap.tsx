@@ -15,6 +15,8 @@ import { saveAllowance } from "../storage/checks";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/gap";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 

@@ -2,6 +2,8 @@ import { cautions } from "#library/index";
 import { LibraryPage } from "../parts/library/page";
 import type { Route } from "./+types/library-cautions";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export const loader = () => ({ cautions });
 
 export const meta: Route.MetaFunction = () => [{ title: "Cautions · Yearling" }];

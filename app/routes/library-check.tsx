@@ -4,6 +4,8 @@ import { ProtocolSheet } from "../parts/check/protocol-sheet";
 import { LibraryPage } from "../parts/library/page";
 import type { Route } from "./+types/library-check";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export function loader({ params }: Route.LoaderArgs) {
   const protocol = protocolOf(library, params.id);
   if (!protocol) throw new Response("The library has no such check.", { status: 404 });

@@ -11,6 +11,8 @@ import { LibraryPage } from "../parts/library/page";
 import { wholeLibrary } from "../storage/library";
 import type { Route } from "./+types/library-drill";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 const found = (from: Library, id: string): { drill: Drill } => {
   const drill = drillOf(from, id);
   if (!drill) throw new Response("The library has no such drill.", { status: 404 });

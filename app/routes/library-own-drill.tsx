@@ -7,6 +7,8 @@ import { wholeLibrary } from "../storage/library";
 import { shippedLibrary } from "../library";
 import type { Route } from "./+types/library-own-drill";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export async function clientLoader({ request }: Route.ClientLoaderArgs) {
   const query = new URL(request.url).searchParams;
   const [all, shipped] = await Promise.all([wholeLibrary(), shippedLibrary()]);

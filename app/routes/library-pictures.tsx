@@ -4,6 +4,8 @@ import { shippedLibrary } from "../library";
 import { PosePicture } from "../parts/figure/pose-picture";
 import type { Route } from "./+types/library-pictures";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 /** In the browser only: five hundred pairs of figures are drawn faster than they are fetched. */
 export async function clientLoader() {
   return { drills: (await shippedLibrary()).drills };

@@ -6,6 +6,8 @@ import { LibraryPage } from "../parts/library/page";
 import { PosePicture } from "../parts/figure/pose-picture";
 import type { Route } from "./+types/library-skill";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export function loader({ params }: Route.LoaderArgs) {
   const skill = skillOf(library, params.id);
   if (!skill) throw new Response("The library has no such skill.", { status: 404 });

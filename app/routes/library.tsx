@@ -5,6 +5,8 @@ import { library } from "#library/index";
 import { PosePicture } from "../parts/figure/pose-picture";
 import type { Route } from "./+types/library";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 /** Rendered at build time: the library ships with the application. */
 export function loader() {
   return {

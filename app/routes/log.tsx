@@ -18,6 +18,8 @@ import { chooseNext, letGo } from "../storage/next-chosen";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/log";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 /** The log that is asked for, else the day's, else a draft of the day's prep, else nothing to fill in. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);

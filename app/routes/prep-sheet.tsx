@@ -8,6 +8,8 @@ import { newPrep, planned } from "../planning";
 import { athleteView } from "../view";
 import type { Route } from "./+types/prep-sheet";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 /** The prep of the day and everybody else's; for today, what would be planned where nothing is kept yet. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);

@@ -31,6 +31,8 @@ import {
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/prep";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 let proposal: { view: AthleteView; asked: string | null; prep: Prep } | null = null;
 
 let lastPlan: { view: AthleteView; prep: Prep; plan: Plan } | null = null;

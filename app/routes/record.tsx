@@ -18,6 +18,8 @@ import { shortDay } from "../parts/words";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/record";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 

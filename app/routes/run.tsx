@@ -6,11 +6,13 @@ import { AlongChoice } from "../parts/run/along-choice";
 import { RunScreen } from "../parts/run/run-screen";
 import { startRun } from "../storage/preps";
 import { finishRun } from "../storage/runs";
-import { openNotebook } from "../storage/open";
+import { jot } from "../store/open";
 import { useFrameKeys } from "../parts/frame/keys";
 import { athleteView } from "../view";
 import { newPrep, planned } from "../planning";
 import type { Route } from "./+types/run";
+
+export { ErrorBoundary } from "../parts/frame/broken";
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
@@ -54,13 +56,13 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
       return redirect(`/at/${params.athleteId}/log?log=${log}`);
     }
     case "hear":
-      await (
-        await openNotebook()
-      ).notebook.jot({
-        ...view.settings,
-        sound: sent.sound ?? view.settings.sound,
-        voice: sent.voice ?? view.settings.voice,
-      });
+      await jot([
+        {
+          ...view.settings,
+          sound: sent.sound ?? view.settings.sound,
+          voice: sent.voice ?? view.settings.voice,
+        },
+      ]);
       return null;
     default:
       throw new Response(`The run does not know “${sent.intent}”.`, { status: 400 });

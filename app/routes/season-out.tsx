@@ -5,6 +5,8 @@ import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import type { Route } from "./+types/season-out";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 

@@ -6,6 +6,8 @@ import { WeekSheet } from "../parts/season/week-sheet";
 import { athleteView } from "../view";
 import type { Route } from "./+types/season-sheet";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 

@@ -21,6 +21,8 @@ import {
 import { athleteView } from "../view";
 import type { Route } from "./+types/season";
 
+export { ErrorBoundary } from "../parts/frame/broken";
+
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 

@@ -10,21 +10,21 @@ import { AthleteForm } from "../parts/athlete-form";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
 import { saveAthlete, archiveAthlete, savePlace } from "../storage/athletes";
-import { openNotebook, turnTo } from "../storage/open";
+import { openNotebook, turnTo } from "../store/open";
 import { aimSentence } from "../parts/words";
 import type { Route } from "./+types/troupe";
+
+export { ErrorBoundary } from "../parts/frame/broken";
 
 export async function clientLoader() {
   const [{ name, notebook }, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
   const library = withPacks(shipped, notebook.all("pack"));
+  const people = await notebook.people();
   const rows = notebook.all("athlete").map((athlete) => {
-    const aim =
-      notebook
-        .all("aim")
-        .filter((a) => a.athleteId === athlete.id && !a.closedOn)
-        .sort((a, b) => a.by.localeCompare(b.by))[0] ?? null;
+    const known = people.find(({ athleteId }) => athleteId === athlete.id);
+    const aim = known?.aims.toSorted((a, b) => a.by.localeCompare(b.by))[0] ?? null;
     const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
-    const checks = notebook.all("check").filter((check) => check.athleteId === athlete.id);
+    const checks = known?.checks ?? [];
     const gaps = aim && skill ? gapOf({ athlete, aim, skill, checks, library }) : [];
     const reading = skill ? headlineOf(gaps, skill).title : "Choose a skill and a date.";
     return { athlete, aim: aimSentence({ aim, skill }), reading, first: gaps[0] ?? null };

@@ -5,7 +5,7 @@ import { MotionId } from "#core/body/motions";
 import { Aim } from "#core/exchange/records";
 import type { MotionLock } from "#core/safety/pain";
 import { newId, today } from "../clock";
-import { change, openNotebook } from "./open";
+import { change, openNotebook } from "../store/open";
 
 const AimSent = Aim.pick({ skillId: true, quality: true, side: true, by: true, hips: true }).extend(
   {

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { Athlete } from "#core/exchange/athlete";
 import { Place } from "#core/exchange/records";
 import { newId } from "../clock";
-import { change, openNotebook } from "./open";
+import { change, openNotebook } from "../store/open";
 
 export type FormErrors = Record<string, string>;
 

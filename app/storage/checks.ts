@@ -2,7 +2,7 @@ import * as z from "zod";
 import { Athlete } from "#core/exchange/athlete";
 import { Check, Photo, Settings } from "#core/exchange/records";
 import { moment, newId, today } from "../clock";
-import { change, openNotebook } from "./open";
+import { change, openNotebook } from "../store/open";
 import { plainSettings } from "../view";
 
 const Sent = Check.omit({ kind: true, id: true, athleteId: true, on: true, at: true });

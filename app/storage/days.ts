@@ -1,7 +1,6 @@
 import * as z from "zod";
 import { DayNote } from "#core/exchange/records";
-import { newId } from "../clock";
-import { change, presentNotebook } from "./open";
+import { change, presentNotebook } from "../store/open";
 
 /** What can be marked of a day; what is not sent stays. */
 const Sent = z.object({
@@ -21,7 +20,7 @@ export async function markDay(athleteId: string, sent: unknown): Promise<null> {
   const said = Object.fromEntries(Object.entries(marks).filter(([, value]) => value !== undefined));
   const day: DayNote = {
     kind: "day",
-    id: known?.id ?? newId("day"),
+    id: known?.id ?? `day-${on}-${athleteId}`.slice(0, 80),
     athleteId,
     on,
     sleep: known?.sleep ?? null,

@@ -4,7 +4,7 @@ import { Format } from "#core/prep/format";
 import { SomeSchools } from "#core/prep/schools";
 import { newId } from "../clock";
 import { plainSettings } from "../view";
-import { change, openNotebook } from "./open";
+import { change, openNotebook } from "../store/open";
 import { ownPack } from "./skills";
 
 /** Keeps a format of the user's own in the pack that a file carries to others. A new one gets an identifier. */

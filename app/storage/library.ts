@@ -1,6 +1,6 @@
 import { withPacks, type Library } from "#core/library";
 import { shippedLibrary } from "../library";
-import { openNotebook } from "./open";
+import { openNotebook } from "../store/open";
 
 /** The library with the open notebook's own packs laid over it. */
 export async function wholeLibrary(): Promise<Library> {

@@ -1,5 +1,5 @@
 import { Log } from "#core/exchange/records";
-import { change } from "./open";
+import { change } from "../store/open";
 
 /** Keeps a log as it was filled in. Answers with what cannot be right. */
 export async function saveLog(sent: unknown): Promise<{ error: string } | { kept: string }> {

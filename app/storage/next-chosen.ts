@@ -1,7 +1,7 @@
 import * as z from "zod";
 import { NextChosen } from "#core/exchange/athlete";
 import { today } from "../clock";
-import { change, openNotebook } from "./open";
+import { change, openNotebook } from "../store/open";
 
 /** Keeps what the coach says comes next for a drill, over what the rules propose. */
 export async function chooseNext(athleteId: string, sent: unknown): Promise<null> {

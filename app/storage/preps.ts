@@ -17,7 +17,7 @@ import { memberOf } from "#core/run/group";
 import { moment, newId } from "../clock";
 import { planned, refitted, requestOf } from "../planning";
 import type { AthleteView } from "../view";
-import { change, openNotebook, presentNotebook } from "./open";
+import { change, jot, openNotebook, presentNotebook } from "../store/open";
 
 /** The prep as the page has it: it counts only while the notebook has none, for then it is a proposal. */
 const Sent = z.object({ prep: Prep });
@@ -210,7 +210,8 @@ export async function takeProven(sent: unknown): Promise<Prep | null> {
   const kept = presentNotebook()?.notebook.get("prep", prep.id);
   if (kept && JSON.stringify(kept.items) !== JSON.stringify(prep.items)) return null;
   const proven = { ...prep, items };
-  if (kept) await keep("the proven plan", proven);
+  // Nobody asked for it: it is no step of undo, and loses none.
+  if (kept) await jot([proven]);
   return proven;
 }
 
@@ -267,8 +268,7 @@ export async function startRun(
   const { notebook } = await openNotebook();
   const request = requestOf(view, prep);
   if (breaches(prep.items, view.library, orderTerms(request)).length > 0) return "unsafe";
-  if (notebook.all("run").some((run) => run.athleteId === view.athlete.id)) return "running";
-  if (!notebook.get("prep", prep.id)) await change("keep the prep", [prep]);
+  if (notebook.all("run", view.athlete.id).length > 0) return "running";
   const run: Run = {
     kind: "run",
     id: newId("run"),
@@ -277,6 +277,6 @@ export async function startRun(
     events: [{ type: "start", at: moment() }],
     group: along.map((member) => memberOf(prep, member.athlete, requestOf(member, prep))),
   };
-  await notebook.jot(run);
+  await jot(notebook.get("prep", prep.id) ? [run] : [prep, run]);
   return "running";
 }

@@ -2,7 +2,7 @@ import type { Log, Run, RunEvent } from "#core/exchange/records";
 import { logOf, memberLog } from "#core/run/log-of";
 import { moment, newId, now } from "../clock";
 import type { AthleteView } from "../view";
-import { change, openNotebook } from "./open";
+import { change, openNotebook } from "../store/open";
 
 export type Happening = RunEvent extends infer E
   ? E extends RunEvent
@@ -15,7 +15,7 @@ export async function happened(run: Run, ...events: Happening[]): Promise<void> 
   const { notebook } = await openNotebook();
   const latest = notebook.get("run", run.id);
   if (!latest) return;
-  await notebook.jot(withEvents(latest, events), false);
+  await notebook.jot([withEvents(latest, events)], false);
 }
 
 const withEvents = (run: Run, events: readonly Happening[]): Run => {
@@ -42,7 +42,7 @@ export async function takeBack(run: Run): Promise<boolean> {
   const latest = notebook.get("run", run.id);
   const at = latest ? lastSlip(latest) : -1;
   if (!latest || at < 0) return false;
-  await notebook.jot({ ...latest, events: latest.events.filter((_, i) => i !== at) }, false);
+  await notebook.jot([{ ...latest, events: latest.events.filter((_, i) => i !== at) }], false);
   return true;
 }
 
@@ -65,9 +65,9 @@ export async function finishRun(
   const others = run.group.map((member) =>
     memberLog(ended, member, view.library, time, newId("log")),
   );
-  await notebook.jot(withEvents(run, [{ type: "pause" }]));
   const logs = [own, ...others].map((log) => (clean ? allClean(log) : log));
-  await change("log the run", logs, [`run/${run.id}`]);
+  const paused = withEvents(run, [{ type: "pause" }]);
+  await change("log the run", logs, [`run/${run.id}`], [paused]);
   return own.id;
 }
 

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { Skill } from "#core/aim/skill";
 import type { Pack } from "#core/exchange/records";
 import { newId } from "../clock";
-import { change, openNotebook } from "./open";
+import { change, openNotebook } from "../store/open";
 
 /** The pack that holds what a user makes himself. */
 export const ownPack: Pack = {

@@ -1,23 +1,43 @@
 import { vi } from "vitest";
-import type { Shelf } from "./shelf";
+import { generateTroupe } from "#core/sample/generate";
+import { cast } from "#library/cast";
+import { library } from "#library/index";
+import type { AnyRecord } from "#core/exchange/records";
+import type { Notebook } from "../store/notebook";
+import type { Shelf } from "../store/shelf";
 
 /** A browser's database in memory: shelves by name, which outlive a reload. The real shelf has tests of its own. */
 const database = new Map<string, Map<string, unknown>>();
 
-function openShelf(name: string): Shelf {
-  const shelf = database.get(name) ?? new Map<string, unknown>();
-  database.set(name, shelf);
-  const copy = <T>(kept: T): T => structuredClone(kept);
+function openShelf(name: string, store = "kept"): Shelf {
+  const values = database.get(`${name}/${store}`) ?? new Map<string, unknown>();
+  database.set(`${name}/${store}`, values);
   return {
-    all: () => Promise.resolve([...shelf].map(([key, kept]) => [key, copy(kept)])),
-    read: (key) => Promise.resolve(copy(shelf.get(key)) ?? null),
-    write: (key, kept) => Promise.resolve(void shelf.set(key, copy(kept))),
-    remove: (key) => Promise.resolve(void shelf.delete(key)),
-    clear: () => Promise.resolve(shelf.clear()),
+    keys: () => Promise.resolve([...values.keys()]),
+    read: (key) => Promise.resolve(structuredClone(values.get(key) ?? null)),
+    write: (key, value) => Promise.resolve(void values.set(key, structuredClone(value))),
+    remove: (key) => Promise.resolve(void values.delete(key)),
   };
 }
 
-vi.mock("./shelf", () => ({ openShelf }));
+vi.mock("../store/shelf", () => ({ openShelf }));
+
+/** The troupe of each day, made once a file of tests. */
+const troupes = new Map<string, AnyRecord[]>();
+vi.mock("../demo", () => ({
+  lanternfield: (today: string): AnyRecord[] => {
+    const made = troupes.get(today) ?? generateTroupe(cast, library, today);
+    troupes.set(today, made);
+    return structuredClone(made);
+  },
+}));
+
+/** Every record of a notebook, in one list. */
+export async function everythingIn(notebook: Notebook): Promise<AnyRecord[]> {
+  const records: AnyRecord[] = [];
+  for await (const some of notebook.everything()) records.push(...some);
+  return records;
+}
 
 /** A browser that has never seen the application, on a day. */
 export async function freshBrowser(day: string) {
@@ -29,7 +49,7 @@ export async function freshBrowser(day: string) {
 export async function sameBrowser(day: string) {
   vi.resetModules();
   vi.useFakeTimers({ toFake: ["Date"], now: new Date(`${day}T09:00:00`) });
-  const [open, view] = [await import("./open"), await import("../view")];
+  const [open, view] = [await import("../store/open"), await import("../view")];
   const at = (path: string) => new Request(`http://localhost${path}`);
   return {
     open,

@@ -1,14 +1,44 @@
 import { motionOf, MotionId } from "../body/motions";
+import { AnyRecord, recordsVersion } from "./records";
 
 type Loose = Record<string, unknown>;
+
+const isLoose = (value: unknown): value is Loose => typeof value === "object" && value !== null;
+
+/**
+ * Steps of a record from one version to the next: `steps[n]` turns a value of version n into one of n + 1. The
+ * same steps serve what lies in the browser and what comes in a file.
+ */
+const steps: Record<number, (record: Loose) => Loose> = {
+  1: (record) => (record.kind === "pack" ? packWithErrors(record) : record),
+  2: (record) => (record.kind === "season" ? { out: [], written: [], ...record } : record),
+};
+
+/** A record of an earlier version as it is today. What is no record is given back as it came. */
+export function upgraded(record: unknown, version: number): unknown {
+  let now = record;
+  for (let from = version; from < recordsVersion; from += 1)
+    if (isLoose(now)) now = steps[from]?.(now) ?? now;
+  return now;
+}
+
+/** Reads one record of any version up to this one. `refused` says what of it cannot be right. */
+export function readRecord(
+  found: unknown,
+  version: number,
+): { record: AnyRecord } | { refused: string } {
+  const result = AnyRecord.safeParse(upgraded(found, version));
+  if (result.success) return { record: result.data };
+  const issue = result.error.issues[0]!;
+  return { refused: [issue.path.join(" → "), issue.message].filter(Boolean).join(": ") };
+}
 
 /**
  * A coach's pack from before each instrument had its own error and each check its joint and position.
  * What was not written down then is filled from the motion; the posture is left at standing, which only orders rounds.
  */
-export function packWithErrors(pack: unknown): unknown {
-  if (typeof pack !== "object" || pack === null) return pack;
-  const { protocols } = pack as Loose;
+function packWithErrors(pack: Loose): Loose {
+  const { protocols } = pack;
   return {
     ...pack,
     protocols: Array.isArray(protocols) ? protocols.map(protocolWithErrors) : protocols,
@@ -16,8 +46,8 @@ export function packWithErrors(pack: unknown): unknown {
 }
 
 function protocolWithErrors(entry: unknown): unknown {
-  if (typeof entry !== "object" || entry === null) return entry;
-  const { sem, semSource, instruments, ...rest } = entry as Loose;
+  if (!isLoose(entry)) return entry;
+  const { sem, semSource, instruments, ...rest } = entry;
   if (sem === undefined) return entry;
   const motion = MotionId.safeParse(rest.motion);
   return {

@@ -1,30 +1,41 @@
 import * as z from "zod";
-import { packWithErrors } from "./earlier";
 import { Season } from "../season/plan/training";
 import { Athlete } from "./athlete";
+import { readRecord } from "./earlier";
 import {
   Aim,
-  AnyRecord,
   Check,
   DayNote,
+  isSingle,
   kinds,
   Log,
   Pack,
   Photo,
   Place,
+  placeInFile,
   Prep,
+  recordsVersion,
   Run,
   Settings,
   Troupe,
+  type AnyRecord,
   type Kind,
 } from "./records";
 
-export const fileVersion = 2;
+/** What could not be read, as it was found: it travels along and takes part in nothing. */
+export const SetAside = z.object({
+  /** The key it would have as a record, as far as that could be told. */
+  key: z.string(),
+  /** The version of the values it was found among. */
+  v: z.int().min(0),
+  found: z.unknown(),
+});
+export type SetAside = z.infer<typeof SetAside>;
 
 /** The whole notebook as one file. */
 export const NotebookFile = z.object({
   format: z.literal("yearling-notebook"),
-  version: z.literal(fileVersion),
+  version: z.literal(recordsVersion),
   savedAt: z.iso.datetime(),
   troupe: Troupe.nullable(),
   settings: Settings.nullable(),
@@ -37,157 +48,204 @@ export const NotebookFile = z.object({
   logs: z.array(Log),
   days: z.array(DayNote).default([]),
   seasons: z.array(Season).default([]),
-  photos: z.array(Photo),
+  photos: z.array(Photo).default([]),
   packs: z.array(Pack),
+  aside: z.array(SetAside).default([]),
 });
 export type NotebookFile = z.infer<typeof NotebookFile>;
 
-/** Steps from an older version to the next: `migrations[n]` turns version n into n + 1. */
-export const migrations: Record<
-  number,
-  (file: Record<string, unknown>) => Record<string, unknown>
-> = {
-  1: (file) => ({
-    ...file,
-    version: 2,
-    photos: [],
-    packs: Array.isArray(file.packs) ? file.packs.map(packWithErrors) : file.packs,
-  }),
+/** Why a file is not read: a fact with its particulars. */
+export type Refusal =
+  | { why: "empty" }
+  | { why: "cut-off" }
+  | { why: "not-json" }
+  | { why: "foreign" }
+  | { why: "no-version" }
+  | { why: "no-way"; version: number }
+  | { why: "newer"; version: number; upTo: number }
+  /** A part that cannot be right: where it stands, and what is wrong with it. */
+  | { why: "part"; path: string; detail: string }
+  /** A record of an athlete who is not in the file. */
+  | { why: "stray"; kind: Kind; id: string }
+  | { why: "twice"; kind: Kind; id: string };
+
+/** Thrown inside a reading; outside it is an answer. */
+export class FileRefused extends Error {
+  constructor(readonly refusal: Refusal) {
+    super(refusal.why);
+  }
+}
+
+const refuse = (refusal: Refusal): never => {
+  throw new FileRefused(refusal);
 };
 
-/** A notebook's records as a file. */
-export function toFile(records: readonly AnyRecord[], savedAt: string): NotebookFile {
-  const of = <K extends Kind>(kind: K) =>
-    records.filter((record): record is Extract<AnyRecord, { kind: K }> => record.kind === kind);
-  return {
-    format: "yearling-notebook",
-    version: fileVersion,
-    savedAt,
-    troupe: of("troupe")[0] ?? null,
-    settings: of("settings")[0] ?? null,
-    athletes: of("athlete"),
-    places: of("place"),
-    aims: of("aim"),
-    checks: of("check"),
-    preps: of("prep"),
-    runs: of("run"),
-    logs: of("log"),
-    days: of("day"),
-    seasons: of("season"),
-    photos: of("photo"),
-    packs: of("pack"),
-  };
-}
-
-/** The records of a file, in one list. */
-export function fromFile(file: NotebookFile): AnyRecord[] {
-  const {
-    troupe,
-    settings,
-    athletes,
-    places,
-    aims,
-    checks,
-    preps,
-    runs,
-    logs,
-    days,
-    seasons,
-    photos,
-    packs,
-  } = file;
-  return [
-    ...(troupe ? [troupe] : []),
-    ...(settings ? [settings] : []),
-    ...athletes,
-    ...places,
-    ...aims,
-    ...checks,
-    ...preps,
-    ...runs,
-    ...logs,
-    ...days,
-    ...seasons,
-    ...photos,
-    ...packs,
-  ];
-}
-
-export type Reading = { file: NotebookFile } | { refused: string };
+const kindAt = new Map(kinds.map((kind) => [placeInFile[kind] as string, kind]));
 
 /**
- * Reads a notebook file. A wrong, cut-off, foreign or newer file is refused with a sentence that says why;
+ * Reads a notebook file part by part, in the order in which the parts come, so that no file is too large. Version
+ * and format have to stand before the records, as they do in every file that Yearling writes.
+ * @param take is handed every record; it may be of an athlete who comes later in the file
+ */
+export class FileReading {
+  version: number | null = null;
+  savedAt: string | null = null;
+  readonly aside: SetAside[] = [];
+  private format = false;
+  private readonly keys = new Set<string>();
+  private readonly athletes = new Set<string>();
+  /** The first record that speaks of each athlete. */
+  private readonly asked = new Map<string, { kind: Kind; id: string }>();
+
+  constructor(private readonly take: (record: AnyRecord) => void) {}
+
+  /** One of the file's own fields. @throws FileRefused */
+  field(name: string, value: unknown): void {
+    if (name === "format") {
+      if (value !== "yearling-notebook") refuse({ why: "foreign" });
+      this.format = true;
+    } else if (name === "version") {
+      if (typeof value !== "number") refuse({ why: "no-version" });
+      const version = value as number;
+      if (version > recordsVersion) refuse({ why: "newer", version, upTo: recordsVersion });
+      if (!(version >= 1)) refuse({ why: "no-way", version });
+      this.version = version;
+    } else if (name === "savedAt") {
+      if (!z.iso.datetime().safeParse(value).success)
+        refuse({ why: "part", path: "savedAt", detail: "Invalid ISO datetime" });
+      this.savedAt = value as string;
+    } else if (kindAt.has(name)) {
+      const kind = kindAt.get(name)!;
+      if (isSingle(kind)) {
+        if (value !== null) this.record(name, null, value);
+      } else if (!Array.isArray(value))
+        refuse({ why: "part", path: name, detail: "expected array" });
+    }
+  }
+
+  /** One record of a list. @throws FileRefused */
+  record(list: string, index: number | null, found: unknown): void {
+    if (!this.format) refuse({ why: "foreign" });
+    if (this.version === null) refuse({ why: "no-version" });
+    const path = [list, ...(index === null ? [] : [index])].join(" → ");
+    if (list === "aside") {
+      const read = SetAside.safeParse(found);
+      if (!read.success) refuse({ why: "part", path, detail: read.error.issues[0]!.message });
+      this.aside.push(read.data!);
+      return;
+    }
+    const kind = kindAt.get(list);
+    if (!kind) return;
+    const read = readRecord(found, this.version!);
+    if ("refused" in read)
+      return refuse({
+        why: "part",
+        path: [path, read.refused.split(": ")[0]].join(" → "),
+        detail: read.refused.split(": ").slice(1).join(": ") || read.refused,
+      });
+    const { record } = read;
+    if (record.kind !== kind) refuse({ why: "part", path, detail: record.kind });
+    const key = keyOf(record);
+    if (this.keys.has(key)) refuse({ why: "twice", kind, id: record.id });
+    this.keys.add(key);
+    if (record.kind === "athlete") this.athletes.add(record.id);
+    else if ("athleteId" in record && !this.asked.has(record.athleteId))
+      this.asked.set(record.athleteId, { kind, id: record.id });
+    this.take(record);
+  }
+
+  /** The file is over. @throws FileRefused where something is missing */
+  end(): { version: number; savedAt: string } {
+    if (!this.format) refuse({ why: "foreign" });
+    if (this.version === null) refuse({ why: "no-version" });
+    if (this.savedAt === null) refuse({ why: "part", path: "savedAt", detail: "missing" });
+    for (const [athleteId, { kind, id }] of this.asked)
+      if (!this.athletes.has(athleteId)) refuse({ why: "stray", kind, id });
+    return { version: this.version!, savedAt: this.savedAt! };
+  }
+}
+
+export type Read = {
+  records: AnyRecord[];
+  aside: SetAside[];
+  version: number;
+  savedAt: string;
+};
+
+/**
+ * Reads a notebook file that is in memory. A wrong, cut-off, foreign or newer file is refused and says why;
  * nothing is half read.
  */
-export function readFile(text: string): Reading {
-  if (text.trim() === "") return { refused: "The file is empty." };
+export function readFile(text: string): Read | { refused: Refusal } {
+  if (text.trim() === "") return { refused: { why: "empty" } };
   let parsed: unknown;
   try {
     parsed = JSON.parse(text);
   } catch {
-    return text.trimStart().startsWith("{")
-      ? {
-          refused:
-            "The file is cut off or damaged: it begins like a notebook but does not end like one.",
-        }
-      : { refused: "This is not a Yearling notebook: it is not JSON." };
+    return { refused: { why: text.trimStart().startsWith("{") ? "cut-off" : "not-json" } };
   }
-  if (
-    typeof parsed !== "object" ||
-    parsed === null ||
-    !("format" in parsed) ||
-    parsed.format !== "yearling-notebook"
-  )
-    return { refused: "This is JSON, but not a Yearling notebook." };
-  let file = parsed as Record<string, unknown>;
-  if (typeof file.version !== "number")
-    return { refused: "The notebook does not say which version it is." };
-  if (file.version > fileVersion)
-    return {
-      refused: `This notebook was written by a newer Yearling (version ${file.version}; this one reads up to ${fileVersion}). Update first.`,
-    };
-  while (typeof file.version === "number" && file.version < fileVersion) {
-    const migrate = migrations[file.version];
-    if (!migrate)
-      return { refused: `No way is known from version ${file.version} to ${fileVersion}.` };
-    file = migrate(file);
+  if (typeof parsed !== "object" || parsed === null) return { refused: { why: "foreign" } };
+  const file = parsed as Record<string, unknown>;
+  const records: AnyRecord[] = [];
+  const reading = new FileReading((record) => records.push(record));
+  try {
+    for (const name of ["format", "version"]) if (name in file) reading.field(name, file[name]);
+    if (!("format" in file)) refuse({ why: "foreign" });
+    if (!("version" in file)) refuse({ why: "no-version" });
+    for (const [name, value] of Object.entries(file)) {
+      if (name === "format" || name === "version") continue;
+      reading.field(name, value);
+      if (Array.isArray(value)) value.forEach((found, index) => reading.record(name, index, found));
+    }
+    return { ...reading.end(), records, aside: reading.aside };
+  } catch (error) {
+    if (error instanceof FileRefused) return { refused: error.refusal };
+    throw error;
   }
-  const result = NotebookFile.safeParse(file);
-  if (!result.success) {
-    const issue = result.error.issues[0]!;
-    return {
-      refused: `The notebook has a part that cannot be right: ${issue.path.join(" → ") || "the file"}: ${issue.message}.`,
-    };
-  }
-  const stray = strayReference(result.data);
-  return stray ? { refused: stray } : { file: result.data };
 }
 
-/** The first record that speaks of an athlete who is not in the file, as a sentence; and double identifiers. */
-function strayReference(file: NotebookFile): string | null {
-  const known = new Set(file.athletes.map(({ id }) => id));
-  for (const record of [
-    ...file.aims,
-    ...file.checks,
-    ...file.preps,
-    ...file.runs,
-    ...file.logs,
-    ...file.days,
-    ...file.seasons,
-    ...file.photos,
-  ])
-    if (!known.has(record.athleteId))
-      return `The ${record.kind} “${record.id}” belongs to an athlete who is not in the file.`;
-  const seen = new Set<string>();
-  for (const record of fromFile(file)) {
-    const key = keyOf(record);
-    if (seen.has(key)) return `The ${record.kind} “${record.id}” is in the file twice.`;
-    seen.add(key);
-  }
-  return null;
+/** A notebook's records as a file. */
+export function toFile(
+  records: readonly AnyRecord[],
+  savedAt: string,
+  aside: readonly SetAside[] = [],
+): NotebookFile {
+  const places = Object.fromEntries(
+    kinds.map((kind) => {
+      const list = records.filter((record) => record.kind === kind);
+      return [placeInFile[kind], isSingle(kind) ? (list[0] ?? null) : list];
+    }),
+  );
+  return { ...head(savedAt), ...places, aside: [...aside] } as NotebookFile;
 }
 
-/** The key under which a record is kept: one record a key. */
+const head = (savedAt: string) => ({
+  format: "yearling-notebook" as const,
+  version: recordsVersion,
+  savedAt,
+});
+
+/**
+ * A file laid out from the texts of its records, a record a line, without making one text of it all.
+ * @param texts the JSON of the records of each kind, joined by ",\n", in as many pieces as one likes
+ */
+export function layFile<Piece>(
+  texts: Partial<Record<Kind, readonly Piece[]>>,
+  aside: readonly SetAside[],
+  savedAt: string,
+): (string | Piece)[] {
+  const start = JSON.stringify(head(savedAt)).slice(0, -1);
+  const parts = kinds.flatMap((kind): (string | Piece)[] => {
+    const pieces = texts[kind] ?? [];
+    const name = JSON.stringify(placeInFile[kind]);
+    return isSingle(kind)
+      ? [`,\n${name}:`, ...(pieces.length > 0 ? pieces : ["null"])]
+      : [`,\n${name}:[\n`, ...pieces, "\n]"];
+  });
+  return [start, ...parts, `,\n"aside":${JSON.stringify(aside)}}\n`];
+}
+
+/** The key under which a record is kept. */
 export const keyOf = (record: { kind: Kind; id: string }): string => `${record.kind}/${record.id}`;
 
 export type ImportPreview = {
@@ -198,32 +256,49 @@ export type ImportPreview = {
   removed: number;
 }[];
 
+/** What tells whether a record is the same as another: its JSON, shortened to a number where there are many. */
+export type Mark = string | number;
+
 /**
  * What an import would do, before it does it.
+ * @param present the mark of every record there is, by key
+ * @param incoming the mark of every record that comes, by key
  * @param replace true when records that the file does not have are to go
  */
 export function previewImport(
-  present: readonly AnyRecord[],
-  incoming: readonly AnyRecord[],
+  present: ReadonlyMap<string, Mark>,
+  incoming: ReadonlyMap<string, Mark>,
   replace: boolean,
 ): ImportPreview {
-  const have = new Map(present.map((record) => [keyOf(record), JSON.stringify(record)]));
-  const coming = new Set(incoming.map(keyOf));
-  return kinds
-    .map((kind) => {
-      const row = { kind, added: 0, changed: 0, same: 0, removed: 0 };
-      for (const record of incoming)
-        if (record.kind === kind) {
-          const before = have.get(keyOf(record));
-          row[
-            before === undefined ? "added" : before === JSON.stringify(record) ? "same" : "changed"
-          ] += 1;
-        }
-      if (replace)
-        row.removed = present.filter(
-          (record) => record.kind === kind && !coming.has(keyOf(record)),
-        ).length;
-      return row;
-    })
-    .filter((row) => row.added + row.changed + row.same + row.removed > 0);
+  const rows = new Map(
+    kinds.map((kind) => [kind, { kind, added: 0, changed: 0, same: 0, removed: 0 }]),
+  );
+  const row = (key: string) => rows.get(key.slice(0, key.indexOf("/")) as Kind)!;
+  for (const [key, mark] of incoming) {
+    const before = present.get(key);
+    row(key)[before === undefined ? "added" : before === mark ? "same" : "changed"] += 1;
+  }
+  if (replace) for (const key of present.keys()) if (!incoming.has(key)) row(key).removed += 1;
+  return [...rows.values()].filter((one) => one.added + one.changed + one.same + one.removed > 0);
 }
+
+/**
+ * A record's mark: 53 bits of its JSON. Two records of one key that differ have the same mark once in 10^15.
+ * @example markOf(record) === markOf(structuredClone(record)) // true
+ */
+export function markOf(record: AnyRecord): number {
+  const text = JSON.stringify(record);
+  let [a, b] = [0xdeadbeef, 0x41c6ce57];
+  for (let i = 0; i < text.length; i += 1) {
+    const code = text.charCodeAt(i);
+    a = Math.imul(a ^ code, 2654435761);
+    b = Math.imul(b ^ code, 1597334677);
+  }
+  a = Math.imul(a ^ (a >>> 16), 2246822507) ^ Math.imul(b ^ (b >>> 13), 3266489909);
+  b = Math.imul(b ^ (b >>> 16), 2246822507) ^ Math.imul(a ^ (a >>> 13), 3266489909);
+  return 4294967296 * (2097151 & b) + (a >>> 0);
+}
+
+/** The marks of records by their key. */
+export const marksOf = (records: readonly AnyRecord[]): Map<string, number> =>
+  new Map(records.map((record) => [keyOf(record), markOf(record)]));

@@ -14,6 +14,9 @@ import { Clocked, Format, Gaps } from "../prep/format";
 import { SomeSchools } from "../prep/schools";
 import { Season } from "../season/plan/training";
 
+/** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
+export const recordsVersion = 3;
+
 const Id = z.string().min(1).max(80);
 
 export const Troupe = z.object({
@@ -371,6 +374,26 @@ export const kinds: readonly Kind[] = [
   "pack",
   "settings",
 ];
+
+/** The name of each kind in a file: a list of records, or the one record there is. */
+export const placeInFile = {
+  troupe: "troupe",
+  settings: "settings",
+  athlete: "athletes",
+  place: "places",
+  aim: "aims",
+  check: "checks",
+  prep: "preps",
+  run: "runs",
+  log: "logs",
+  day: "days",
+  season: "seasons",
+  photo: "photos",
+  pack: "packs",
+} as const satisfies Record<Kind, string>;
+
+/** Kinds of which there is one at most. */
+export const isSingle = (kind: Kind): boolean => kind === "troupe" || kind === "settings";
 
 export const kindNames: Record<Kind, string> = {
   troupe: "troupe",

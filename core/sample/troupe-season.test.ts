@@ -4,7 +4,7 @@ import { forecastPriors } from "../../library/forecast-priors";
 import { library } from "../../library/index";
 import { gapOf } from "../aim/gap";
 import type { OpenAim } from "../aim/shared";
-import { fromFile, readFile, toFile } from "../exchange/file";
+import { readFile, toFile } from "../exchange/file";
 import type { AnyRecord } from "../exchange/records";
 import { skillOf } from "../library";
 import { lockedMotions } from "../safety/pain";
@@ -177,8 +177,8 @@ describe("the troupe in a file", () => {
       record.kind === "season" && record.id === season.id ? season : record,
     );
     const read = readFile(JSON.stringify(toFile(records, `${today}T09:00:00.000Z`)));
-    if ("refused" in read) throw new Error(read.refused);
-    const back = fromFile(read.file).filter(({ kind }) => kind === "season");
+    if ("refused" in read) throw new Error(read.refused.why);
+    const back = read.records.filter(({ kind }) => kind === "season");
     expect(back).toHaveLength(6);
     expect(back).toContainEqual(season);
   });

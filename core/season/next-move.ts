@@ -11,7 +11,7 @@ export type Station = "aim" | "check" | "gap" | "prep" | "run" | "log" | "season
 export const stations: readonly Station[] = ["aim", "check", "gap", "prep", "run", "log", "season"];
 
 /** The one thing to do now, and why. */
-export type NextMove = { to: Station; text: string };
+export type NextMove = { to: Station | "file"; text: string };
 
 export type Now = {
   athlete: Athlete;
@@ -25,6 +25,8 @@ export type Now = {
   today: DayText;
   /** Where the user is: the same advice is not given for the place one stands in when a later step is open. */
   here: Station | null;
+  /** How long there has been no copy outside the browser, where it is time for one. */
+  fileDue?: { days: number; pressing: boolean } | null;
 };
 
 /** The next move in the order of the work: aim, intake, check, prep, run, log, and look back. */
@@ -42,6 +44,11 @@ export function nextMove(now: Now): NextMove {
     return { to: "check", text: `Measure ${names(unknown)}: two trials a side, warm.` };
   const planned = preps.find((prep) => prep.on === today);
   const logged = logs.some((log) => log.on === today);
+  if (now.fileDue && (now.fileDue.pressing || logged || now.here === "season"))
+    return {
+      to: "file",
+      text: `Save a file: ${now.fileDue.days > 0 ? `the last copy is ${now.fileDue.days} days old` : "much is only in this browser"}.`,
+    };
   const waiting = now.season?.slots.find(({ on, kind }) => on === today && counted(kind));
   if (logged) return { to: "season", text: "Today is logged. See the weeks, or plan tomorrow." };
   if (now.here === "prep")

@@ -1,17 +1,20 @@
 import { Download } from "lucide-react";
+import { useState } from "react";
 import { checksCsv } from "#core/exchange/checks-csv";
-import { toFile } from "#core/exchange/file";
-import type { AnyRecord } from "#core/exchange/records";
+import type { Check, Kind } from "#core/exchange/records";
 import { withPacks } from "#core/library";
 import { library } from "#library/index";
-import { moment, today } from "../../clock";
+import { today } from "../../clock";
+import { rememberSaved } from "../../store/file-out";
+import { openNotebook } from "../../store/open";
 import { download } from "../download";
+import { LongWork, useLongWork } from "./long-work";
+import { saveNotebook } from "./save-notebook";
 
 /** The whole notebook as JSON; the checks as a table. */
-export function ExportPart({ records }: { records: readonly AnyRecord[] }) {
-  const of = <K extends AnyRecord["kind"]>(kind: K) =>
-    records.filter((record): record is Extract<AnyRecord, { kind: K }> => record.kind === kind);
-  const checks = of("check");
+export function ExportPart({ counts }: { counts: Partial<Record<Kind, number>> }) {
+  const work = useLongWork();
+  const [saved, setSaved] = useState(false);
   return (
     <section className="mt-8">
       <h2 className="text-2xl">Save a copy</h2>
@@ -19,13 +22,14 @@ export function ExportPart({ records }: { records: readonly AnyRecord[] }) {
         <button
           type="button"
           className="press"
-          disabled={records.length === 0}
+          disabled={Object.keys(counts).length === 0 || work.under}
           onClick={() =>
-            download(
-              `yearling-${today()}.json`,
-              JSON.stringify(toFile(records, moment()), null, 1),
-              "application/json",
-            )
+            void work.run("Writing the file", async (progress, signal) => {
+              const { name, notebook } = await openNotebook();
+              await saveNotebook(notebook, progress, signal);
+              if (name === "own") await rememberSaved(notebook);
+              setSaved(true);
+            })
           }
         >
           <Download size={16} /> The whole notebook
@@ -33,18 +37,34 @@ export function ExportPart({ records }: { records: readonly AnyRecord[] }) {
         <button
           type="button"
           className="press"
-          disabled={checks.length === 0}
+          disabled={!counts.check || work.under}
           onClick={() =>
-            download(
-              `yearling-checks-${today()}.csv`,
-              `\uFEFF${checksCsv(checks, of("athlete"), withPacks(library, of("pack")))}`,
-              "text/csv;charset=utf-8",
-            )
+            void work.run("Writing the table", async (progress, signal) => {
+              const { notebook } = await openNotebook();
+              const checks: Check[] = [];
+              for await (const records of notebook.everything()) {
+                signal.throwIfAborted();
+                for (const record of records) if (record.kind === "check") checks.push(record);
+                progress(checks.length / counts.check!);
+              }
+              const whole = withPacks(library, notebook.all("pack"));
+              download(
+                `yearling-checks-${today()}.csv`,
+                `\uFEFF${checksCsv(checks, notebook.all("athlete"), whole)}`,
+                "text/csv;charset=utf-8",
+              );
+            })
           }
         >
           <Download size={16} /> The checks as a table (CSV)
         </button>
       </p>
+      <LongWork work={work} />
+      {saved ? (
+        <p role="status" className="mt-2 text-sm">
+          The file is in the downloads of this device. Put it where it is safe.
+        </p>
+      ) : null}
       <p className="mt-1 text-sm text-muted">
         The notebook file holds the health answers too: keep it as you would keep a paper with them.
       </p>

@@ -1,35 +1,39 @@
-import { useEffect, useState } from "react";
-import { fromFile, previewImport, readFile, type NotebookFile } from "#core/exchange/file";
-import { kindNames, type AnyRecord } from "#core/exchange/records";
-import { useAct } from "../use-act";
-import { openNotebook, peek } from "../../storage/open";
+import { useState } from "react";
+import { previewImport, type ImportPreview } from "#core/exchange/file";
+import { kindNames } from "#core/exchange/records";
+import { refusalWords } from "#words/file";
+import { bringIn, lookInto, marksIn, type Incoming } from "../../store/file-in";
+import { openNotebook, peek, turnTo } from "../../store/open";
+import { LongWork, useLongWork } from "./long-work";
 
-type Chosen = { name: string; text: string; file: NotebookFile };
-
-const largest = 50_000_000;
+type Chosen = { file: File; incoming: Incoming; present: Map<string, number> };
 
 /** Reads a file, shows what it would do, and only then does it. A file that cannot be right changes nothing. */
-export function ImportPart({
-  name,
-  records,
-}: {
-  name: "demo" | "own";
-  records: readonly AnyRecord[];
-}) {
-  const { act, answer, busy } = useAct<{ refused?: string; imported?: number }>();
+export function ImportPart({ name }: { name: "demo" | "own" }) {
+  const work = useLongWork();
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [refused, setRefused] = useState<string | null>(null);
+  const [imported, setImported] = useState<number | null>(null);
   const [replace, setReplace] = useState(false);
-  const choose = async (file: File | undefined) => {
+  const choose = (file: File | undefined) => {
     setChosen(null);
     setRefused(null);
-    if (!file) return;
-    if (file.size > largest)
-      return setRefused(`“${file.name}” is larger than any notebook (50 MB).`);
-    const text = await file.text();
-    const read = readFile(text);
-    if ("refused" in read) setRefused(read.refused);
-    else setChosen({ name: file.name, text, file: read.file });
+    setImported(null);
+    if (file)
+      void work.run("Reading the file", async (progress, signal) => {
+        const incoming = await lookInto(file, progress, signal);
+        if ("refused" in incoming) return setRefused(refusalWords(incoming.refused));
+        setChosen({ file, incoming, present: await marksIn(await peek("own")) });
+      });
+  };
+  const go = ({ file, incoming }: Chosen) => {
+    setChosen(null);
+    void work.run("Bringing it in", async (progress, signal) => {
+      if (name === "demo") await turnTo("own");
+      const { notebook } = await openNotebook();
+      await bringIn(notebook, file, incoming, replace, progress, signal);
+      setImported(incoming.marks.size);
+    });
   };
   return (
     <section className="mt-8">
@@ -45,68 +49,59 @@ export function ImportPart({
           type="file"
           accept=".json,application/json"
           className="mt-1 block min-h-11 w-full file:mr-4 file:min-h-10 file:border file:border-ink file:bg-transparent file:px-4 file:font-semibold file:text-ink"
-          onChange={(event) => void choose(event.target.files?.[0])}
+          disabled={work.under}
+          onChange={(event) => choose(event.target.files?.[0])}
         />
       </label>
+      <LongWork work={work} />
       {refused ? (
         <p role="alert" className="mt-3 border-l-4 border-clay bg-raised px-4 py-2">
           Refused. {refused} Nothing was changed.
         </p>
       ) : null}
       {chosen ? (
-        <ImportPreview
+        <Preview
           chosen={chosen}
-          present={name === "own" ? records : null}
+          rows={previewImport(chosen.present, chosen.incoming.marks, replace)}
           replace={replace}
           setReplace={setReplace}
-          busy={busy}
-          go={() => {
-            act("import", { text: chosen.text, replace });
-            setChosen(null);
-          }}
+          go={() => go(chosen)}
           leave={() => setChosen(null)}
         />
       ) : null}
-      {answer?.imported !== undefined ? (
+      {imported !== null ? (
         <p role="status" className="mt-3 border-l-4 border-spruce bg-raised px-4 py-2">
-          {answer.imported} records are in your own notebook.
+          {imported} records are in your own notebook.
         </p>
       ) : null}
     </section>
   );
 }
 
-function ImportPreview({
-  chosen,
-  present,
+function Preview({
+  chosen: { file, incoming },
+  rows,
   replace,
   setReplace,
-  busy,
   go,
   leave,
 }: {
   chosen: Chosen;
-  present: readonly AnyRecord[] | null;
+  rows: ImportPreview;
   replace: boolean;
   setReplace: (on: boolean) => void;
-  busy: boolean;
   go: () => void;
   leave: () => void;
 }) {
-  const [own, setOwn] = useState<readonly AnyRecord[] | null>(present);
-  useEffect(() => {
-    if (own === null) void peekOwn().then(setOwn);
-  }, [own]);
-  if (own === null) {
-    return <p className="mt-3 text-muted">Looking into your own notebook …</p>;
-  }
-  const rows = previewImport(own, fromFile(chosen.file), replace);
   return (
     <div className="mt-3 border border-ink p-4">
-      <h3 className="text-lg">What “{chosen.name}” will do</h3>
+      <h3 className="text-lg">What “{file.name}” will do</h3>
       <p className="text-sm text-muted">
-        Saved {chosen.file.savedAt.slice(0, 10)}, version {chosen.file.version}.{" "}
+        Saved {incoming.savedAt.slice(0, 10)}, version {incoming.version}.{" "}
         {rows.length === 0 ? "It holds nothing." : ""}
+        {incoming.aside.length > 0
+          ? `${incoming.aside.length} of it could not be read where it was saved: set aside here too.`
+          : ""}
       </p>
       <table className="mt-2 w-full text-left">
         <thead>
@@ -144,7 +139,7 @@ function ImportPreview({
         Replace: take away what the file does not have
       </label>
       <p className="mt-2 flex gap-3">
-        <button type="button" className="press press-main" disabled={busy} onClick={go}>
+        <button type="button" className="press press-main" onClick={go}>
           {replace ? "Replace my notebook" : "Add to my notebook"}
         </button>
         <button type="button" className="press" onClick={leave}>
@@ -153,10 +148,4 @@ function ImportPreview({
       </p>
     </div>
   );
-}
-
-/** What the user's own notebook holds, while the demo is the open one. */
-async function peekOwn(): Promise<readonly AnyRecord[]> {
-  const { name, notebook } = await openNotebook();
-  return name === "own" ? notebook.everything() : peek("own");
 }

@@ -1,19 +1,17 @@
-import { kindNames, kinds, type AnyRecord } from "#core/exchange/records";
-import { turnTo } from "../../storage/open";
+import { kindNames, kinds, type Kind } from "#core/exchange/records";
+import { turnTo } from "../../store/open";
 import { useAct } from "../use-act";
 
 /** Which notebook is open, what is in it, and the ways to the other, to a fresh demo and to an empty start. */
 export function NotebookPart({
   name,
-  records,
+  counts,
 }: {
   name: "demo" | "own";
-  records: readonly AnyRecord[];
+  counts: Partial<Record<Kind, number>>;
 }) {
   const { act } = useAct();
-  const counts = kinds
-    .map((kind) => ({ kind, count: records.filter((record) => record.kind === kind).length }))
-    .filter(({ count }) => count > 0);
+  const rows = kinds.flatMap((kind) => (counts[kind] ? [{ kind, count: counts[kind] }] : []));
   const turn = (to: "demo" | "own") => void turnTo(to).then(() => location.assign("/"));
   return (
     <section className="mt-6">
@@ -21,8 +19,8 @@ export function NotebookPart({
         {name === "demo" ? "Open: the Lanternfield demo" : "Open: your own notebook"}
       </h2>
       <p className="text-muted">
-        {counts.length > 0
-          ? counts.map(({ kind, count }) => `${count} ${kindNames[kind]}`).join(", ")
+        {rows.length > 0
+          ? rows.map(({ kind, count }) => `${count} ${kindNames[kind]}`).join(", ")
           : "It is empty."}
       </p>
       <p className="mt-2 flex flex-wrap gap-3">
@@ -43,7 +41,7 @@ export function NotebookPart({
             <button
               type="button"
               className="press"
-              disabled={records.length === 0}
+              disabled={rows.length === 0}
               onClick={() => act("empty")}
             >
               Empty this notebook

@@ -10,7 +10,7 @@ import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { withPacks } from "#core/library";
 import { library } from "#library/index";
-import { presentNotebook } from "../../storage/open";
+import { presentNotebook } from "../../store/open";
 
 type Found = { key: string; name: string; kind: string; to: string };
 

@@ -1,6 +1,8 @@
 import { useLayoutEffect } from "react";
 import { useNavigate } from "react-router";
 import { stations, type NextMove } from "#core/season/next-move";
+import { takeNewVersion, waitingVersion } from "../../offline";
+import { addressOf } from "./next-line";
 import { travel } from "./undo";
 
 /** Keys of the frame, as the help shows them. */
@@ -16,6 +18,7 @@ export const keyHelp: readonly [key: string, does: string][] = [
   ["Delete in Season", "take a session out"],
   ["a – d in Season", "mend what is warned of"],
   ["Esc", "leave a field, so that the keys above work again"],
+  ["U", "use a new version, when one is ready"],
   ["?", "these keys"],
 ];
 
@@ -50,7 +53,7 @@ export function useFrameKeys({
         !takesText(event.target)
       ) {
         event.preventDefault();
-        travel(event.shiftKey ? "redo" : "undo");
+        void travel(event.shiftKey ? "redo" : "undo");
         return;
       }
       if (
@@ -62,11 +65,12 @@ export function useFrameKeys({
         return;
       if (event.key === "Enter" && move && athleteId && !takesEnter(event.target)) {
         event.preventDefault();
-        void navigate(`/at/${athleteId}/${move.to}`);
+        void navigate(addressOf(athleteId, move));
         return;
       }
       if (event.key === "Escape" && event.target instanceof HTMLElement) event.target.blur();
       if (takesText(event.target)) return;
+      if (event.key === "u" && waitingVersion()) return takeNewVersion();
       if (event.key === "/" || event.key === "?") {
         event.preventDefault();
         open(event.key === "/" ? "find" : "keys");

@@ -1,50 +1,93 @@
 import { Link } from "react-router";
-import { presentNotebook } from "../../storage/open";
+import { troubleWords } from "#words/storage";
+import { presentNotebook } from "../../store/open";
+import type { Trouble } from "../../store/trouble";
+import { rememberSaved } from "../../store/file-out";
+import { saveNotebook } from "../file/save-notebook";
+import { useNewVersion } from "./new-version";
 import { useNotebookState } from "./use-notebook";
 
-/** What the user must know before going on: unsaved work, another tab's change, records set aside. */
+/** What the user must know before going on: unsaved work, another tab's change, records set aside, a new version. */
 export function Notices() {
   const state = useNotebookState();
+  const newVersion = useNewVersion();
   const notebook = presentNotebook()?.notebook;
-  if (!state || !notebook || (!state.failure && state.conflicts === 0 && state.quarantined === 0))
-    return null;
+  const quiet = !state?.trouble && !state?.conflicts && !state?.aside;
+  if (!state || !notebook || (quiet && !newVersion)) return null;
   return (
     <div
       role="alert"
       className="no-print grid gap-1 border-b border-clay bg-raised px-4 py-2 text-sm lg:px-7"
     >
-      {state.failure ? (
-        <p>
-          The last change could not be written to this browser ({state.failure}). It is still on the
-          screen:{" "}
-          <Link className="underlined" to="/file">
-            save a copy to a file
-          </Link>
-          .
-        </p>
-      ) : null}
-      {notebook.conflicts.map(({ key }) => (
-        <p key={key} className="flex flex-wrap items-center gap-x-3">
-          Another tab changed this {key.split("/")[0]} first. Its version is shown; yours is kept
-          aside.
-          <button type="button" className="underlined" onClick={() => notebook.settle(key, false)}>
-            Keep theirs
+      {state.trouble ? <TroubleNotice trouble={state.trouble} /> : null}
+      {notebook.conflicts.map(({ id, label }) => (
+        <p key={id} className="flex flex-wrap items-center gap-x-3">
+          Another tab was first: “{label || "a change"}” was not written. What the other tab wrote
+          is shown; yours is kept aside.
+          <button
+            type="button"
+            className="underlined"
+            onClick={() => void notebook.settle(id, false)}
+          >
+            Let mine go
           </button>
-          <button type="button" className="underlined" onClick={() => notebook.settle(key, true)}>
-            Put mine over it
+          <button
+            type="button"
+            className="underlined"
+            onClick={() => void notebook.settle(id, true)}
+          >
+            Put mine back
           </button>
         </p>
       ))}
-      {state.quarantined > 0 ? (
+      {state.aside > 0 ? (
         <p>
-          {state.quarantined} record{state.quarantined > 1 ? "s" : ""} could not be read and{" "}
-          {state.quarantined > 1 ? "were" : "was"} set aside.{" "}
+          {state.aside} record{state.aside > 1 ? "s" : ""} could not be read and{" "}
+          {state.aside > 1 ? "were" : "was"} set aside.{" "}
           <Link className="underlined" to="/file#quarantine">
             See and save
           </Link>
           .
         </p>
       ) : null}
+      {newVersion ? (
+        <p className="flex flex-wrap items-center gap-x-3">
+          A new version of Yearling is ready.
+          <button type="button" className="underlined" onClick={newVersion}>
+            Use it now
+          </button>
+          <span className="text-muted">What is typed is kept. Key: U</span>
+        </p>
+      ) : null}
     </div>
+  );
+}
+
+function TroubleNotice({ trouble }: { trouble: Trouble }) {
+  const notebook = presentNotebook()!.notebook;
+  return (
+    <p className="flex flex-wrap items-center gap-x-3">
+      <span>{troubleWords(trouble)}</span>
+      <button
+        type="button"
+        className="underlined"
+        onClick={() => void saveNotebook(notebook).then(() => rememberSaved(notebook))}
+      >
+        Save a file
+      </button>
+      {trouble.why === "gone" ? (
+        <button type="button" className="underlined" onClick={() => void notebook.writeBack()}>
+          Write it back
+        </button>
+      ) : trouble.why === "newer" || trouble.why === "silent" ? (
+        <button type="button" className="underlined" onClick={() => location.reload()}>
+          Load again
+        </button>
+      ) : trouble.why === "refused" ? null : (
+        <button type="button" className="underlined" onClick={() => void notebook.retry()}>
+          Try again
+        </button>
+      )}
+    </p>
   );
 }

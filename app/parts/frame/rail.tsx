@@ -77,7 +77,7 @@ function Tools({ open }: { open: (what: "find" | "keys") => void }) {
       <button
         type="button"
         className="quiet"
-        onClick={() => travel("undo")}
+        onClick={() => void travel("undo")}
         disabled={!state?.undo}
         title={state?.undo ? `Undo: ${state.undo}` : "Nothing to undo"}
         aria-label="Undo"
@@ -87,7 +87,7 @@ function Tools({ open }: { open: (what: "find" | "keys") => void }) {
       <button
         type="button"
         className="quiet max-sm:hidden"
-        onClick={() => travel("redo")}
+        onClick={() => void travel("redo")}
         disabled={!state?.redo}
         title={state?.redo ? `Redo: ${state.redo}` : "Nothing to redo"}
         aria-label="Redo"

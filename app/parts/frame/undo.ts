@@ -1,14 +1,13 @@
 import { say } from "../say";
-import { presentNotebook } from "../../storage/open";
+import { presentNotebook } from "../../store/open";
 
 /** Takes the last change back, or makes it again, and says what it was. */
-export function travel(way: "undo" | "redo"): void {
+export async function travel(way: "undo" | "redo"): Promise<void> {
   const notebook = presentNotebook()?.notebook;
   if (!notebook) return;
+  await notebook.openAthletes(notebook.travelNeeds(way));
   const result = notebook[way]();
-  say(
-    "done" in result
-      ? `${way === "undo" ? "Taken back" : "Made again"}: ${result.done}`
-      : result.refused,
-  );
+  if ("done" in result) say(`${way === "undo" ? "Taken back" : "Made again"}: ${result.done}`);
+  else if (result.refused === "nothing") say("Nothing to take back.");
+  else say(`“${result.label}” was changed since, in another tab: it stays as it is.`);
 }

@@ -1,15 +1,16 @@
 import { useEffect, useRef, useSyncExternalStore } from "react";
 import { useRevalidator } from "react-router";
-import { presentNotebook, subscribeNotebook } from "../../storage/open";
+import { presentNotebook, subscribeNotebook } from "../../store/open";
+import type { Trouble } from "../../store/trouble";
 
 export type NotebookState = {
   name: "demo" | "own";
   status: "saved" | "saving" | "failed";
-  failure: string | null;
+  trouble: Trouble | null;
   undo: string | null;
   redo: string | null;
   conflicts: number;
-  quarantined: number;
+  aside: number;
   outside: number;
 };
 
@@ -23,11 +24,11 @@ function snapshot(): NotebookState | null {
   const next: NotebookState = {
     name,
     status: notebook.status,
-    failure: notebook.failure,
+    trouble: notebook.trouble,
     undo: notebook.undoLabel,
     redo: notebook.redoLabel,
     conflicts: notebook.conflicts.length,
-    quarantined: notebook.quarantined.length,
+    aside: notebook.aside.length,
     outside: notebook.outside,
   };
   if (

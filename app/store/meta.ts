@@ -1,0 +1,33 @@
+import { openShelf, type Shelf } from "./shelf";
+
+/** Which notebook a browser has open. The demo and the user's own never share a shelf. */
+export type NotebookName = "demo" | "own";
+
+/** What the browser answered when it was asked to keep the notebook. */
+export type Persistence = "granted" | "denied" | "unknown";
+
+/** Small facts about this browser, beside the notebooks; losing them loses no record. */
+export type Meta = {
+  open: NotebookName;
+  /** The day the demo was filled on, and the act that did it. */
+  demo: { on: string; acts: number };
+  /** 2 once what the first layout kept has been brought over. */
+  layout: number;
+  /** The own notebook's act up to which a file was saved, and when. */
+  saved: { acts: number; on: string };
+  persistence: Persistence;
+  /** When the own notebook was first written to. */
+  begun: string;
+};
+
+const shelf: Shelf = openShelf("yearling", "meta");
+
+export async function readMeta<K extends keyof Meta>(name: K): Promise<Meta[K] | null> {
+  return (await shelf.read(name)) as Meta[K] | null;
+}
+
+export const writeMeta = <K extends keyof Meta>(name: K, value: Meta[K]): Promise<void> =>
+  shelf.write(name, value);
+
+/** Whether anything was ever kept by this browser. */
+export const metaIsEmpty = async (): Promise<boolean> => (await shelf.keys()).length === 0;

@@ -1,0 +1,27 @@
+import type { Refusal } from "#core/exchange/file";
+
+/** Why a file is not read. */
+export function refusalWords(refusal: Refusal): string {
+  switch (refusal.why) {
+    case "empty":
+      return "The file is empty.";
+    case "cut-off":
+      return "The file is cut off or damaged: it begins like a notebook but does not end like one.";
+    case "not-json":
+      return "This is not a Yearling notebook: it is not JSON.";
+    case "foreign":
+      return "This is JSON, but not a Yearling notebook.";
+    case "no-version":
+      return "The notebook does not say which version it is.";
+    case "no-way":
+      return `No way is known from version ${refusal.version} to this one.`;
+    case "newer":
+      return `This notebook was written by a newer Yearling (version ${refusal.version}; this one reads up to ${refusal.upTo}). Update first.`;
+    case "part":
+      return `The notebook has a part that cannot be right: ${refusal.path}: ${refusal.detail}.`;
+    case "stray":
+      return `The ${refusal.kind} “${refusal.id}” belongs to an athlete who is not in the file.`;
+    case "twice":
+      return `The ${refusal.kind} “${refusal.id}” is in the file twice.`;
+  }
+}
