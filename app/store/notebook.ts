@@ -23,6 +23,8 @@ type Around = Surroundings & {
   later: (milliseconds: number, task: () => void) => () => void;
   /** Why nothing is kept at all, where the shelf lasts only as long as the page. */
   unkept: Trouble | null;
+  /** How long the storage may take to answer at the opening, ms. */
+  patience?: number;
 };
 
 export type Traveled = { done: string } | { refused: "nothing" | "changed-since"; label: string };
@@ -71,7 +73,7 @@ export class Notebook {
   /** Opens the shelf and reads what every page needs. @throws what the storage throws; `StorageSilent` when nothing comes */
   async load(): Promise<void> {
     const mine = await within(
-      patience,
+      this.around.patience ?? patience,
       this.around.exclusive(() => this.keeper.open()),
     );
     this.history = historyOf(mine);
@@ -508,7 +510,11 @@ export class Notebook {
         this.failures = 0;
         this.trouble = this.around.unkept;
       } catch (error) {
-        if (error instanceof Collision) continue;
+        if (error instanceof Collision) {
+          // Not in step with the other tab: one of them comes first.
+          await new Promise((done) => setTimeout(done, 40 * Math.random()));
+          continue;
+        }
         this.trouble = troubleOf(error);
         this.failures += 1;
         if (this.trouble.why !== "gone" && this.trouble.why !== "newer") {
@@ -680,7 +686,7 @@ export class Notebook {
     } catch (error) {
       return (error as Error).message;
     }
-    const read = readRecord(found, text === null ? aside.v : aside.v);
+    const read = readRecord(found, aside.v);
     if ("refused" in read) return read.refused;
     const owner = ownerOf(read.record);
     if (owner !== everybody) {
@@ -689,6 +695,8 @@ export class Notebook {
     }
     await this.commit(aside.key, [read.record]);
     if (this.trouble) return this.trouble.why;
+    // What is his has waited on his pages.
+    if (read.record.kind === "athlete") await this.take(read.record.id);
     await this.letGo([name]);
     return null;
   }
