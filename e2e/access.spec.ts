@@ -214,6 +214,7 @@ test.describe("offline", () => {
     const lock = page.getByRole("button", { name: name!, exact: true });
     await lock.click();
     await expect(lock).toHaveAttribute("aria-pressed", "true");
+    await saved(page);
     await page.reload();
     await expect(lock).toHaveAttribute("aria-pressed", "true");
   });

@@ -22,7 +22,8 @@ export async function clientLoader() {
   const people = await notebook.people();
   const rows = notebook.all("athlete").map((athlete) => {
     const known = people.find(({ athleteId }) => athleteId === athlete.id);
-    const aim = known?.aims.toSorted((a, b) => a.by.localeCompare(b.by))[0] ?? null;
+    const open = known?.aims.filter(({ closedOn }) => !closedOn) ?? [];
+    const aim = open.toSorted((a, b) => a.by.localeCompare(b.by))[0] ?? null;
     const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
     const checks = known?.checks ?? [];
     const gaps = aim && skill ? gapOf({ athlete, aim, skill, checks, library }) : [];

@@ -44,9 +44,10 @@ export async function saveSkill(
 export async function removeSkill(sent: unknown): Promise<{ refused: string } | null> {
   const { id } = z.object({ id: z.string() }).parse(sent);
   const { notebook } = await openNotebook();
+  const people = await notebook.people();
   const pack = notebook.get("pack", "own");
   if (!pack) return null;
-  if (notebook.all("aim").some(({ skillId }) => skillId === id))
+  if (people.some(({ aims }) => aims.some(({ skillId }) => skillId === id)))
     return { refused: "An aim still asks this skill; close or change it first." };
   await change("remove a skill", [{ ...pack, skills: pack.skills.filter((one) => one.id !== id) }]);
   return null;

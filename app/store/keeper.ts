@@ -140,10 +140,11 @@ export class Keeper {
    */
   async news(): Promise<News> {
     const { shelf, journal } = this.around;
-    const head = (await shelf.read("head")) as Head | null;
+    const [found, written] = await Promise.all([shelf.read("head"), journal.keys()]);
+    const head = found as Head | null;
     if (!head || head.id !== this.head?.id) throw new StorageGone();
     if (head.v > recordsVersion) throw new NewerValues();
-    const names = entryNames(await journal.keys()).filter(({ seq }) => seq > this.seq);
+    const names = entryNames(written).filter(({ seq }) => seq > this.seq);
     const entries = await this.read(names.map(({ name }) => name));
     const missed =
       head.folded > this.seq &&
@@ -355,7 +356,7 @@ export class Keeper {
    * @param fill hands over every record; what it throws ends the building
    */
   async rebuild(
-    act: Pick<Act, "id" | "label">,
+    named: Pick<Act, "id" | "label">,
     fill: (add: (record: AnyRecord) => Promise<void>) => Promise<void>,
   ): Promise<Entry> {
     const { shelf } = this.around;
@@ -375,6 +376,7 @@ export class Keeper {
       held = new Map();
       count = 0;
     };
+    const act: Act = { ...named, edits: [], turn: { from, to }, travel: null };
     try {
       await fill(async (record) => {
         const page = pageOf(record);
@@ -402,9 +404,24 @@ export class Keeper {
           rows.flat().map(({ record }) => record),
         );
       }
-      return await this.append({ ...act, edits: [], turn: { from, to }, travel: null });
     } catch (error) {
       await this.dropGeneration(to).catch(() => undefined);
+      throw error;
+    }
+    return this.turn(act);
+  }
+
+  /**
+   * Writes an act that turns to another generation. Where the write fails to say whether it happened, the journal
+   * is asked; what it leads to is dropped by no one but a later tidying, which knows.
+   */
+  async turn(act: Act): Promise<Entry> {
+    try {
+      return await this.append(act);
+    } catch (error) {
+      const { entries } = await this.news();
+      const written = entries.find(({ id }) => id === act.id);
+      if (written) return written;
       throw error;
     }
   }

@@ -386,9 +386,16 @@ export class Notebook {
       const { from, to } = step.turn;
       const back = way === "undo" ? { from: to, to: from } : step.turn;
       if (this.keeper.generation !== back.from) return this.drop(way, label);
+      const before = this.history;
       this.history = withAct(this.history, { ...step, travel });
       this.outside += 1;
-      this.turning = this.turnTo({ ...step, id: this.around.newId(), turn: back, travel });
+      this.turning = this.turnTo({ ...step, id: this.around.newId(), turn: back, travel }).catch(
+        (error: unknown) => {
+          this.history = before;
+          this.trouble = troubleOf(error);
+          this.changed();
+        },
+      );
       return { done: label };
     }
     const wanted =
@@ -422,7 +429,7 @@ export class Notebook {
     await this.settled();
     await this.around.exclusive(async () => {
       await this.news();
-      await this.keeper.append(act);
+      await this.keeper.turn(act);
     });
     await this.readAgain();
     this.around.announce();
@@ -471,15 +478,20 @@ export class Notebook {
     return this.trouble ? "failed" : this.pending.length > 0 ? "saving" : "saved";
   }
 
+  /** Whether the page holds something that the shelf does not. */
+  get isUnwritten(): boolean {
+    return this.pending.length > 0;
+  }
+
   /** Resolves when everything seen so far is on the shelf, or it is plain that it cannot be. */
   async settled(): Promise<void> {
-    await this.turning.catch(() => undefined);
+    await this.turning;
     while (this.flushing) await this.flushing;
   }
 
   /** Tries at once to write what could not be written. */
   retry(): Promise<void> {
-    return this.flush();
+    return this.pending.length > 0 ? this.flush() : this.look();
   }
 
   private flush(): Promise<void> {
@@ -589,8 +601,8 @@ export class Notebook {
   async look(): Promise<void> {
     try {
       await this.around.exclusive(() => this.news());
-      if (this.trouble?.why === "gone" && this.pending.length === 0) {
-        this.trouble = null;
+      if (this.trouble !== this.around.unkept && this.pending.length === 0) {
+        this.trouble = this.around.unkept;
         this.changed();
       }
     } catch (error) {

@@ -227,5 +227,10 @@ if (typeof document !== "undefined") {
     if (document.visibilityState === "hidden") void writeDrafts();
     else void current?.notebook.look();
   });
+  // What could not be written would go with the page: the browser asks before it is left.
+  addEventListener("beforeunload", (event) => {
+    if (current?.notebook.status === "failed" && current.notebook.isUnwritten)
+      event.preventDefault();
+  });
   addEventListener("online", () => void current?.notebook.retry());
 }

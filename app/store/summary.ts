@@ -3,7 +3,7 @@ import type { Aim, AnyRecord, Check, Kind } from "#core/exchange/records";
 /** What a list shows of a person, without opening his pages. */
 export type Summary = {
   athleteId: string;
-  /** Aims that are still open. */
+  /** Every aim, closed ones too. */
   aims: Aim[];
   /** The latest check of each protocol, side and mode: what today's margins are made of. */
   checks: Check[];
@@ -18,7 +18,7 @@ export function summaryOf(athleteId: string, records: readonly AnyRecord[]): Sum
   const aims: Aim[] = [];
   for (const record of records) {
     counts[record.kind] = (counts[record.kind] ?? 0) + 1;
-    if (record.kind === "aim" && !record.closedOn) aims.push(record);
+    if (record.kind === "aim") aims.push(record);
     if (record.kind !== "check" || record.trials.length === 0) continue;
     const name = [record.protocolId, record.side, record.mode].join("/");
     const known = latest.get(name);
