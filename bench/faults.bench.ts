@@ -22,6 +22,7 @@ const bench: Bench = async () => {
       atOnce === 1 ? steps : single,
       atOnce,
       every,
+      true,
     );
     const row = {
       cases: found.cases,

@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import axe from "axe-core";
-import { openDemo, stations } from "./walk";
+import { openDemo, saved, stations } from "./walk";
 
 type Finding = {
   id: string;
