@@ -1,11 +1,10 @@
 /** Serves the built files with their security headers. PORT and HOST choose where; the default is 127.0.0.1:4173. */
-import { existsSync, readFileSync } from "node:fs";
-import { createServer } from "node:http";
+import { existsSync, readFileSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { pathToFileURL } from "node:url";
-import sirv from "sirv";
-
-const root = join(import.meta.dirname, "../build/client");
+import compress from "@fastify/compress";
+import files from "@fastify/static";
+import fastify from "fastify";
 
 /** Headers of every answer; the policy of a page is its own. */
 const plainHeaders = {
@@ -18,45 +17,114 @@ const plainHeaders = {
     "camera=(self), microphone=(), geolocation=(), payment=(), usb=(), screen-wake-lock=(self)",
 };
 
-export function serve(port, host = "127.0.0.1") {
-  const policies = JSON.parse(readFileSync(join(root, "../csp.json"), "utf8"));
-  const fallback = existsSync(join(root, "__spa-fallback.html"))
-    ? "/__spa-fallback.html"
-    : "/index.html";
-  const files = sirv(root, { single: fallback.slice(1), etag: true, setHeaders: setCaching });
-  const pageOf = (path) => {
+const forever = "public, max-age=31536000, immutable";
+const anew = "no-cache";
+
+/** Written under another name meanwhile, a build may lack its pages for a moment. */
+const away = "Yearling is being built anew. Try again in a moment.";
+
+/**
+ * Starts the server. @returns the server, with `close`, and its address
+ * @param root where the built files are; the policies of its pages lie beside it
+ */
+export async function serve(
+  port,
+  host = "127.0.0.1",
+  root = join(import.meta.dirname, "../build/client"),
+) {
+  const server = fastify({
+    logger: false,
+    bodyLimit: 1024,
+    connectionTimeout: 30_000,
+    requestTimeout: 30_000,
+    keepAliveTimeout: 5_000,
+    routerOptions: { maxParamLength: 2_000 },
+    forceCloseConnections: true,
+  });
+  server.addHook("onRequest", async (_, reply) => void reply.headers(plainHeaders));
+  await server.register(compress, { threshold: 1024, encodings: ["br", "gzip"] });
+  await server.register(files, {
+    root,
+    serve: false,
+    cacheControl: false,
+    dotfiles: "ignore",
+    redirect: false,
+    index: false,
+  });
+  const pages = pagesOf(root);
+  server.get("/*", (request, reply) => {
+    const path = pathOf(request.url);
+    if (path === null) return reply.code(400).type("text/plain").send("This is no address.");
+    const named = /\.[a-z0-9]+$/i.test(path);
+    if (named && !path.endsWith(".html"))
+      return reply
+        .header("Cache-Control", path.startsWith("/assets/") ? forever : anew)
+        .sendFile(path.slice(1));
+    const found = pages(path);
+    if (!found) return reply.code(503).header("Retry-After", "3").type("text/plain").send(away);
+    return reply
+      .header("Cache-Control", anew)
+      .header("Content-Security-Policy", found.policy)
+      .sendFile(found.page.slice(1));
+  });
+  server.setNotFoundHandler((request, reply) => {
+    if (request.method !== "GET" && request.method !== "HEAD")
+      return reply.code(405).header("Allow", "GET, HEAD").type("text/plain").send("Only reading.");
+    return reply
+      .code(404)
+      .header("Cache-Control", anew)
+      .type("text/plain")
+      .send("There is no such file.");
+  });
+  server.setErrorHandler((error, _, reply) => {
+    const code = error.statusCode >= 400 && error.statusCode < 500 ? error.statusCode : 500;
+    return reply.code(code).header("Cache-Control", anew).type("text/plain").send("No.");
+  });
+  await server.listen({ port, host });
+  return { server, address: `http://${host}:${server.server.address().port}` };
+}
+
+/** The plain path of a request, decoded; null for what is none, or would lead elsewhere. */
+export function pathOf(url) {
+  const [raw = "/"] = url.split(/[?#]/);
+  try {
+    const path = decodeURIComponent(raw);
+    if (!path.startsWith("/") || path.includes("\0") || path.includes("\\")) return null;
+    const parts = path.split("/");
+    if (parts.includes("..") || parts.includes(".") || parts.slice(1, -1).includes("")) return null;
+    return path;
+  } catch {
+    return null;
+  }
+}
+
+/** Which page answers a path, and its policy; read again when the build has changed. Null while there is none. */
+function pagesOf(root) {
+  const file = join(root, "../csp.json");
+  let [policies, readAt] = [{}, 0];
+  return (path) => {
+    try {
+      const { mtimeMs } = statSync(file);
+      if (mtimeMs !== readAt) {
+        policies = JSON.parse(readFileSync(file, "utf8"));
+        readAt = mtimeMs;
+      }
+    } catch {
+      return null;
+    }
     const clean = path.replace(/\/$/, "");
-    return [`${clean}.html`, `${clean}/index.html`].find((page) => page in policies) ?? fallback;
+    const page = [
+      path,
+      `${clean}.html`,
+      `${clean}/index.html`,
+      "/__spa-fallback.html",
+      "/index.html",
+    ].find((one) => one in policies);
+    return page && existsSync(join(root, page)) ? { page, policy: policies[page] } : null;
   };
-  const server = createServer((request, response) => {
-    const { pathname } = new URL(request.url ?? "/", "http://localhost");
-    for (const [name, value] of Object.entries(plainHeaders)) response.setHeader(name, value);
-    response.setHeader(
-      "Content-Security-Policy",
-      policies[pathname in policies ? pathname : pageOf(pathname)],
-    );
-    files(request, response, () => {
-      response.statusCode = 404;
-      response.end("Not found");
-    });
-  });
-  return new Promise((resolve, reject) => {
-    server.once("error", reject);
-    server.listen(port, host, () =>
-      resolve({ server, address: `http://${host}:${server.address().port}` }),
-    );
-  });
 }
 
-/** Hashed files never change; pages are asked for anew each time. */
-function setCaching(response, path) {
-  response.setHeader(
-    "Cache-Control",
-    path.startsWith("/assets/") ? "public, max-age=31536000, immutable" : "no-cache",
-  );
-}
-
-if (import.meta.url === pathToFileURL(process.argv[1]).href) {
+if (process.argv[1] && import.meta.url === pathToFileURL(process.argv[1]).href) {
   const { address } = await serve(Number(process.env.PORT ?? 4173), process.env.HOST);
   console.log(`Yearling is at ${address}`);
 }
