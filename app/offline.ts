@@ -1,4 +1,4 @@
-import { writeDrafts } from "./store/drafts";
+import { draftsWritten } from "./store/drafts";
 
 const listeners = new Set<() => void>();
 let waiting: ServiceWorker | null = null;
@@ -15,7 +15,7 @@ export function whenVersionWaits(listener: () => void): () => void {
 /** Turns to the newer build: what is typed is written first, and the page loads again. */
 export function takeNewVersion(): void {
   taking = true;
-  void writeDrafts().then(() => waiting?.postMessage("take-over"));
+  void draftsWritten().then(() => waiting?.postMessage("take-over"));
 }
 
 const found = (worker: ServiceWorker | null): void => {

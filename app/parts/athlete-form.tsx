@@ -3,7 +3,11 @@ import type { Athlete } from "#core/exchange/athlete";
 import type { Place } from "#core/exchange/records";
 import type { FormErrors } from "../storage/athletes";
 import { PlaceSelect } from "./place-select";
+import { useFormDraft } from "./use-draft";
 import { readNumber } from "./words";
+
+/** The draft of an athlete's form. */
+export const draftNameOf = (athlete: Athlete | null): string => `athlete/${athlete?.id ?? "new"}`;
 
 /** Who the athlete is: enough to convert readings, choose kit and mind the growing. */
 export function AthleteForm({
@@ -19,6 +23,7 @@ export function AthleteForm({
 }) {
   const fetcher = useFetcher<{ errors?: FormErrors }>();
   const errors = fetcher.data?.errors ?? {};
+  const draft = useFormDraft(draftNameOf(athlete));
   const send = (form: FormData) => {
     const text = (name: string) => String(form.get(name) ?? "").trim();
     void fetcher.submit(
@@ -35,10 +40,12 @@ export function AthleteForm({
       },
       { method: "post", encType: "application/json" },
     );
+    draft.drop();
     if (athlete) close();
   };
   return (
     <fetcher.Form
+      ref={draft.ref}
       className="mt-5 grid gap-x-6 gap-y-3 border-y border-ink py-5 sm:grid-cols-3"
       onSubmit={(event) => {
         event.preventDefault();
@@ -107,7 +114,14 @@ export function AthleteForm({
         <button type="submit" className="press press-main">
           Keep
         </button>
-        <button type="button" className="press" onClick={close}>
+        <button
+          type="button"
+          className="press"
+          onClick={() => {
+            draft.drop();
+            close();
+          }}
+        >
           Leave it
         </button>
       </p>

@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { BookDays } from "../parts/book/book-days";
 import { BookDrills } from "../parts/book/book-drills";
@@ -27,7 +28,8 @@ export default function Book({ loaderData: view }: Route.ComponentProps) {
   const [query, setQuery] = useSearchParams();
   const asked = query.get("by");
   const by: Part = asked && asked in parts ? (asked as Part) : "day";
-  const search = query.get("find") ?? "";
+  // What is looked for can be about somebody's health: it stays out of the address.
+  const [search, setSearch] = useState("");
   const set = (changes: Record<string, string>) => {
     for (const [key, value] of Object.entries(changes))
       if (value) query.set(key, value);
@@ -59,7 +61,7 @@ export default function Book({ loaderData: view }: Route.ComponentProps) {
             type="search"
             className="field w-52"
             value={search}
-            onChange={(event) => set({ find: event.target.value })}
+            onChange={(event) => setSearch(event.target.value)}
             placeholder={by === "day" ? "a drill, a place, stiff …" : "a name …"}
           />
         </label>

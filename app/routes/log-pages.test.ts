@@ -2,7 +2,14 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { drillOf } from "#core/library";
 import { stiffDays } from "#core/progress/stiff";
 import { freshBrowser } from "../storage/test-notebook";
-import { readPage } from "../test/pages";
+import { createElement, type ComponentType } from "react";
+import { renderToStaticMarkup } from "react-dom/server";
+import { createRoutesStub } from "react-router";
+import { BookDays } from "../parts/book/book-days";
+import { BookDrills } from "../parts/book/book-drills";
+import { BookMotions } from "../parts/book/book-motions";
+import { BookStops } from "../parts/book/book-stops";
+import { readPage, textOf } from "../test/pages";
 import type { AthleteView } from "../view";
 
 const day = "2026-11-24";
@@ -66,12 +73,19 @@ describe("the record book", () => {
     }
   });
 
-  it("a search that finds nothing says so", async () => {
-    for (const by of ["day", "drill", "motion", "stops"]) {
-      const { text } = await readPage("odalys", `log/book?by=${by}&find=zzzz`);
-      expect(text, by).toMatch(/nothing|no /i);
-      expect(text, by).not.toContain("Roller under the upper back31");
+  it("a search that finds nothing says so, and never stands in the address", async () => {
+    const view = views.get("odalys")!;
+    const none = { view, search: "zzzz", chosen: null, choose: () => undefined };
+    for (const part of [BookDays, BookDrills, BookMotions, BookStops] as ComponentType<never>[]) {
+      const Stub = createRoutesStub([
+        { path: "*", Component: () => createElement(part, none as never) },
+      ]);
+      const text = textOf(renderToStaticMarkup(createElement(Stub, { initialEntries: ["/"] })));
+      expect(text).toMatch(/nothing|no /i);
+      expect(text).not.toContain("Roller under the upper back31");
     }
+    const asked = await readPage("odalys", "log/book?by=day&find=zzzz");
+    expect(asked.html).not.toContain("zzzz");
   });
 
   it("the stops name the place, the number, and what it locked", async () => {

@@ -6,7 +6,8 @@ import { headlineOf } from "#core/aim/headline";
 import { skillOf, withPacks } from "#core/library";
 import { today } from "../clock";
 import { shippedLibrary } from "../library";
-import { AthleteForm } from "../parts/athlete-form";
+import { AthleteForm, draftNameOf } from "../parts/athlete-form";
+import { hasDraft } from "../parts/use-draft";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
 import { saveAthlete, archiveAthlete, savePlace } from "../storage/athletes";
@@ -55,7 +56,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 export default function Troupe({ loaderData }: Route.ComponentProps) {
   const { notebook, troupe, rows, places, today: on } = loaderData;
   const [query, setQuery] = useState("");
-  const [adding, setAdding] = useState(false);
+  const [adding, setAdding] = useState(() => hasDraft(draftNameOf(null)));
   const [archived, setArchived] = useState(false);
   const found = rows.filter(
     ({ athlete }) =>

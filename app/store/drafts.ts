@@ -5,9 +5,8 @@ import { openShelf, type Shelf } from "./shelf";
  * when it is kept or let go. Read whole when the notebook opens, so that a form has it at its first drawing.
  */
 const drafts = new Map<string, unknown>();
-const waiting = new Map<string, ReturnType<typeof setTimeout>>();
-/** The hand has rested so long, ms. */
-const pause = 120;
+/** Names that are being written, and whether they have changed since that began. */
+const underWay = new Map<string, { again: boolean }>();
 
 let shelf: Shelf | null = null;
 const onShelf = (): Shelf => (shelf ??= openShelf("yearling-drafts"));
@@ -23,34 +22,36 @@ export async function loadDrafts(): Promise<void> {
 
 export const draftOf = (name: string): unknown => drafts.get(name) ?? null;
 
+/** Keeps a draft: written at once, or as soon as the write before it is done. */
 export function keepDraft(name: string, value: unknown): void {
   drafts.set(name, value);
-  clearTimeout(waiting.get(name));
-  waiting.set(
-    name,
-    setTimeout(() => void write(name), pause),
-  );
+  void write(name);
 }
 
 export function dropDraft(name: string): void {
   drafts.delete(name);
-  clearTimeout(waiting.get(name));
-  waiting.delete(name);
-  void onShelf()
-    .remove(name)
-    .catch(() => undefined);
-}
-
-/** Writes at once what still waits: the page is being left. */
-export function writeDrafts(): Promise<unknown> {
-  return Promise.all([...waiting.keys()].map((name) => write(name)));
+  void write(name);
 }
 
 async function write(name: string): Promise<void> {
-  clearTimeout(waiting.get(name));
-  waiting.delete(name);
-  if (drafts.has(name))
-    await onShelf()
-      .write(name, drafts.get(name))
-      .catch(() => undefined);
+  const now = underWay.get(name);
+  if (now) {
+    now.again = true;
+    return;
+  }
+  const state = { again: true };
+  underWay.set(name, state);
+  while (state.again) {
+    state.again = false;
+    const shelf = onShelf();
+    await (drafts.has(name) ? shelf.write(name, drafts.get(name)) : shelf.remove(name)).catch(
+      () => undefined,
+    );
+  }
+  underWay.delete(name);
+}
+
+/** Resolves when every draft is on the shelf. */
+export async function draftsWritten(): Promise<void> {
+  while (underWay.size > 0) await new Promise((done) => setTimeout(done, 5));
 }

@@ -1,6 +1,6 @@
 import type { AnyRecord } from "#core/exchange/records";
 import { moment, newName, today } from "../clock";
-import { loadDrafts, writeDrafts } from "./drafts";
+import { loadDrafts } from "./drafts";
 import { earlierNotebook } from "./earlier-shelf";
 import type { Exclusive } from "./keeper";
 import { everybody, ownerOf, type Owner } from "./layout";
@@ -222,10 +222,8 @@ async function keepForLong(): Promise<void> {
 }
 
 if (typeof document !== "undefined") {
-  addEventListener("pagehide", () => void writeDrafts());
   document.addEventListener("visibilitychange", () => {
-    if (document.visibilityState === "hidden") void writeDrafts();
-    else void current?.notebook.look();
+    if (document.visibilityState === "visible") void current?.notebook.look();
   });
   // What could not be written would go with the page: the browser asks before it is left.
   addEventListener("beforeunload", (event) => {

@@ -92,9 +92,7 @@ const acts: Record<string, () => Promise<unknown>> = {
   round: async () =>
     checks.saveRound(who, {
       length: "cm",
-      checks: (await look()).checks
-        .slice(0, 3)
-        .map(({ kind: _k, id: _i, athleteId: _a, on: _o, at: _t, ...check }) => check),
+      checks: (await look()).checks.slice(0, 3),
     }),
   "remove a check": async () => checks.removeCheck({ id: (await look()).checks.at(-1)!.id }),
   finger: () => checks.saveFinger(who, { fingerCm: 1.8 }),

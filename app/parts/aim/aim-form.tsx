@@ -1,8 +1,8 @@
-import { useState } from "react";
 import type { Aim } from "#core/exchange/records";
 import { plusDays } from "#core/season/days";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
+import { useDraft, useFormDraft } from "../use-draft";
 import { SkillCard, SkillSelect } from "./skill-choice";
 
 /** A new aim, or a change of one: skill, quality, side where it has one, date. */
@@ -16,10 +16,21 @@ export function AimForm({
   close: () => void;
 }) {
   const { act, answer } = useAct<{ error?: string } | null>();
-  const [skillId, setSkill] = useState(aim?.skillId ?? view.library.skills[0]!.id);
+  const name = `aim/${view.athlete.id}/${aim?.id ?? "new"}`;
+  const [skillId, setSkill, dropSkill] = useDraft<string>(
+    `${name}/skill`,
+    aim?.skillId ?? view.library.skills[0]!.id,
+    (kept) => view.library.skills.find(({ id }) => id === kept)?.id ?? null,
+  );
+  const fields = useFormDraft(name);
+  const drop = () => {
+    dropSkill();
+    fields.drop();
+  };
   const skill = view.library.skills.find(({ id }) => id === skillId);
   return (
     <form
+      ref={fields.ref}
       className="mt-4 grid items-end gap-x-6 gap-y-3 border-y border-ink py-4 sm:grid-cols-4"
       onSubmit={(event) => {
         event.preventDefault();
@@ -32,6 +43,7 @@ export function AimForm({
           hips: skill?.hipsChoice ? form.get("hips") : "square",
           by: form.get("by"),
         });
+        drop();
         close();
       }}
     >
@@ -81,7 +93,14 @@ export function AimForm({
           Keep the aim
         </button>
         {view.aims.length > 0 ? (
-          <button type="button" className="press" onClick={close}>
+          <button
+            type="button"
+            className="press"
+            onClick={() => {
+              drop();
+              close();
+            }}
+          >
             Leave it
           </button>
         ) : null}

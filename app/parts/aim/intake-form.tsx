@@ -2,6 +2,7 @@ import { JointId } from "#core/body/motions";
 import type { Athlete, IntakeQuestion } from "#core/exchange/athlete";
 import { cliniciansFirst, intakeQuestions } from "#core/safety/intake";
 import { useAct } from "../use-act";
+import { useFormDraft } from "../use-draft";
 import { shortDay } from "../words";
 
 const questions = Object.entries(intakeQuestions) as [IntakeQuestion, string][];
@@ -10,6 +11,7 @@ const questions = Object.entries(intakeQuestions) as [IntakeQuestion, string][];
 export function IntakeForm({ athlete }: { athlete: Athlete }) {
   const { act } = useAct();
   const { intake } = athlete;
+  const draft = useFormDraft(`intake/${athlete.id}`);
   return (
     <section className="mt-8" id="intake">
       <h2 className="text-xl">Intake</h2>
@@ -20,6 +22,7 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
         {cliniciansFirst} The answers stay on this device.
       </p>
       <form
+        ref={draft.ref}
         className="mt-3 grid gap-1"
         onSubmit={(event) => {
           event.preventDefault();
@@ -32,6 +35,7 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
             looseness: looseness === "" ? null : Number(looseness),
             flagged: JointId.options.filter((joint) => form.get(`flag-${joint}`) === "on"),
           });
+          draft.drop();
         }}
       >
         <p className="label">Tick what is answered yes</p>
@@ -82,7 +86,7 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
           (question) => !intake!.clearances.some((clearance) => clearance.question === question),
         )
         .map((question) => (
-          <Clearance key={question} question={question} />
+          <Clearance key={question} athleteId={athlete.id} question={question} />
         ))}
     </section>
   );
@@ -102,15 +106,18 @@ function Tick({ name, text, on }: { name: string; text: string; on: boolean }) {
   );
 }
 
-function Clearance({ question }: { question: IntakeQuestion }) {
+function Clearance({ athleteId, question }: { athleteId: string; question: IntakeQuestion }) {
   const { act } = useAct();
+  const draft = useFormDraft(`clearance/${athleteId}/${question}`);
   return (
     <form
+      ref={draft.ref}
       className="mt-3 grid items-end gap-x-6 gap-y-2 border-l-4 border-clay pl-4 sm:grid-cols-[1fr_1fr_auto]"
       onSubmit={(event) => {
         event.preventDefault();
         const form = new FormData(event.currentTarget);
         act("clear-question", { question, who: form.get("who"), limits: form.get("limits") });
+        draft.drop();
       }}
     >
       <p className="text-sm sm:col-span-3">Cleared by a clinician? {intakeQuestions[question]}</p>

@@ -1,8 +1,8 @@
 import { Plus, Trash2 } from "lucide-react";
-import { useState } from "react";
 import { Demand, Role, type Skill } from "#core/aim/skill";
 import { MotionId, motionOf } from "#core/body/motions";
 import { useFetcher } from "react-router";
+import { useDraft } from "../use-draft";
 import { readNumber } from "../words";
 
 type Row = {
@@ -35,26 +35,54 @@ const rowOf = (demand: Demand): Row => ({
   weight: String(demand.weight),
 });
 
+/** What is typed of a skill: its words, and its demands as text. */
+type Typed = {
+  name: string;
+  sided: boolean;
+  sideMeans: string;
+  phrase: string;
+  summary: string;
+  rows: Row[];
+};
+
+const isTyped = (kept: unknown): kept is Typed =>
+  typeof kept === "object" && kept !== null && Array.isArray((kept as Typed).rows);
+
 /** A skill of the coach's own: a copy of one, its words and its degrees changed. It uses the library's own form. */
 export function SkillEditor({ skill, close }: { skill: Skill; close: () => void }) {
   const own = skill.id.startsWith("own-");
   const fresh = skill.name === "";
-  const [name, setName] = useState(own ? skill.name : `${skill.name}, my way`);
-  const [sided, setSided] = useState(skill.sided);
-  const [sideMeans, setSideMeans] = useState(skill.sideMeans);
-  const [phrase, setPhrase] = useState(skill.phrase);
-  const [summary, setSummary] = useState(skill.summary);
-  const [rows, setRows] = useState<Row[]>(() => skill.demands.map(rowOf));
+  const [typed, setTyped, drop] = useDraft<Typed>(
+    `skill/${skill.id || "new"}`,
+    () => ({
+      name: own ? skill.name : `${skill.name}, my way`,
+      sided: skill.sided,
+      sideMeans: skill.sideMeans,
+      phrase: skill.phrase,
+      summary: skill.summary,
+      rows: skill.demands.map(rowOf),
+    }),
+    (kept) => (isTyped(kept) ? kept : null),
+  );
+  const { name, sided, sideMeans, phrase, summary, rows } = typed;
+  const set = (part: Partial<Typed>) => setTyped((now) => ({ ...now, ...part }));
   const fetcher = useFetcher<{ id?: string; errors?: Record<string, string> }>();
   const errors = Object.entries(fetcher.data?.errors ?? {});
   const kept = fetcher.data?.id !== undefined && fetcher.state === "idle";
   const edit = (n: number, part: Partial<Row>) =>
-    setRows((all) => all.map((row, i) => (i === n ? { ...row, ...part } : row)));
+    set({ rows: rows.map((row, i) => (i === n ? { ...row, ...part } : row)) });
   if (kept)
     return (
       <p className="my-3 border-l-4 border-spruce pl-3" role="status">
         “{name}” is kept among your own skills and can be aimed at.{" "}
-        <button type="button" className="underlined" onClick={close}>
+        <button
+          type="button"
+          className="underlined"
+          onClick={() => {
+            drop();
+            close();
+          }}
+        >
           Good
         </button>
       </p>
@@ -88,22 +116,30 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
       }}
     >
       <div className="grid gap-x-6 gap-y-2 sm:grid-cols-3">
-        <Text label="Name" value={name} onChange={setName} />
-        <Text label="In a sentence: “what … asks”" value={phrase} onChange={setPhrase} />
-        <Text label="What it is" value={summary} onChange={setSummary} />
+        <Text label="Name" value={name} onChange={(text) => set({ name: text })} />
+        <Text
+          label="In a sentence: “what … asks”"
+          value={phrase}
+          onChange={(text) => set({ phrase: text })}
+        />
+        <Text label="What it is" value={summary} onChange={(text) => set({ summary: text })} />
         {skill.model === "posed" ? (
           <label className="flex min-h-9 items-center gap-2">
             <input
               type="checkbox"
               className="size-4 accent-[var(--spruce)]"
               checked={sided}
-              onChange={(event) => setSided(event.target.checked)}
+              onChange={(event) => set({ sided: event.target.checked })}
             />
             one side does it
           </label>
         ) : null}
         {sided && skill.model === "posed" ? (
-          <Text label="What the side means" value={sideMeans} onChange={setSideMeans} />
+          <Text
+            label="What the side means"
+            value={sideMeans}
+            onChange={(text) => set({ sideMeans: text })}
+          />
         ) : null}
       </div>
       <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Demands">
@@ -201,7 +237,7 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
                     className="quiet"
                     aria-label={`Remove demand ${n + 1}`}
                     disabled={rows.length < 2}
-                    onClick={() => setRows((all) => all.filter((_, i) => i !== n))}
+                    onClick={() => set({ rows: rows.filter((_, i) => i !== n) })}
                   >
                     <Trash2 size={14} aria-hidden="true" />
                   </button>
@@ -225,21 +261,23 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
           type="button"
           className="press"
           onClick={() =>
-            setRows((all) => [
-              ...all,
-              {
-                motion: "hip.flexion",
-                role: "both-sides",
-                mode: "passive",
-                loaded: false,
-                clean: "",
-                passable: "",
-                weight: "1",
-                how: "",
-                missing: "",
-                source: "the coach’s own figure",
-              },
-            ])
+            set({
+              rows: [
+                ...rows,
+                {
+                  motion: "hip.flexion",
+                  role: "both-sides",
+                  mode: "passive",
+                  loaded: false,
+                  clean: "",
+                  passable: "",
+                  weight: "1",
+                  how: "",
+                  missing: "",
+                  source: "the coach’s own figure",
+                },
+              ],
+            })
           }
         >
           <Plus size={16} aria-hidden="true" /> A demand
@@ -247,7 +285,14 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
         <button type="submit" className="press press-main">
           Keep the skill
         </button>
-        <button type="button" className="press" onClick={close}>
+        <button
+          type="button"
+          className="press"
+          onClick={() => {
+            drop();
+            close();
+          }}
+        >
           Leave it
         </button>
       </p>

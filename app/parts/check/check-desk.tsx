@@ -35,7 +35,7 @@ export const CheckDesk = memo(function CheckDesk({
   wish: string;
 }) {
   const { athlete, library, allGaps, checks, today } = view;
-  const { round, setRound, clear } = useRound(athlete.id, view.notebook, view.settings);
+  const { round, setRound, clear } = useRound(athlete.id, view.settings);
   const { act } = useAct();
   const plan = useRoundRows(view, round, wish);
   const { rows } = plan;

@@ -4,7 +4,16 @@ import { MotionId, motionOf } from "#core/body/motions";
 import { DrillKind, Pattern, phases, Position, Region, type Drill } from "#core/drill/drill";
 import type { Library } from "#core/library";
 import { RungEditor } from "./rung-editor";
+import { useDraft } from "../use-draft";
 import { blankRung } from "./own-drill";
+
+/** A drill in the making may lack what a drill must have; this much it has always. */
+const isDrillDraft = (kept: unknown): kept is Drill =>
+  typeof kept === "object" &&
+  kept !== null &&
+  typeof (kept as Drill).name === "string" &&
+  Array.isArray((kept as Drill).rungs) &&
+  (kept as Drill).rungs.every(({ steps, gates }) => Array.isArray(steps) && Array.isArray(gates));
 
 /** The form of a drill: what it is, what it serves, and its rungs from the easiest to the hardest. */
 export function DrillEditor({
@@ -22,7 +31,11 @@ export function DrillEditor({
   remove: (() => void) | null;
   leave: () => void;
 }) {
-  const [drill, setDrill] = useState(draft);
+  const [drill, setDrill, drop] = useDraft<Drill>(
+    `drill/${draft.id || draft.name || "new"}`,
+    draft,
+    (kept) => (isDrillDraft(kept) ? kept : null),
+  );
   const [unread, setUnread] = useState<readonly string[]>([]);
   const set = (changes: Partial<Drill>) => setDrill({ ...drill, ...changes });
   return (
@@ -30,7 +43,9 @@ export function DrillEditor({
       className="mt-4"
       onSubmit={(event) => {
         event.preventDefault();
-        if (unread.length === 0) save(drill);
+        if (unread.length > 0) return;
+        save(drill);
+        drop();
       }}
     >
       <div className="grid gap-x-6 gap-y-3 sm:grid-cols-3">

@@ -1,7 +1,8 @@
-import { memo, useState } from "react";
-import type { Log } from "#core/exchange/records";
+import { memo } from "react";
+import { Log as LogSchema, type Log } from "#core/exchange/records";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
+import { useDraft } from "../use-draft";
 import { longDay } from "../words";
 import { LogRow } from "./log-row";
 import { allClean } from "../../storage/runs";
@@ -18,7 +19,15 @@ export const LogForm = memo(function LogForm({
   start: Log;
   isNew: boolean;
 }) {
-  const [log, setLog] = useState(start);
+  const name = isNew
+    ? `log/${start.athleteId}/${start.on}/${start.prepId ?? "none"}`
+    : `log/${start.id}`;
+  const [log, setLog, drop] = useDraft<Log>(name, start, (kept) => {
+    const read = LogSchema.safeParse(kept);
+    return read.success && !view.logs.some(({ id }) => isNew && id === read.data.id)
+      ? read.data
+      : null;
+  });
   const { act, answer, busy } = useAct<{ error: string }>();
   const regions = [...new Set(view.library.drills.map(({ region }) => region))].sort();
   const spare = view.library.drills.filter(
@@ -29,6 +38,7 @@ export const LogForm = memo(function LogForm({
       onSubmit={(event) => {
         event.preventDefault();
         act("keep", { log });
+        drop();
       }}
     >
       <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
@@ -71,6 +81,7 @@ export const LogForm = memo(function LogForm({
               const clean = allClean(log);
               setLog(clean);
               act("keep", { log: clean });
+              drop();
             }}
           >
             All clean, keep

@@ -1,8 +1,8 @@
 import { Plus, X } from "lucide-react";
-import { useState } from "react";
 import { DrillKind, phases } from "#core/drill/drill";
 import type { Prep } from "#core/exchange/records";
-import type { Format, Segment } from "#core/prep/format";
+import { Format as FormatSchema, type Format, type Segment } from "#core/prep/format";
+import { useDraft } from "../use-draft";
 import { readNumber } from "../words";
 
 /** A shape of the user's own, begun from the present one: its name, minutes and segments. Kept in the pack that a file carries to others. */
@@ -18,15 +18,19 @@ export function FormatEditor({
   close: () => void;
 }) {
   const own = format.id.startsWith("format");
-  const [draft, setDraft] = useState<Format>({
-    ...format,
-    name: own ? format.name : `${format.name}, mine`,
-    minutes: Math.round(prep.budget / 60),
-    handOver: prep.handOver,
-    clocked: prep.clocked ?? format.clocked,
-    gaps: prep.gaps ?? format.gaps,
-    id: own ? format.id : "new",
-  });
+  const [draft, setDraft, drop] = useDraft<Format>(
+    `format/${format.id}`,
+    {
+      ...format,
+      name: own ? format.name : `${format.name}, mine`,
+      minutes: Math.round(prep.budget / 60),
+      handOver: prep.handOver,
+      clocked: prep.clocked ?? format.clocked,
+      gaps: prep.gaps ?? format.gaps,
+      id: own ? format.id : "new",
+    },
+    (kept) => FormatSchema.safeParse(kept).data ?? null,
+  );
   const set = (changes: Partial<Format>) => setDraft({ ...draft, ...changes });
   const setSegment = (at: number, changes: Partial<Segment>) =>
     set({
@@ -40,6 +44,7 @@ export function FormatEditor({
       onSubmit={(event) => {
         event.preventDefault();
         act("save-format", { format: draft });
+        drop();
         close();
       }}
     >

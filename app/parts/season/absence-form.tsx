@@ -1,24 +1,28 @@
-import { useState } from "react";
-import type { Athlete } from "#core/exchange/athlete";
+import { Absence as AbsenceSchema, type Absence } from "#core/exchange/athlete";
+import { useDraft } from "../use-draft";
 import { shortDay } from "../words";
-
-type Absence = Athlete["absences"][number];
 
 /** Days ill, away or resting: what hung on them goes, and what follows is planned anew and begins lower. */
 export function AbsenceForm({
+  athleteId,
   absences,
   from,
   keep,
   remove,
   error,
 }: {
+  athleteId: string;
   absences: readonly Absence[];
   from: string;
   keep: (absence: Absence) => void;
   remove: (absence: Absence) => void;
   error: string | null;
 }) {
-  const [draft, setDraft] = useState<Absence>({ from, to: from, reason: "ill" });
+  const [draft, setDraft, drop] = useDraft<Absence>(
+    `absence/${athleteId}`,
+    { from, to: from, reason: "ill" },
+    (kept) => AbsenceSchema.safeParse(kept).data ?? null,
+  );
   return (
     <div className="mt-2 border-l-4 border-tape bg-raised px-4 py-2">
       <form
@@ -26,6 +30,7 @@ export function AbsenceForm({
         onSubmit={(event) => {
           event.preventDefault();
           keep(draft);
+          drop();
         }}
       >
         <label className="grid">

@@ -208,6 +208,7 @@ describe("days ill or away", () => {
   it("those that are noted can be taken back, an error is an alert", () => {
     const html = renderToStaticMarkup(
       <AbsenceForm
+        athleteId="wren"
         absences={[{ from: "2026-10-12", to: "2026-10-18", reason: "ill" }]}
         from={today}
         keep={none}

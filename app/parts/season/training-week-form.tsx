@@ -1,8 +1,13 @@
 import { Plus, Trash2 } from "lucide-react";
-import { useState } from "react";
+import * as z from "zod";
 import type { Place } from "#core/exchange/records";
-import { TrainingKind, type Training } from "#core/season/plan/training";
+import {
+  Training as TrainingSchema,
+  TrainingKind,
+  type Training,
+} from "#core/season/plan/training";
 import { PlaceSelect } from "../place-select";
+import { useDraft } from "../use-draft";
 import { trainingWords } from "./slot-words";
 
 const weekdays = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
@@ -10,6 +15,7 @@ const wholeDay = (kind: TrainingKind): boolean => kind === "rest" || kind === "t
 
 /** A training week, training by training: day, kind, time, minutes, place. */
 export function TrainingWeekForm({
+  athleteId,
   trainings,
   places,
   keep,
@@ -17,6 +23,7 @@ export function TrainingWeekForm({
   error,
   label,
 }: {
+  athleteId: string;
   trainings: readonly Training[];
   places: readonly Place[];
   keep: (trainings: Training[]) => void;
@@ -24,7 +31,11 @@ export function TrainingWeekForm({
   error: string | null;
   label: string;
 }) {
-  const [list, setList] = useState<Training[]>(() => [...trainings].sort(byDay));
+  const [list, setList, drop] = useDraft<Training[]>(
+    `trainings/${athleteId}/${label}`,
+    () => [...trainings].sort(byDay),
+    (kept) => z.array(TrainingSchema).safeParse(kept).data ?? null,
+  );
   const set = (at: number, change: Partial<Training>) =>
     setList(list.map((one, n) => (n === at ? { ...one, ...change } : one)));
   const firstFree = () =>
@@ -35,6 +46,7 @@ export function TrainingWeekForm({
       onSubmit={(event) => {
         event.preventDefault();
         keep([...list].sort(byDay));
+        drop();
       }}
     >
       <ol className="grid gap-1">

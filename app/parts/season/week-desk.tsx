@@ -207,6 +207,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
       {open === "week" ? (
         <div className="mt-2 border-l-4 border-tape bg-raised px-4 py-2">
           <TrainingWeekForm
+            athleteId={view.athlete.id}
             key={monday}
             label={`Trainings of the week of ${shortDay(monday)}`}
             trainings={trainingsOf(season, monday)}
@@ -227,6 +228,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
         </div>
       ) : open === "away" ? (
         <AbsenceForm
+          athleteId={view.athlete.id}
           absences={view.athlete.absences}
           from={monday > view.today ? monday : view.today}
           keep={(absence) => placing("away", absence)}
@@ -239,6 +241,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
           <div>
             <h3 className="text-lg">The usual training week</h3>
             <TrainingWeekForm
+              athleteId={view.athlete.id}
               key={JSON.stringify(season.usual)}
               label="The usual training week"
               trainings={season.usual}
@@ -439,6 +442,7 @@ function NoSeason({
       </p>
       <div className="mt-3 border-l-4 border-tape bg-raised px-4 py-3">
         <TrainingWeekForm
+          athleteId={view.athlete.id}
           label="The usual training week"
           trainings={[]}
           places={view.places}
