@@ -1,66 +1,19 @@
-import { gapOf, type DemandGap } from "#core/aim/gap";
-import { needsOf, type Need } from "#core/aim/priority";
-import type { OpenAim } from "#core/aim/shared";
-import type { Skill } from "#core/aim/skill";
 import type { Athlete } from "#core/exchange/athlete";
-import type {
-  Aim,
-  Check,
-  DayNote,
-  Log,
-  Photo,
-  Place,
-  Prep,
-  Run,
-  Settings,
-} from "#core/exchange/records";
-import { skillOf, withPacks, type Library } from "#core/library";
-import { cautionsOf, type Caution } from "#core/safety/intake";
-import { lockedMotions, type MotionLock } from "#core/safety/pain";
-import type { Season } from "#core/season/plan/training";
-import { daysBetween, type DayText } from "#core/season/days";
-import { shapesOf, type Shapes } from "#core/shape/solve";
+import type { Settings } from "#core/exchange/records";
+import { withPacks, type Library } from "#core/library";
+import { situationOf, type Situation } from "#core/situation/situation";
+import type { DayText } from "#core/season/days";
 import { today } from "./clock";
 import { shippedLibrary } from "./library";
-import type { Notebook } from "./store/notebook";
 import type { NotebookName } from "./store/meta";
+import type { Notebook } from "./store/notebook";
 import { openNotebook } from "./store/open";
 
 /** Everything the stations know of one athlete, as of the day that is looked at. */
-export type AthleteView = {
-  athlete: Athlete;
-  aims: Aim[];
-  aim: Aim | null;
-  skill: Skill | null;
-  checks: Check[];
-  preps: Prep[];
-  /** Kept as the athlete's own under a name, for any day. */
-  ownPreps: Prep[];
-  logs: Log[];
-  /** How the days were, in small marks. */
-  days: DayNote[];
-  /** The weeks as they are planned; null before any are. */
-  season: Season | null;
-  runs: Run[];
-  photos: Photo[];
-  places: Place[];
-  place: Place | null;
-  library: Library;
-  gaps: DemandGap[];
-  /** The gaps of every open aim: what a measuring round is proposed from. */
-  allGaps: DemandGap[];
-  openAims: OpenAim[];
-  needs: Need[];
-  shapes: Shapes | null;
-  cautions: Caution[];
-  locks: MotionLock[];
-  settings: Settings;
+export type AthleteView = Situation & {
   troupeName: string;
   /** Everybody else in the notebook. */
   others: Athlete[];
-  today: DayText;
-  /** The day under the tape's cursor. */
-  day: DayText;
   notebook: NotebookName;
 };
 
@@ -79,7 +32,9 @@ export const plainSettings: Settings = {
 /** The aim an athlete's walk follows, once one was chosen in this tab; the next by date otherwise. */
 const chosenAims = new Map<string, string>();
 
-let remembered: { key: string; notebook: Notebook; view: AthleteView } | null = null;
+/** Views that were gathered, by what they were gathered from; as many as athletes can be open at once. */
+const gathered = new Map<string, { notebook: Notebook; library: Library; view: AthleteView }>();
+const gatheredMost = 24;
 
 /** Opens the notebook and gathers one athlete. Asked again for the same state, it answers from memory. */
 export async function athleteView(athleteId: string, request: Request): Promise<AthleteView> {
@@ -93,15 +48,25 @@ export async function athleteView(athleteId: string, request: Request): Promise<
   const asked = query.get("aim");
   if (asked) chosenAims.set(athleteId, asked);
   const aimId = chosenAims.get(athleteId) ?? null;
-  const key = [notebook.version, athleteId, day, today(), aimId].join("|");
-  if (remembered?.key === key && remembered.notebook === notebook) return remembered.view;
-  const library = withPacks(shipped, notebook.all("pack"));
+  const library = libraryOf(shipped, notebook);
+  const key = [athleteId, day, today(), aimId, notebook.versionOf(athleteId)].join("|");
+  const known = gathered.get(key);
+  if (known?.notebook === notebook && known.library === library) return known.view;
   const view = gather(name, notebook, library, athlete, day, aimId);
-  remembered = { key, notebook, view };
+  gathered.set(key, { notebook, library, view });
+  for (const old of gathered.keys()) if (gathered.size > gatheredMost) gathered.delete(old);
   return view;
 }
 
-type OwnKind = "aim" | "check" | "day" | "log" | "photo" | "prep" | "run" | "season";
+let laid: { shipped: Library; packs: readonly Library[]; library: Library } | null = null;
+
+/** The library with the notebook's own packs laid over it; the same object until a pack changes. */
+function libraryOf(shipped: Library, notebook: Notebook): Library {
+  const packs = notebook.all("pack");
+  if (laid?.shipped !== shipped || laid.packs !== packs)
+    laid = { shipped, packs, library: withPacks(shipped, packs) };
+  return laid.library;
+}
 
 const dayAsked = (text: string | null): DayText =>
   text && /^\d{4}-\d{2}-\d{2}$/.test(text) && text <= today() ? text : today();
@@ -114,55 +79,28 @@ function gather(
   day: DayText,
   aimId: string | null,
 ): AthleteView {
-  const own = <K extends OwnKind>(kind: K) => notebook.all(kind, athlete.id);
-  const checks = own("check");
-  const logs = own("log");
-  const aims = own("aim").toSorted((a, b) => a.by.localeCompare(b.by));
-  const open = aims.filter((aim) => !aim.closedOn);
-  const aim = open.find(({ id }) => id === aimId) ?? open[0] ?? null;
-  const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
-  const gaps = aim && skill ? gapOf({ athlete, aim, skill, checks, library, on: day }) : [];
-  const openAims = open.flatMap((one): OpenAim[] => {
-    const asks = skillOf(library, one.skillId);
-    return asks
-      ? [
-          {
-            aim: one,
-            name: asks.name,
-            gaps: gapOf({ athlete, aim: one, skill: asks, checks, library, on: day }),
-          },
-        ]
-      : [];
-  });
-  const places = notebook.all("place");
+  const { id } = athlete;
+  const situation = situationOf(
+    {
+      athlete,
+      aims: notebook.all("aim", id),
+      checks: notebook.all("check", id),
+      preps: notebook.all("prep", id),
+      logs: notebook.all("log", id),
+      days: notebook.all("day", id),
+      seasons: notebook.all("season", id),
+      runs: notebook.all("run", id),
+      photos: notebook.all("photo", id),
+      places: notebook.all("place"),
+      settings: notebook.get("settings", "settings") ?? plainSettings,
+      library,
+    },
+    { today: today(), day, aimId },
+  );
   return {
-    athlete,
-    aims,
-    aim,
-    skill,
-    checks,
-    logs,
-    preps: own("prep").filter((prep) => prep.own === ""),
-    ownPreps: own("prep").filter((prep) => prep.own !== ""),
-    days: own("day"),
-    season: own("season")[0] ?? null,
-    runs: own("run"),
-    photos: own("photo"),
-    places,
-    place: places.find(({ id }) => id === athlete.placeId) ?? null,
-    library,
-    gaps,
-    allGaps: openAims.flatMap((one) => one.gaps),
-    openAims,
-    needs: aim ? needsOf(gaps, daysBetween(day, aim.by), aim.overrides) : [],
-    shapes: aim && skill ? shapesOf(skill, aim, athlete, gaps) : null,
-    cautions: cautionsOf(athlete, day),
-    locks: lockedMotions(athlete, logs, checks, library),
-    settings: notebook.get("settings", "settings") ?? plainSettings,
-    others: notebook.all("athlete").filter(({ id, archived }) => id !== athlete.id && !archived),
+    ...situation,
+    others: notebook.all("athlete").filter((other) => other.id !== id && !other.archived),
     troupeName: notebook.all("troupe")[0]?.name ?? "",
-    today: today(),
-    day,
     notebook: name,
   };
 }

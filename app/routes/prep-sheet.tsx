@@ -4,7 +4,8 @@ import { GroupSheet } from "../parts/prep/sheets/group-sheet";
 import { PocketSheet } from "../parts/prep/sheets/pocket-sheet";
 import { sheetKinds, type SheetKind } from "../parts/prep/sheets/sheet-words";
 import { WallSheet } from "../parts/prep/sheets/wall-sheet";
-import { newPrep, planned } from "../planning";
+import { newPrep, planned } from "#core/situation/planning";
+import { newId } from "../clock";
 import { athleteView } from "../view";
 import type { Route } from "./+types/prep-sheet";
 
@@ -15,7 +16,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const view = await athleteView(params.athleteId, request);
   const of = (who: typeof view) =>
     who.preps.find((prep) => prep.on === view.day) ??
-    (view.day === view.today && who.aim ? planned(who, newPrep(who, view.today)).prep : null);
+    (view.day === view.today && who.aim ? planned(who, newPrep(who, view.today, newId("prep"))).prep : null);
   const prep = of(view);
   const others = await Promise.all(view.others.map(({ id }) => athleteView(id, request)));
   await athleteView(params.athleteId, request);

@@ -3,7 +3,7 @@ import { redirect } from "react-router";
 import type { Prep } from "#core/exchange/records";
 import { planPrep, type Plan } from "#core/prep/plan";
 import { schoolsFor } from "#core/prep/schools";
-import { newPrep, planned, prepOfSlot, requestOf, waitingOn } from "../planning";
+import { newPrep, planned, prepOfSlot, requestOf, waitingOn } from "#core/situation/planning";
 import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";
 import { Station } from "../parts/frame/frame";
@@ -28,6 +28,7 @@ import {
   takeProven,
   takeOwn,
 } from "../storage/preps";
+import { newId } from "../clock";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/prep";
 
@@ -57,7 +58,7 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
       onDay.find((prep) => !view.logs.some((log) => log.prepId === prep.id)) ??
       onDay[0]);
   if (!kept && view.day === view.today && (proposal?.view !== view || proposal.asked !== asked)) {
-    const blank = slot ? prepOfSlot(view, slot) : newPrep(view, view.today);
+    const blank = slot ? prepOfSlot(view, slot) : newPrep(view, view.today, newId("prep"));
     proposal = { view, asked, prep: planned(view, blank).prep };
   }
   const prep = kept ?? (view.day === view.today ? proposal!.prep : null);

@@ -8,8 +8,9 @@ import { startRun } from "../storage/preps";
 import { finishRun } from "../storage/runs";
 import { jot } from "../store/open";
 import { useFrameKeys } from "../parts/frame/keys";
+import { newId } from "../clock";
 import { athleteView } from "../view";
-import { newPrep, planned } from "../planning";
+import { newPrep, planned } from "#core/situation/planning";
 import type { Route } from "./+types/run";
 
 export { ErrorBoundary } from "../parts/frame/broken";
@@ -44,7 +45,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
           prep:
             view.preps.find(
               (prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id),
-            ) ?? planned(view, newPrep(view, view.today)).prep,
+            ) ?? planned(view, newPrep(view, view.today, newId("prep"))).prep,
         },
         along,
       );

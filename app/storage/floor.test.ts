@@ -13,7 +13,7 @@ type Browser = Awaited<ReturnType<typeof freshBrowser>>;
 /** A run of the proposed prep, begun at nine, with others along. */
 async function begun(browser: Browser, along: string[] = []): Promise<Run> {
   const view = await browser.look("odalys");
-  const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day));
+  const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day, "prep-new"));
   const others = await Promise.all(along.map((id) => browser.look(id)));
   expect(await browser.preps.startRun(await browser.look("odalys"), { prep }, others)).toBe(
     "running",
@@ -81,7 +81,7 @@ describe("on the floor", () => {
   it("a prep that works on what has been locked since is not begun", async () => {
     const browser = await freshBrowser(day);
     const view = await browser.look("odalys");
-    const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day));
+    const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day, "prep-new"));
     await browser.preps.keepPreps({ preps: [prep] });
     await browser.logs.saveLog({
       log: {
@@ -174,7 +174,7 @@ describe("beside the sessions", () => {
   it("the shorter side's share makes its own room", async () => {
     const browser = await freshBrowser(day);
     const view = await browser.look("wren");
-    const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day));
+    const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day, "prep-new"));
     const item = prep.items.find(({ sides }) => sides.length > 0)!;
     await browser.preps.extraItem(view, {
       prep,

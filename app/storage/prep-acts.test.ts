@@ -68,7 +68,7 @@ async function walked(walk: readonly (readonly [Act, number, number])[]): Promis
 beforeAll(async () => {
   browser = await freshBrowser(day);
   view = await look();
-  begun = browser.planning.planned(view, browser.planning.newPrep(view, day)).prep;
+  begun = browser.planning.planned(view, browser.planning.newPrep(view, day, "prep-new")).prep;
 }, 60_000);
 
 describe("whatever a hand does to a prep", () => {

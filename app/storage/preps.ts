@@ -15,7 +15,7 @@ import { rungOf } from "#core/drill/drill";
 import { drillOf } from "#core/library";
 import { memberOf } from "#core/run/group";
 import { moment, newId } from "../clock";
-import { planned, refitted, requestOf } from "../planning";
+import { planned, refitted, requestOf } from "#core/situation/planning";
 import type { AthleteView } from "../view";
 import { change, jot, openNotebook, presentNotebook } from "../store/open";
 

@@ -123,7 +123,7 @@ describe("athletes, aims, intake", () => {
     expect((await browser.look("odalys")).athlete.flagged).toEqual(["knee"]);
     const blocked = await browser.look("odalys");
     expect(blocked.cautions.some(({ blocks }) => blocks === "inversions")).toBe(true);
-    const plan = browser.planning.planned(blocked, browser.planning.newPrep(blocked, day));
+    const plan = browser.planning.planned(blocked, browser.planning.newPrep(blocked, day, "prep-new"));
     expect(plan.prep.items.some(({ drillId }) => drillId === "wall-line")).toBe(false);
     await browser.aims.clearQuestion("odalys", {
       question: "pressure",
@@ -177,7 +177,7 @@ describe("a round of checks", () => {
     );
     const view = await browser.look("odalys");
     expect(view.locks.map(({ motion }) => motion)).toEqual(["shoulder.flexion"]);
-    const { plan } = browser.planning.planned(view, browser.planning.newPrep(view, day));
+    const { plan } = browser.planning.planned(view, browser.planning.newPrep(view, day, "prep-new"));
     expect(plan.leftOut.find(({ drillId }) => drillId === "prayer")!.reason).toContain(
       "locked after pain",
     );

@@ -67,6 +67,6 @@ export async function sameBrowser(day: string) {
     days: await import("./days"),
     season: await import("./season"),
     nextChosen: await import("./next-chosen"),
-    planning: await import("../planning"),
+    planning: await import("#core/situation/planning"),
   };
 }

@@ -1,4 +1,4 @@
-import type { AnyRecord } from "#core/exchange/records";
+import type { AnyRecord, Kind } from "#core/exchange/records";
 
 /**
  * Where a record lies. Rows of a person and a quarter of a year lie together on one page: large enough that a
@@ -19,6 +19,14 @@ export const everybody: Owner = "";
 /** The athlete a record belongs to; `everybody` for what is always open. */
 export const ownerOf = (record: AnyRecord): Owner =>
   "athleteId" in record ? record.athleteId : everybody;
+
+/** Kinds that belong to nobody alone, and are always open. */
+export const isEverybodys = (kind: Kind): boolean =>
+  kind === "troupe" ||
+  kind === "settings" ||
+  kind === "athlete" ||
+  kind === "place" ||
+  kind === "pack";
 
 /** @example quarterOf("2026-11-24") // "2026-4" */
 const quarterOf = (on: string): string =>

@@ -4,7 +4,7 @@ import { AnyRecord, type Kind, type RecordOf } from "#core/exchange/records";
 import type { Act, Edit } from "./act";
 import { noHistory, sameRecord, turned, withAct, historyOf, type History } from "./history";
 import { Collision, Keeper, type Surroundings } from "./keeper";
-import { everybody, ownerOf, pageOf, type Owner } from "./layout";
+import { everybody, isEverybodys, ownerOf, pageOf, type Owner } from "./layout";
 import { merged } from "./merge";
 import type { Aside, Row } from "./page";
 import { summaryOf, type Summary } from "./summary";
@@ -48,7 +48,9 @@ const unfoldedMost = 60;
 export class Notebook {
   private truth = new Map<string, Row>();
   private seen = new Map<string, Row>();
-  private lists = new Map<string, AnyRecord[]>();
+  /** Lists that were asked for, by owner and kind; `*` for those of every owner that is open. */
+  private lists = new Map<Owner, Map<Kind, AnyRecord[]>>();
+  private versions = new Map<Owner, number>();
   private open = new Map<Owner, number>();
   private opening = new Map<Owner, Promise<void>>();
   private summaries = new Map<Owner, Summary>();
@@ -142,7 +144,7 @@ export class Notebook {
           if (row) this.seen.set(edit.key, row);
           else this.seen.delete(edit.key);
         }
-    this.lists.clear();
+    this.touch(owner);
   }
 
   private closeUnused(needed: ReadonlySet<Owner>): void {
@@ -160,7 +162,7 @@ export class Notebook {
     }
     for (const map of [this.truth, this.seen])
       for (const [key, row] of map) if (gone.has(ownerOf(row.record))) map.delete(key);
-    this.lists.clear();
+    gone.forEach((owner) => this.touch(owner));
   }
 
   /** Every record of an owner whose pages are open. */
@@ -175,15 +177,28 @@ export class Notebook {
    * the same object until something of it changes.
    */
   all<K extends Kind>(kind: K, owner?: Owner): RecordOf<K>[] {
-    const name = `${kind}/${owner ?? "*"}`;
-    let list = this.lists.get(name);
+    const name = owner ?? (isEverybodys(kind) ? everybody : "*");
+    const lists = this.lists.get(name) ?? new Map<Kind, AnyRecord[]>();
+    this.lists.set(name, lists);
+    let list = lists.get(kind);
     if (!list) {
       list = [...this.seen.values()].flatMap(({ record }) =>
         record.kind === kind && (owner === undefined || ownerOf(record) === owner) ? [record] : [],
       );
-      this.lists.set(name, list);
+      lists.set(kind, list);
     }
     return list as RecordOf<K>[];
+  }
+
+  /** Changes whenever something does that an athlete's pages are made of: his records, or what is everybody's. */
+  versionOf(owner: Owner): string {
+    return `${this.versions.get(owner) ?? 0}.${this.versions.get(everybody) ?? 0}`;
+  }
+
+  private touch(owner: Owner): void {
+    this.versions.set(owner, (this.versions.get(owner) ?? 0) + 1);
+    this.lists.delete(owner);
+    this.lists.delete("*");
   }
 
   get<K extends Kind>(kind: K, id: string): RecordOf<K> | null {
@@ -340,6 +355,7 @@ export class Notebook {
     for (const [key, row] of rows)
       if (row) this.seen.set(key, row);
       else this.seen.delete(key);
+    edits.forEach(({ owner }) => this.touch(owner));
     for (const { after } of edits)
       if (after?.kind === "athlete" && !this.open.has(after.id) && !base.get(keyOf(after)))
         this.open.set(after.id, (this.turn += 1));
@@ -462,6 +478,7 @@ export class Notebook {
     const owners = [...this.open.keys()];
     this.truth.clear();
     this.seen.clear();
+    this.lists.clear();
     await Promise.all(owners.map((owner) => this.take(owner)));
     const known = new Set(this.all("athlete").map(({ id }) => id));
     for (const owner of owners)
@@ -738,7 +755,6 @@ export class Notebook {
   }
 
   private changed(): void {
-    this.lists.clear();
     this.version += 1;
     for (const listener of this.listeners) listener();
   }

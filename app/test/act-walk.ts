@@ -1,7 +1,7 @@
 import { keyOf } from "#core/exchange/file";
 import type { AnyRecord, Prep } from "#core/exchange/records";
 import { library } from "#library/index";
-import { newPrep, planned } from "../planning";
+import { newPrep, planned } from "#core/situation/planning";
 import * as aims from "../storage/aims";
 import * as athletes from "../storage/athletes";
 import * as checks from "../storage/checks";
@@ -25,7 +25,7 @@ const look = () => athleteView(who, new Request(`http://localhost/at/${who}/prep
 const notebook = async () => (await openNotebook()).notebook;
 const prepNow = async (): Promise<Prep> =>
   (await look()).preps.find(({ on }) => on === today()) ??
-  planned(await look(), newPrep(await look(), today())).prep;
+  planned(await look(), newPrep(await look(), today(), "prep-new")).prep;
 const aimNow = async () => (await look()).aim!;
 const seasonNow = async () => (await look()).season!;
 const runNow = async () => (await look()).runs[0]!;

@@ -50,6 +50,5 @@ describe("a file of every form that was ever written", () => {
       expect(readRecord(pack, version)).toMatchObject({ record: { name: "Mine", formats: [] } });
   });
 
-  it("what is no record is left as it came", () =>
-    expect(upgraded("text", 1)).toBe("text"));
+  it("what is no record is left as it came", () => expect(upgraded("text", 1)).toBe("text"));
 });

@@ -6,7 +6,7 @@ import { blankPrep } from "#core/prep/blank";
 import { fillExactly } from "#core/prep/plan";
 import { copiedTo, type Copied } from "#core/prep/variants";
 import { newId } from "../../clock";
-import { requestOf } from "../../planning";
+import { requestOf } from "#core/situation/planning";
 import { athleteView, type AthleteView } from "../../view";
 
 /** Hands a prep to another athlete, and shows what differs there before it is kept. */

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import type { Prep } from "#core/exchange/records";
 import { formatFor } from "#core/prep/request";
-import { waitingOn } from "../../planning";
+import { waitingOn } from "#core/situation/planning";
 import type { AthleteView } from "../../view";
 import { slotName } from "#core/season/plan/plan-words";
 

@@ -24,7 +24,7 @@ import { schoolsFor } from "#core/prep/schools";
 import { followed } from "#core/prep/school-questions";
 import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../view";
-import { requestOf } from "../../planning";
+import { requestOf } from "#core/situation/planning";
 import { CautionLines } from "../cautions";
 import { say } from "../say";
 import { sidesOf } from "#core/measure/sides";

@@ -18,7 +18,7 @@ import {
 } from "#core/run/floor";
 import { runAt } from "#core/run/run";
 import type { RunState } from "#core/run/state";
-import { requestOf } from "../../planning";
+import { requestOf } from "#core/situation/planning";
 import { happened, lastSlip, takeBack } from "../../storage/runs";
 import type { AthleteView } from "../../view";
 import { say } from "../say";

@@ -1,0 +1,113 @@
+import { needsOf, type Need } from "../aim/priority";
+import type { Prep } from "../exchange/records";
+import { blankPrep } from "../prep/blank";
+import { fillExactly, planPrep, type Plan, type PlanRequest } from "../prep/plan";
+import { requestFor } from "../prep/request";
+import { daysBetween } from "../season/days";
+import { prepTerms } from "../season/plan/prep-terms";
+import { aimShares, sharedNeeds } from "../season/plan/shares";
+import { aroundOf } from "../season/plan/terms-of";
+import type { Slot, SlotKind } from "../season/plan/training";
+import type { Situation } from "./situation";
+
+/** What the planner needs to know, from what the notebook knows and what the prep and its season say. */
+export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
+  requestFor({
+    prep,
+    athlete: situation.athlete,
+    library: situation.library,
+    needs: needsFor(situation, prep),
+    skills: situation.aims.filter((aim) => !aim.closedOn).map((aim) => aim.skillId),
+    place: situation.places.find(({ id }) => id === prep.placeId) ?? null,
+    locked: situation.locks.map(({ motion }) => motion),
+    logs: situation.logs,
+    days: situation.days,
+    preps: situation.preps,
+    coach: situation.settings.schools,
+    ...(situation.season
+      ? { terms: prepTerms(aroundOf(situation, situation.season), prep.on, prep.id) }
+      : {}),
+  });
+
+/**
+ * What a prep works for: a session of the season for its own aim, what else hangs on the weeks for all open aims by
+ * their shares, any other prep for the aim that is walked toward.
+ */
+function needsFor(situation: Situation, prep: Prep): readonly Need[] {
+  const slot = situation.season?.slots.find(({ id }) => id === prep.id);
+  if (!slot || situation.openAims.length < 2) return situation.needs;
+  const own = situation.openAims.find(({ aim }) => aim.id === slot.aimId);
+  if (own) return needsOf(own.gaps, daysBetween(situation.day, own.aim.by), own.aim.overrides);
+  const shares = aimShares(situation.openAims, situation.season!.shares, situation.day);
+  return shares.length > 0
+    ? sharedNeeds(situation.openAims, shares, situation.day)
+    : situation.needs;
+}
+
+/** The prep with its items planned anew; what is locked stays. */
+export function planned(situation: Situation, prep: Prep): { prep: Prep; plan: Plan } {
+  const plan = planPrep(requestOf(situation, prep));
+  return { prep: { ...prep, items: plan.items }, plan };
+}
+
+/** The prep after a reorder or a change of place in the list: the raise and the wind-down take up the seconds. */
+export const refitted = (situation: Situation, prep: Prep): Prep => ({
+  ...prep,
+  items: fillExactly(prep.items, {
+    budget: prep.budget,
+    library: situation.library,
+    handOver: prep.handOver,
+  }),
+});
+
+/** What waits on a day: what hangs on it and has neither become a prep nor been logged. Rounds of checks are no preps. */
+export const waitingOn = (situation: Situation, on: string): Slot[] =>
+  (situation.season?.slots ?? []).filter(
+    (slot) =>
+      slot.on === on &&
+      slot.kind !== "check" &&
+      !situation.preps.some(({ id }) => id === slot.id) &&
+      !situation.logs.some(({ prepId }) => prepId === slot.id),
+  );
+
+/** The format that each kind of slot is planned in; the usual one of the session where it names none. */
+const formats: Partial<Record<SlotKind, string>> = {
+  issue: "issue-prep",
+  circles: "daily-circles",
+  conditioning: "conditioning",
+  fillers: "fillers",
+};
+
+/** The prep that a slot becomes: its own minutes, place and shape, to be planned. */
+export const prepOfSlot = (situation: Situation, slot: Slot): Prep =>
+  blankPrep({
+    id: slot.id,
+    athleteId: situation.athlete.id,
+    session: slot.kind === "mobility" || slot.kind === "conditioning" ? "mobility" : "warm-up",
+    on: slot.on,
+    budget: slot.minutes * 60,
+    placeId: slot.placeId,
+    format: formats[slot.kind] ?? "",
+    flagged: situation.athlete.flagged,
+    alreadyWarm: slot.kind === "fillers",
+  });
+
+/**
+ * An empty prep for a day, to be planned: what waits there first, except what is so light that nobody looks for it;
+ * without a season fifteen minutes before training, at the athlete's usual place.
+ * @param id what a prep that hangs on no slot is called
+ */
+export function newPrep(situation: Situation, on: string, id: string): Prep {
+  const waiting = waitingOn(situation, on);
+  const first = waiting.find(({ kind }) => kind !== "circles" && kind !== "fillers") ?? waiting[0];
+  if (first) return prepOfSlot(situation, first);
+  return blankPrep({
+    id,
+    athleteId: situation.athlete.id,
+    session: "warm-up",
+    on,
+    budget: 15 * 60,
+    placeId: situation.place?.id ?? null,
+    flagged: situation.athlete.flagged,
+  });
+}

@@ -1,0 +1,126 @@
+import { gapOf, type DemandGap } from "../aim/gap";
+import { needsOf, type Need } from "../aim/priority";
+import type { OpenAim } from "../aim/shared";
+import type { Skill } from "../aim/skill";
+import type { Athlete } from "../exchange/athlete";
+import type {
+  Aim,
+  Check,
+  DayNote,
+  Log,
+  Photo,
+  Place,
+  Prep,
+  Run,
+  Settings,
+} from "../exchange/records";
+import { skillOf, type Library } from "../library";
+import { cautionsOf, type Caution } from "../safety/intake";
+import { lockedMotions, type MotionLock } from "../safety/pain";
+import type { Season } from "../season/plan/training";
+import { daysBetween, type DayText } from "../season/days";
+import { shapesOf, type Shapes } from "../shape/solve";
+
+/** The records of one athlete, and what of the notebook concerns everybody. */
+export type Records = {
+  athlete: Athlete;
+  aims: readonly Aim[];
+  checks: Check[];
+  preps: readonly Prep[];
+  logs: Log[];
+  days: DayNote[];
+  seasons: readonly Season[];
+  runs: Run[];
+  photos: Photo[];
+  places: Place[];
+  settings: Settings;
+  library: Library;
+};
+
+/** What is known of one athlete on a day, and what follows from it: what every page, and the planner, begins with. */
+export type Situation = {
+  athlete: Athlete;
+  /** In the order of their dates. */
+  aims: Aim[];
+  /** The aim that is walked toward. */
+  aim: Aim | null;
+  skill: Skill | null;
+  checks: Check[];
+  preps: Prep[];
+  /** Kept as the athlete's own under a name, for any day. */
+  ownPreps: Prep[];
+  logs: Log[];
+  /** How the days were, in small marks. */
+  days: DayNote[];
+  /** The weeks as they are planned; null before any are. */
+  season: Season | null;
+  runs: Run[];
+  photos: Photo[];
+  places: Place[];
+  place: Place | null;
+  library: Library;
+  gaps: DemandGap[];
+  /** The gaps of every open aim: what a measuring round is proposed from. */
+  allGaps: DemandGap[];
+  openAims: OpenAim[];
+  needs: Need[];
+  shapes: Shapes | null;
+  cautions: Caution[];
+  locks: MotionLock[];
+  settings: Settings;
+  today: DayText;
+  /** The day that is looked at. */
+  day: DayText;
+};
+
+/**
+ * Gathers what follows from an athlete's records.
+ * @param day the day that is looked at, not after today
+ * @param aimId the aim that is walked toward; the next by date when it is null or not open
+ */
+export function situationOf(
+  records: Records,
+  { today, day, aimId }: { today: DayText; day: DayText; aimId: string | null },
+): Situation {
+  const { athlete, checks, logs, library, places } = records;
+  const aims = records.aims.toSorted((a, b) => a.by.localeCompare(b.by));
+  const gapsOf = (aim: Aim, skill: Skill) =>
+    gapOf({ athlete, aim, skill, checks, library, on: day });
+  const openAims = aims
+    .filter((aim) => !aim.closedOn)
+    .flatMap((one): OpenAim[] => {
+      const asks = skillOf(library, one.skillId);
+      return asks ? [{ aim: one, name: asks.name, gaps: gapsOf(one, asks) }] : [];
+    });
+  const open = aims.filter((aim) => !aim.closedOn);
+  const aim = open.find(({ id }) => id === aimId) ?? open[0] ?? null;
+  const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
+  const gaps = [...(openAims.find((one) => one.aim === aim)?.gaps ?? [])];
+  return {
+    athlete,
+    aims,
+    aim,
+    skill,
+    checks,
+    logs,
+    preps: records.preps.filter((prep) => prep.own === ""),
+    ownPreps: records.preps.filter((prep) => prep.own !== ""),
+    days: records.days,
+    season: records.seasons[0] ?? null,
+    runs: records.runs,
+    photos: records.photos,
+    places,
+    place: places.find(({ id }) => id === athlete.placeId) ?? null,
+    library,
+    gaps,
+    allGaps: openAims.flatMap((one) => one.gaps),
+    openAims,
+    needs: aim ? needsOf(gaps, daysBetween(day, aim.by), aim.overrides) : [],
+    shapes: aim && skill ? shapesOf(skill, aim, athlete, gaps) : null,
+    cautions: cautionsOf(athlete, day),
+    locks: lockedMotions(athlete, logs, checks, library),
+    settings: records.settings,
+    today,
+    day,
+  };
+}
