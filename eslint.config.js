@@ -30,6 +30,36 @@ export default ts.config(
     },
   },
   {
+    // The core speaks in facts, and nobody branches on words: a reason is asked for what it is.
+    files: ["core/**/*.ts", "app/**/*.{ts,tsx}"],
+    ignores: ["**/*.test.{ts,tsx}"],
+    rules: {
+      "no-restricted-syntax": [
+        "error",
+        {
+          selector:
+            "CallExpression[callee.property.name=/^(startsWith|endsWith|includes|indexOf|match|search)$/] > Literal[value=/[a-z] [a-z]/i]",
+          message: "Branch on facts, not on words.",
+        },
+        {
+          selector:
+            "CallExpression[callee.property.name=/^(startsWith|endsWith|includes|match|search)$/][callee.object.property.name=/^(why|reason|text|note|says|title)$/]",
+          message: "Branch on facts, not on words.",
+        },
+        {
+          selector:
+            "CallExpression[callee.property.name=/^(startsWith|endsWith|match|search)$/][callee.object.name=/^(why|reason|text|says)$/] > Literal[value=/[a-z]{3}/i]",
+          message: "Branch on facts, not on words.",
+        },
+        {
+          selector:
+            "CallExpression[callee.object.type='Literal'][callee.object.regex][callee.property.name='test'] > MemberExpression[property.name=/^(why|reason|text|says)$/]",
+          message: "Branch on facts, not on words.",
+        },
+      ],
+    },
+  },
+  {
     files: ["scripts/offline-worker.js"],
     languageOptions: { globals: { ...globals.serviceworker, __FILES__: "readonly" } },
   },

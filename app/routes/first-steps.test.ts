@@ -104,7 +104,10 @@ describe("an athlete with an aim, before the first check", () => {
 
   it("a prep is planned all the same: warm, in order, within its minutes", async () => {
     const view = await browser.look(id);
-    const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day, "prep-new"));
+    const { prep } = browser.planning.planned(
+      view,
+      browser.planning.newPrep(view, day, "prep-new"),
+    );
     expect(prep.items.length).toBeGreaterThan(3);
     expect(prep.items[0]!.phase).toBe("raise");
     expect(pages.get("prep")!.headings[0]).toBe(`${prep.budget / 60}:00`);

@@ -22,7 +22,8 @@ beforeAll(async () => {
   for (const who of troupe) {
     const view = await browser.look(who);
     const kept = view.preps.find((prep) => prep.on === day);
-    const prep = kept ?? browser.planning.planned(view, browser.planning.newPrep(view, day, "prep-new")).prep;
+    const prep =
+      kept ?? browser.planning.planned(view, browser.planning.newPrep(view, day, "prep-new")).prep;
     all.push({ who, view, prep, page: await readPage(who, "prep") });
   }
 }, 120_000);

@@ -16,7 +16,9 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   const view = await athleteView(params.athleteId, request);
   const of = (who: typeof view) =>
     who.preps.find((prep) => prep.on === view.day) ??
-    (view.day === view.today && who.aim ? planned(who, newPrep(who, view.today, newId("prep"))).prep : null);
+    (view.day === view.today && who.aim
+      ? planned(who, newPrep(who, view.today, newId("prep"))).prep
+      : null);
   const prep = of(view);
   const others = await Promise.all(view.others.map(({ id }) => athleteView(id, request)));
   await athleteView(params.athleteId, request);

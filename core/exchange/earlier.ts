@@ -11,8 +11,43 @@ const isLoose = (value: unknown): value is Loose => typeof value === "object" &&
  */
 const steps: Record<number, (record: Loose) => Loose> = {
   1: (record) => (record.kind === "pack" ? packWithErrors(record) : record),
-  2: (record) => (record.kind === "season" ? { out: [], written: [], ...record } : record),
+  2: (record) => {
+    if (record.kind === "season") return { out: [], written: [], ...record };
+    if (record.kind === "prep") return withToldReasons(record);
+    return record.kind === "run" ? runWithToldReasons(record) : record;
+  },
 };
+
+/** A reason that was written as a sentence, as the fact that it was. */
+const told = (why: unknown): unknown =>
+  typeof why !== "string" ? why : why === "" ? [] : [{ why: "told", text: why }];
+
+const each = (list: unknown, change: (one: Loose) => Loose): unknown =>
+  Array.isArray(list) ? list.map((one) => (isLoose(one) ? change(one) : (one as unknown))) : list;
+
+const withToldReasons = (holder: Loose): Loose => ({
+  ...holder,
+  items: each(holder.items, (item) => ({ ...item, why: told(item.why) })),
+});
+
+/** A run holds a prep, plans that came later, and why somebody sat out. */
+const runWithToldReasons = (run: Loose): Loose => ({
+  ...run,
+  prep: isLoose(run.prep) ? withToldReasons(run.prep) : run.prep,
+  events: each(run.events, (event) => (event.type === "plan" ? withToldReasons(event) : event)),
+  group: each(run.group, (member) => ({
+    ...member,
+    parts: each(member.parts, (part) => ({
+      ...part,
+      reason:
+        typeof part.reason !== "string"
+          ? part.reason
+          : part.reason === ""
+            ? null
+            : { why: "told", text: part.reason },
+    })),
+  })),
+});
 
 /** A record of an earlier version as it is today. What is no record is given back as it came. */
 export function upgraded(record: unknown, version: number): unknown {

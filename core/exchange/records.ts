@@ -11,6 +11,7 @@ import { LengthUnit } from "../measure/units";
 import { Skill } from "../aim/skill";
 import { JointId } from "../body/motions";
 import { Clocked, Format, Gaps } from "../prep/format";
+import { Against, Because } from "../prep/reasons";
 import { SomeSchools } from "../prep/schools";
 import { Season } from "../season/plan/training";
 
@@ -142,7 +143,8 @@ export const PrepItem = z.object({
     .object({ side: z.enum(["left", "right"]), sets: z.int().min(1).max(6) })
     .nullable()
     .default(null),
-  why: z.string(),
+  /** Why it is there, the chief reason first. */
+  why: z.array(Because),
   serves: z.array(MotionId),
   locked: z.boolean(),
 });
@@ -241,7 +243,7 @@ export type RunEvent = z.infer<typeof RunEvent>;
 export const GroupMember = z.object({
   athleteId: Id,
   name: z.string(),
-  parts: z.array(z.object({ itemId: Id, rungId: Id.nullable(), reason: z.string() })),
+  parts: z.array(z.object({ itemId: Id, rungId: Id.nullable(), reason: Against.nullable() })),
 });
 export type GroupMember = z.infer<typeof GroupMember>;
 

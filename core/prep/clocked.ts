@@ -1,5 +1,4 @@
 import { atRung, type Drill, type Pattern } from "../drill/drill";
-import { clock } from "../drill/dose";
 import type { PrepItem } from "../exchange/records";
 import { eligibility, type Eligible } from "./eligible";
 import { itemFrom } from "./item";
@@ -53,15 +52,15 @@ export function clockedPlan(request: PlanRequest): Plan {
       ...leftOut,
       ...[...new Set(pool.map(({ drill }) => drill.id))]
         .filter((id) => !picked.some((variant) => variant?.drill.id === id))
-        .map((drillId) => ({ drillId, reason: "another variant has its turn" })),
+        .map((drillId) => ({ drillId, reason: { why: "another-turn" } as const })),
     ],
     note:
       empty.length > 0
-        ? `Nothing at this place for ${empty.join(", ")}: those boxes are left out.`
+        ? { note: "no-variant", families: empty }
         : rounds.length === 0
-          ? "Nothing safe fits between the sets here."
+          ? { note: "nothing-between" }
           : seconds > request.budget
-            ? `${clock(seconds)} by the clock is more than ${clock(request.budget)}: fewer families, rounds or seconds.`
+            ? { note: "over-clock", seconds, budget: request.budget }
             : null,
     wants: seconds > request.budget ? seconds : null,
     value: 0,
@@ -164,7 +163,7 @@ function boxed(variant: Eligible, seconds: number, round: number, request: PlanR
     phase: phaseOf(variant.drill),
     segment: request.format.gaps && !request.clocked ? "between sets" : family,
     boxed: true,
-    why: family ? `${family}, this time` : item.why,
+    why: family ? [{ why: "family", name: family }] : item.why,
   };
 }
 

@@ -7,10 +7,11 @@ import { fetched, type Fetched } from "../drill/substitutes";
 import type { Place } from "../exchange/records";
 import type { NextStep } from "../progress/next-step";
 import type { Tender } from "../progress/soreness";
-import { intakeQuestions, type Caution } from "../safety/intake";
+import type { Caution } from "../safety/intake";
 import type { Format, Segment } from "./format";
 import type { Emphasis } from "../season/plan/block";
 import { lockedIn } from "./order";
+import type { Against, Because } from "./reasons";
 import { defaultSchools, type Schools } from "./schools";
 
 export type Situation = {
@@ -49,15 +50,15 @@ export type Eligible = {
   dose: Dose;
   segment: Segment;
   fetched: Fetched[];
-  /** Why it is not the rung the athlete has reached, or what stands in for its kit; null when nothing changed. */
-  replaced: string | null;
+  /** Why it is not the rung the athlete has reached, and what stands in for its kit; empty when nothing changed. */
+  replaced: Because[];
 };
 
-/** Why a drill is not used, as a sentence; or where in the format and at which rung and dose it can be. */
+/** Why a drill is not used; or where in the format and at which rung and dose it can be. */
 export function eligibility(
   drill: Drill,
   situation: Situation,
-): { places: Eligible[] } | { reason: string } {
+): { places: Eligible[] } | { reason: Against } {
   const reason = reasonAgainst(drill, situation);
   if (reason) return { reason };
   const segments = situation.format.segments.filter(
@@ -67,28 +68,24 @@ export function eligibility(
   if (segments.length === 0) return { reason: noSegment(drill, situation.format) };
   const found = segments.map((segment) => atPlace(drill, segment, situation));
   const places = found.flatMap((one) => ("reason" in one ? [] : [one]));
-  return places.length > 0 ? { places } : (found[0] as { reason: string });
+  return places.length > 0 ? { places } : (found[0] as { reason: Against });
 }
 
-function noSegment(drill: Drill, format: Format): string {
-  return drill.kind === "breathing"
-    ? "winding down does not belong before training"
-    : `${format.name.toLowerCase()} has no place for ${drill.kind.replace("-", " ")} work${
-        format.segments.some(({ kinds }) => kinds.includes(drill.kind))
-          ? ` of the ${drill.region}`
-          : ""
-      }`;
+function noSegment({ kind, region }: Drill, { name, segments }: Format): Against {
+  if (kind === "breathing") return { why: "wind-down" };
+  const elsewhere = segments.some(({ kinds }) => kinds.includes(kind));
+  return { why: "no-segment", format: name, kind, region: elsewhere ? region : null };
 }
 
 const held = (drill: Drill): boolean => drill.kind === "static" || drill.kind === "contract-relax";
 
-function reasonAgainst(drill: Drill, situation: Situation): string | null {
+function reasonAgainst(drill: Drill, situation: Situation): Against | null {
   const { format, needs, skills, locked, cautions, dropped } = situation;
   const schools = situation.schools ?? defaultSchools;
-  if (dropped.includes(drill.id)) return "dropped by hand";
-  if (situation.only && !situation.only.includes(drill.id)) return "was not in the prep";
+  if (dropped.includes(drill.id)) return { why: "dropped" };
+  if (situation.only && !situation.only.includes(drill.id)) return { why: "not-in-prep" };
   const shut = lockedIn(drill, locked);
-  if (shut) return `${motionOf(shut).name.toLowerCase()} is locked after pain`;
+  if (shut) return { why: "locked", motion: shut };
   const blocked = cautions.find(
     ({ blocks }) =>
       (blocks === "inversions" &&
@@ -96,21 +93,22 @@ function reasonAgainst(drill: Drill, situation: Situation): string | null {
         drill.rungs.every((rung) => atRung(drill, rung).inverted)) ||
       (blocks === "end-range" && held(drill)),
   );
-  if (blocked) return blocked.text;
+  if (blocked) return { why: "caution", id: blocked.id };
   const barred = (situation.bars ?? []).find((bar) => drill.mustNot.includes(bar));
-  if (barred) return barReason(barred);
+  if (barred) return { why: "barred", bar: barred };
   if (drill.onlyIf === "side-lying-rotation" && schools.turnIn === "off")
-    return "left out by the way of working chosen";
+    return { why: "school", of: "turn-in" };
   if (schools.stretch !== "both" && held(drill) && drill.kind !== schools.stretch)
-    return `the way of working chosen is ${schools.stretch.replace("-", "–")} only`;
+    return { why: "school", of: `${schools.stretch}-only` };
   if (schools.staticBefore === "none" && format.doses === "warm-up" && drill.kind === "static")
-    return "no static holds before training, by the way of working chosen";
+    return { why: "school", of: "no-static-before" };
   if (drill.kind === "skill" && !drill.toward.some((skill) => skills.includes(skill)))
-    return "rehearses another skill";
+    return { why: "other-skill" };
   if (format.serves === "aim" && drill.serves.length > 0 && !servesNeed(drill, situation))
-    return "serves no joint that this aim asks for";
+    return { why: "serves-none" };
   const next = situation.nextSteps.get(drill.id);
-  return next?.change === "stop" ? next.why : null;
+  const stop = next?.causes.find(({ cause }) => cause === "stopped");
+  return stop?.cause === "stopped" ? { why: "stopped", sharp: stop.sharp, pain: stop.pain } : null;
 
   function servesNeed(one: Drill, { flagged = [] }: Situation): boolean {
     return one.serves.some(
@@ -120,31 +118,25 @@ function reasonAgainst(drill: Drill, situation: Situation): string | null {
   }
 }
 
-function barReason(bar: MustNot): string {
-  if (bar === "growing") return "not while growing";
-  if (bar === "loose-jointed") return "not for loose joints";
-  return `not before a clinician has cleared: ${intakeQuestions[bar].replace(/\?$/, "").toLowerCase()}`;
-}
-
 /** Why a rung cannot be used here; null when it can. */
-function against(drill: Drill, rung: Rung, segment: Segment, situation: Situation): string | null {
+function against(drill: Drill, rung: Rung, segment: Segment, situation: Situation): Against | null {
   const { place, cautions, format } = situation;
   const here = atRung(drill, rung);
   if (segment.positions.length > 0 && !segment.positions.includes(here.position))
-    return `${format.name.toLowerCase()} wants it ${segment.positions.join(" or ")}`;
+    return { why: "position", format: format.name, positions: segment.positions };
   if (!doseFor(rung, format))
-    return format.doses === "warm-up" ? "too strong before training" : "belongs before training";
+    return { why: format.doses === "warm-up" ? "too-strong" : "before-only" };
   if (here.inverted && cautions.some(({ blocks }) => blocks === "inversions"))
-    return "no inversions before a clinician’s clearance";
+    return { why: "inversion" };
   const barred = (situation.bars ?? []).find((bar) => rung.mustNot.includes(bar));
-  if (barred) return barReason(barred);
+  if (barred) return { why: "barred", bar: barred };
   if (!place) return null;
   const missing = rung.kit.filter((item) => !fetched([item], place.kit, rung.exact));
-  if (missing.length > 0) return `needs ${missing.join(", ")}, not at this place`;
+  if (missing.length > 0) return { why: "kit", missing };
   if (place.noFloor && here.position !== "standing" && here.position !== "hanging")
-    return "no floor to kneel or lie on here";
-  if (place.silent && rung.loud) return "heard through the floor";
-  if (room[rung.space] > room[place.space]) return `needs more room than ${place.name} has`;
+    return { why: "no-floor" };
+  if (place.silent && rung.loud) return { why: "loud" };
+  if (room[rung.space] > room[place.space]) return { why: "room", place: place.name };
   return null;
 }
 
@@ -160,7 +152,7 @@ function atPlace(
   drill: Drill,
   segment: Segment,
   situation: Situation,
-): Eligible | { reason: string } {
+): Eligible | { reason: Against } {
   const next = situation.nextSteps.get(drill.id);
   const wanted = next ? rungOf(drill, next.rungId) : drill.rungs[0]!;
   const own = drill.rungs.indexOf(wanted);
@@ -174,7 +166,11 @@ function atPlace(
     const changed =
       rung === wanted
         ? null
-        : shortly(drill, against(drill, wanted, segment, situation)!, situation);
+        : ({
+            why: "instead",
+            drill: drill.name,
+            against: against(drill, wanted, segment, situation)!,
+          } as const);
     return {
       drill,
       rung,
@@ -185,24 +181,15 @@ function atPlace(
         situation,
       ),
       fetched: used,
-      replaced: [changed, ...used.map(standIn)].filter(Boolean).join("; ") || null,
+      replaced: [...(changed ? [changed] : []), ...used.flatMap(standIn)],
     };
   }
   const reasons = drill.rungs.map((rung) => against(drill, rung, segment, situation));
-  return { reason: reasons[own] ?? reasons[0] ?? "nothing of it can be done here" };
+  return { reason: reasons[own] ?? reasons[0] ?? { why: "nothing-here" } };
 }
 
-const standIn = ({ wanted, used }: Fetched): string | null =>
-  wanted === used ? null : `${used} for the ${wanted}`;
-
-/** The reason for another rung, short enough for a row. */
-function shortly(drill: Drill, reason: string, { place }: Situation): string {
-  const missing = /^needs (.*), not at this place$/.exec(reason);
-  if (missing) return `no ${missing[1]} ${place ? "here" : ""}`.trim();
-  return reason === "too strong before training"
-    ? "lighter before training"
-    : `${drill.name}: ${reason}`;
-}
+const standIn = ({ wanted, used }: Fetched): Because[] =>
+  wanted === used ? [] : [{ why: "stand-in", wanted, used }];
 
 /** Before training no hold is longer than this, seconds. */
 const longestHoldBefore = 30;

@@ -5,7 +5,7 @@ import type { Dose } from "../drill/dose";
 import { atRung, type Drill, type Rung } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import type { Eligible, Situation } from "./eligible";
-import type { NextStep } from "../progress/next-step";
+import type { Because } from "./reasons";
 import { defaultSchools } from "./schools";
 
 /** A chosen drill as a line of the prep, with the need it serves and why it is there. */
@@ -30,28 +30,20 @@ export function itemFrom(
     boxed: false,
     sides: drill.sided ? sidesFirst(main?.shorter ?? null, situation) : [],
     extra: null,
-    why: [reasonFor(drill, main, situation), followed(drill, rung, situation), replaced]
-      .filter(Boolean)
-      .join("; "),
+    why: [reasonFor(drill, main, situation), ...followed(drill, rung, situation), ...replaced],
     serves: served.map(({ motion }) => motion),
     locked: false,
   };
 }
 
-const changes: Partial<Record<NextStep["change"], string>> = {
-  more: "a little more",
-  "next-rung": "next rung",
-  "step-back": "a rung down",
-  less: "a third less, still sore",
-  restart: "lower after the break",
-};
-
 /** What the log made of the drill since last time, where it stands on that rung. */
-function followed(drill: Drill, rung: Rung, { nextSteps }: Situation): string | null {
+function followed(drill: Drill, rung: Rung, { nextSteps }: Situation): Because[] {
   const next = nextSteps.get(drill.id);
-  if (!next || next.rungId !== rung.id) return null;
-  if (next.chosen === "pinned") return "pinned";
-  return next.chosen === "changed" ? "as the coach said" : (changes[next.change] ?? null);
+  if (!next || next.rungId !== rung.id) return [];
+  if (next.chosen === "pinned") return [{ why: "pinned" }];
+  if (next.chosen === "changed") return [{ why: "as-said" }];
+  const { change } = next;
+  return change === "same" || change === "stop" ? [] : [{ why: "followed", change }];
 }
 
 /** Which side goes first, by the way of working: the shorter one, the non-dominant one, or the left. */
@@ -72,25 +64,22 @@ function reasonFor(
   drill: Drill,
   need: Need | undefined,
   { format, flagged = [] }: Situation,
-): string {
-  if (drill.phase === "raise") return "before any stretch";
-  if (drill.phase === "settle") return "to end slow";
+): Because {
+  if (drill.phase === "raise") return { why: "raise" };
+  if (drill.phase === "settle") return { why: "settle" };
   const flag =
     format.kind === "issue"
       ? drill.serves.find(
           ({ motion, share }) => share >= 0.5 && flagged.includes(motionOf(motion).joint),
         )
       : undefined;
-  if (flag) return `for the flagged ${motionOf(flag.motion).joint.replace("-", " ")}`;
-  if (drill.preparesHands)
-    return need?.shortage
-      ? `${Math.round(need.shortage)}° short, and before weight on the hands`
-      : "before weight on the hands";
-  if (drill.kind === "skill") return "the skill itself, in parts";
-  if (!need) return "keeps the range";
-  const name = motionOf(need.motion).name.toLowerCase();
-  if (need.verdict === "unknown") return `${name}, not measured yet`;
-  if (need.shortage && need.shortage >= 0.5)
-    return `${name} ${Math.round(need.shortage)}° short${need.shorter ? `, ${need.shorter} tighter` : ""}`;
-  return `keeps the ${name}`;
+  if (flag) return { why: "flagged", joint: motionOf(flag.motion).joint };
+  if (drill.preparesHands) return { why: "hands", short: need?.shortage || null };
+  if (drill.kind === "skill") return { why: "skill" };
+  if (!need) return { why: "keeps", motion: null };
+  const { motion, verdict, shortage, shorter } = need;
+  if (verdict === "unknown") return { why: "unmeasured", motion };
+  return shortage && shortage >= 0.5
+    ? { why: "short", motion, degrees: shortage, tighter: shorter ?? null }
+    : { why: "keeps", motion };
 }

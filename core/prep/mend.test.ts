@@ -1,3 +1,4 @@
+import { againstWords } from "../../words/en/prep";
 import { describe, expect, it } from "vitest";
 import { drill, item } from "../test/people";
 import { asked, placeWith } from "../test/planning";
@@ -53,7 +54,7 @@ describe("mending", () => {
 describe("why a drill is out", () => {
   const why = (id: string, over = {}) => {
     const found = eligibility(drill(id), asked("handstand", "mobility", over));
-    return "reason" in found ? found.reason : null;
+    return "reason" in found ? againstWords(found.reason) : null;
   };
   it.each([
     [
@@ -68,7 +69,7 @@ describe("why a drill is out", () => {
               rungId: "march",
               dose: pulse.dose,
               change: "stop" as const,
-              why: "stopped after sharp pain last time",
+              causes: [{ cause: "stopped" as const, sharp: true, pain: 3 }],
             },
           ],
         ]),
@@ -95,7 +96,9 @@ describe("why a drill is out", () => {
       drill("hang-feet-down"),
       asked("handstand", "mobility", { place: placeWith(["rings"]) }),
     );
-    expect("places" in found && found.places[0]!.replaced).toBe("rings for the bar");
+    expect("places" in found && found.places[0]!.replaced).toEqual([
+      { why: "stand-in", wanted: "bar", used: "rings" },
+    ]);
   });
 });
 

@@ -1,4 +1,4 @@
-import { motionOf, type MotionId } from "../body/motions";
+import type { MotionId } from "../body/motions";
 import { atRung, rungOf, type Drill } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
@@ -33,24 +33,20 @@ const shareMotion = (a: Drill, b: Drill): boolean =>
   );
 
 /** The rules of order that a pair of drills can break: why the first may not come before the second; null when it may. */
-export function clash(first: Drill, second: Drill): string | null {
-  if (first.phase === "settle" && second.phase !== "settle")
-    return `${second.name} would come after the wind-down.`;
-  const reason = wrongWay(first, second);
-  return reason && shareMotion(first, second)
-    ? `${second.name} comes before ${first.name}: ${reason}.`
-    : null;
+export function clash(first: Drill, second: Drill): Rule | null {
+  if (first.phase === "settle" && second.phase !== "settle") return { why: "after-wind-down" };
+  const principle = wrongWay(first, second);
+  return principle && shareMotion(first, second) ? { why: "order", principle } : null;
 }
 
 /** Why work of one kind does not come before work of another on the same motion; null where it may. */
-function wrongWay(first: Drill, second: Drill): string | null {
-  if (isStretch(first) && second.kind === "soft-tissue") return "soft tissue before stretching";
-  if ((isStretch(first) || first.kind === "active") && isLoosening(second))
-    return "circles and swings before the end of the range";
-  if (first.kind === "active" && isStretch(second)) return "stretch, then use the new range";
+function wrongWay(first: Drill, second: Drill): Principle | null {
+  if (isStretch(first) && second.kind === "soft-tissue") return "soft-tissue-first";
+  if ((isStretch(first) || first.kind === "active") && isLoosening(second)) return "loosen-first";
+  if (first.kind === "active" && isStretch(second)) return "stretch-then-use";
   if (first.kind === "strength" && (isLoosening(second) || second.kind === "soft-tissue"))
-    return "easy before loaded";
-  if (first.kind === "skill" && second.kind !== "skill") return "general before specific";
+    return "easy-first";
+  if (first.kind === "skill" && second.kind !== "skill") return "general-first";
   return null;
 }
 
@@ -58,8 +54,31 @@ function wrongWay(first: Drill, second: Drill): string | null {
 export const longestHoldBefore = 30;
 export const leastRelease = 5;
 
-/** A rule that a prep breaks: where, and why. */
-export type Breach = { at: number; text: string };
+/** What goes before what on one motion. */
+export type Principle =
+  "soft-tissue-first" | "loosen-first" | "stretch-then-use" | "easy-first" | "general-first";
+
+/** A rule of order or safety, as it is broken. */
+export type Rule =
+  | { why: "locked"; motion: MotionId }
+  | { why: "cold" }
+  | { why: "wrists-first" }
+  | { why: "after-wind-down" }
+  | { why: "order"; principle: Principle }
+  | { why: "no-release"; seconds: number }
+  | { why: "held-long"; seconds: number }
+  | { why: "held-last" };
+
+/** A rule that a prep breaks: at which item, by the names of the drills, and which rule. */
+export type Breach = {
+  at: number;
+  rule: Rule;
+  drill: string;
+  /** The drill that it stands after and may not; null where the rule is of one drill. */
+  other: string | null;
+  /** That drill's place in the list. */
+  after: number | null;
+};
 
 export type OrderTerms = {
   alreadyWarm: boolean;
@@ -94,53 +113,48 @@ export function breaches(
   items.forEach((item, at) => {
     const drill = drills[at];
     if (!drill) return;
-    const say = (text: string) => found.push({ at, text });
+    const say = (rule: Rule, after: number | null = null) =>
+      found.push({
+        at,
+        rule,
+        drill: drill.name,
+        other: after === null ? null : drills[after]!.name,
+        after,
+      });
     const shut = lockedIn(drill, terms.locked ?? []);
-    if (shut)
-      say(
-        `${drill.name} works on ${motionOf(shut).name.toLowerCase()}, which is locked after pain until somebody clears it.`,
-      );
-    if (!warm && wantsWarmth(drill))
-      say(`${drill.name} would come before the temperature is up. Cold tissue is not stretched.`);
+    if (shut) say({ why: "locked", motion: shut });
+    if (!warm && wantsWarmth(drill)) say({ why: "cold" });
     if (atRung(drill, rungOf(drill, item.rungId)).loadsHands && !wrists && !drill.preparesHands)
-      say(`${drill.name} puts weight on the hands: the wrists go first.`);
+      say({ why: "wrists-first" });
     for (let earlier = 0; earlier < at; earlier += 1) {
       const before = drills[earlier];
       if (!before || isRepeat(items, earlier, at)) continue;
-      const why = clash(before, drill);
-      if (why) {
-        say(why);
+      const rule = clash(before, drill);
+      if (rule) {
+        say(rule, earlier);
         break;
       }
     }
     if (item.dose.type === "hold" && item.dose.sets > 1 && item.dose.rest < leastRelease)
-      say(`${drill.name}: let go for at least ${leastRelease} s between repeats of a stretch.`);
+      say({ why: "no-release", seconds: leastRelease });
     if (terms.beforeTraining && drill.kind === "static") sayShort(item, at, say);
     warm ||= drill.phase === "raise";
     wrists ||= drill.preparesHands;
   });
   return found;
 
-  function sayShort(item: PrepItem, at: number, say: (text: string) => void): void {
-    const name = drills[at]!.name;
+  function sayShort(item: PrepItem, at: number, say: (rule: Rule) => void): void {
     if (item.dose.type === "hold" && item.dose.seconds > longestHoldBefore)
-      say(`${name} is held longer than ${longestHoldBefore} s before training.`);
+      say({ why: "held-long", seconds: longestHoldBefore });
     const again = drills.slice(0, at).includes(drills[at]);
     if (!again && !drills.slice(at + 1).some((later) => later && isMovement(later)))
-      say(`${name} is held last: before training, movement follows a hold.`);
+      say({ why: "held-last" });
   }
 }
 
 /** The same drill once more, as the closing repeat of an issue prep or a second round. */
 const isRepeat = (items: readonly PrepItem[], earlier: number, later: number): boolean =>
   items.slice(0, later).some(({ drillId }, i) => i <= earlier && drillId === items[later]!.drillId);
-
-/** The first rule this order breaks, as a sentence; null when it is safe. */
-export const unsafeOrder = (
-  items: readonly PrepItem[],
-  library: Library,
-  alreadyWarm: boolean,
-): string | null => breaches(items, library, { alreadyWarm })[0]?.text ?? null;
 
 /**
  * The items in a safe order, moved as little as possible: each goes up until no rule is broken, and repeats are
@@ -157,19 +171,13 @@ export function repaired(
     const next = waiting.findIndex((item, i) => {
       const order = [...done, item, ...waiting.slice(0, i), ...waiting.slice(i + 1)];
       return !breaches(order, library, terms).some(
-        ({ at, text }) =>
-          at === done.length || (at > done.length && namesFirst(text, item, order[at]!)),
+        // A pair that is broken because this item would come first.
+        ({ at, after }) => at === done.length || (at > done.length && after === done.length),
       );
     });
     done.push(...waiting.splice(Math.max(0, next), 1));
   }
   return done;
-
-  /** A pair broken because this item would come first. */
-  function namesFirst(text: string, first: PrepItem, second: PrepItem): boolean {
-    const [a, b] = [drillOf(library, first.drillId), drillOf(library, second.drillId)];
-    return Boolean(a && b && clash(a, b) === text);
-  }
 }
 
 function eased(item: PrepItem, library: Library, { beforeTraining }: OrderTerms): PrepItem {

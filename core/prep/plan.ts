@@ -1,5 +1,4 @@
 import type { Dose } from "../drill/dose";
-import { clock } from "../drill/dose";
 import { atRung, byText, rungOf } from "../drill/drill";
 import type { PrepItem } from "../exchange/records";
 import { drillOf, type Library } from "../library";
@@ -12,6 +11,7 @@ import { itemFrom } from "./item";
 import { mainly, modelOf, secondsOfChoice, valueOfChoice, type Choice, type Model } from "./model";
 import { rankOf } from "./order";
 import { rampItems } from "./ramp";
+import type { Against } from "./reasons";
 import { changePosition, itemSeconds, prepSeconds } from "./timeline";
 
 export type PlanRequest = Situation & {
@@ -38,12 +38,25 @@ export type PlanRequest = Situation & {
   rounds?: number;
 };
 
+/** What has to be said of a plan: a fact with its figures. */
+export type PlanNote =
+  /** What is locked and what safety asks for takes so many seconds more than there is. */
+  | { note: "over"; seconds: number }
+  /** The minutes cannot hold a raise and what has to be there: the wrists, or parts named "joint:kind". */
+  | { note: "too-short"; budget: number; wants: number; wrists: boolean; parts: string[] }
+  /** So many seconds are left, and nothing safe is left to add. */
+  | { note: "left"; seconds: number }
+  /** By the clock: families for which there is nothing at this place. */
+  | { note: "no-variant"; families: string[] }
+  | { note: "nothing-between" }
+  | { note: "over-clock"; seconds: number; budget: number };
+
 export type Plan = {
   items: PrepItem[];
   seconds: number;
-  leftOut: { drillId: string; reason: string }[];
+  leftOut: { drillId: string; reason: Against }[];
   /** Said when the minutes could not be filled, or cannot hold what has to be there. */
-  note: string | null;
+  note: PlanNote | null;
   /** Seconds that would hold it all, where these cannot. */
   wants: number | null;
   /** What serves the needs, in the units of the programme: to compare two plans of one request. */
@@ -164,9 +177,7 @@ function closingRepeat(
   if (!stretch) return [];
   const item = itemFrom(stretch, lightest(stretch.dose), request);
   fixed.push(item);
-  return [
-    { ...item, id: `${item.id}~again`, segment: "once more", why: "the first stretch once more" },
-  ];
+  return [{ ...item, id: `${item.id}~again`, segment: "once more", why: [{ why: "once-more" }] }];
 }
 
 /**
@@ -218,13 +229,15 @@ function left({ request, leftOut, model }: Draft, there: ReadonlySet<string>): P
     .filter(({ id }) => !there.has(id) && !said.has(id))
     .map(({ id, phase }) => ({
       drillId: id,
-      reason: could.has(id)
-        ? "other drills give more for these minutes"
-        : phase === "raise"
-          ? request.alreadyWarm
-            ? "already warm"
-            : "another raise is in"
-          : "no time for it in these minutes",
+      reason: {
+        why: could.has(id)
+          ? "others-give-more"
+          : phase === "raise"
+            ? request.alreadyWarm
+              ? "already-warm"
+              : "another-raise"
+            : "no-time",
+      },
     }));
 }
 
@@ -306,19 +319,17 @@ function noteFor(
   budget: number,
   missed: Model["covers"],
   wants: number | null,
-): string | null {
-  if (under < 0)
-    return `What is locked and what safety asks for takes ${-under} s more than there is.`;
-  if (wants !== null) {
-    const parts = missed.flatMap(({ name }) =>
-      name === "wrists" ? ["wrist work"] : name.includes(":") ? [name.replace(":", "’s")] : [],
-    );
-    const skip = parts.includes("wrist work") ? "skip the hands today" : "leave a joint out today";
-    return `${clock(budget)} cannot hold a raise and ${parts.join(", ")}: ${clock(wants)} can, or ${skip}.`;
-  }
-  return under > tolerance
-    ? `${under} s are left: nothing safe is left to add. Rest, or end early.`
-    : null;
+): PlanNote | null {
+  if (under < 0) return { note: "over", seconds: -under };
+  if (wants !== null)
+    return {
+      note: "too-short",
+      budget,
+      wants,
+      wrists: missed.some(({ name }) => name === "wrists"),
+      parts: missed.flatMap(({ name }) => (name.includes(":") ? [name] : [])),
+    };
+  return under > tolerance ? { note: "left", seconds: under } : null;
 }
 
 /**

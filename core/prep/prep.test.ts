@@ -8,11 +8,22 @@ import { library } from "../../library/index";
 import { cautionsOf } from "../safety/intake";
 import { aim, athlete, check, drill, item, skill } from "../test/people";
 import { eligibility } from "./eligible";
-import { unsafeOrder } from "./order";
+import { againstWords, breachWords, noteWords } from "../../words/en/prep";
+import { breaches } from "./order";
 import { benefit } from "./benefit";
 import { formatOf } from "../library";
 import { fillExactly, planPrep, type PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds, secondsOf, timelineOf, transition } from "./timeline";
+
+/** The first rule an order breaks, in words; null when it is safe. */
+const unsafeOrder = (
+  items: Parameters<typeof breaches>[0],
+  of: typeof library,
+  alreadyWarm: boolean,
+) => {
+  const [first] = breaches(items, of, { alreadyWarm });
+  return first ? breachWords(first) : null;
+};
 
 const hold: Dose = { type: "hold", sets: 2, seconds: 30, rest: 5 };
 const contractRelax: Dose = { type: "contract-relax", rounds: 3, contract: 10, deepen: 25 };
@@ -153,7 +164,7 @@ describe("what is fit to be used", () => {
   });
   const reason = (...args: Parameters<typeof eligibility>) => {
     const result = eligibility(...args);
-    return "reason" in result ? result.reason : null;
+    return "reason" in result ? againstWords(result.reason) : null;
   };
   it("leaves out what another skill rehearses and what serves nothing", () => {
     expect(reason(drill("split-series"), situation)).toBe("rehearses another skill");
@@ -168,7 +179,7 @@ describe("what is fit to be used", () => {
           rungId: "box",
           dose: contractRelax,
           change: "same" as const,
-          why: "",
+          causes: [],
           chosen: null,
           proposed: null,
         },
@@ -176,12 +187,19 @@ describe("what is fit to be used", () => {
     ]);
     const at = (p: Place) =>
       eligibility(drill("prayer"), { ...needing, place: p, nextSteps: next });
-    expect(at(place("box"))).toMatchObject({ places: [{ rung: { id: "box" }, replaced: null }] });
+    expect(at(place("box"))).toMatchObject({ places: [{ rung: { id: "box" }, replaced: [] }] });
     expect(at(place("chair"))).toMatchObject({
-      places: [{ rung: { id: "box" }, replaced: "chair for the box" }],
+      places: [
+        { rung: { id: "box" }, replaced: [{ why: "stand-in", wanted: "box", used: "chair" }] },
+      ],
     });
     expect(at(place("wall"))).toMatchObject({
-      places: [{ rung: { id: "floor" }, replaced: "no box here" }],
+      places: [
+        {
+          rung: { id: "floor" },
+          replaced: [{ why: "instead", against: { why: "kit", missing: ["box"] } }],
+        },
+      ],
     });
     expect(reason(drill("roller"), { ...needing, place: place("wall") })).toBe(
       "needs roller, not at this place",
@@ -214,7 +232,7 @@ describe("what is fit to be used", () => {
           rungId: "free",
           dose: { type: "hold" as const, sets: 1, seconds: 90, rest: 0 },
           change: "more" as const,
-          why: "",
+          causes: [],
           chosen: null,
           proposed: null,
         },
@@ -276,7 +294,8 @@ describe("the plan", () => {
         const plan = planPrep(request({ budget, format, alreadyWarm }));
         expect(plan.seconds).toBeLessThanOrEqual(budget);
         expect(unsafeOrder(plan.items, library, alreadyWarm)).toBeNull();
-        if (budget - plan.seconds > 15) expect(plan.note).toContain("nothing safe is left");
+        if (budget - plan.seconds > 15)
+          expect(plan.note).toEqual({ note: "left", seconds: budget - plan.seconds });
         else expect(plan.note).toBeNull();
       }),
       { numRuns: 30 },
@@ -313,7 +332,7 @@ describe("the plan", () => {
       { type: "contract-relax", rounds: 6, contract: 20, deepen: 60 },
       { locked: true },
     );
-    expect(planPrep(request({ budget: 240, kept: [kept] })).note).toMatch(
+    expect(noteWords(planPrep(request({ budget: 240, kept: [kept] })).note!)).toMatch(
       /takes \d+ s more than there is/,
     );
   });
@@ -325,10 +344,10 @@ describe("the plan", () => {
         ...plan.leftOut.map((entry) => entry.drillId),
       ]).size,
     ).toBe(library.drills.length);
-    expect(plan.leftOut.find((entry) => entry.drillId === "prayer")!.reason).toBe(
+    expect(againstWords(plan.leftOut.find((entry) => entry.drillId === "prayer")!.reason)).toBe(
       "dropped by hand",
     );
-    for (const entry of plan.items) expect(entry.why).not.toBe("");
+    for (const entry of plan.items) expect(entry.why).not.toEqual([]);
   });
   it("serves the largest need first when time is short", () =>
     expect(

@@ -65,7 +65,7 @@ export function rampItems({ format, ramp, library, kept }: PlanRequest): PrepIte
         boxed: false,
         sides: drill.sided ? ["left", "right"] : [],
         extra: null,
-        why: easier === 0 ? "the work sets" : `${easier === 1 ? "one rung" : "two rungs"} easier`,
+        why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],
         serves: drill.serves.map(({ motion }) => motion),
         locked: false,
       },

@@ -4,6 +4,7 @@ import { variantsIn } from "./clocked";
 import { eligibility } from "./eligible";
 import { itemFrom } from "./item";
 import { planPrep, type Plan, type PlanRequest } from "./plan";
+import type { Against, Because } from "./reasons";
 import { anotherVariant } from "./request";
 
 /** So many preps of one kind, each unlike those before it: a week's worth at once. */
@@ -21,9 +22,9 @@ export function variantsOf(request: PlanRequest, count = 7): Plan[] {
 /** A prep handed to another athlete: what it becomes there, and what differs, with the reason. */
 export type Copied = {
   items: PrepItem[];
-  gone: { drillId: string; reason: string }[];
+  gone: { drillId: string; reason: Against }[];
   /** Items whose rung or dose is the other athlete's own. */
-  changed: { drillId: string; why: string }[];
+  changed: { drillId: string; rungId: string; why: Because[] }[];
 };
 
 /**
@@ -59,7 +60,8 @@ export function copiedTo(items: readonly PrepItem[], request: PlanRequest): Copi
     if (place.rung.id !== item.rungId)
       copied.changed.push({
         drillId: item.drillId,
-        why: place.replaced ?? `${place.rung.name.toLowerCase()}: the rung reached so far`,
+        rungId: place.rung.id,
+        why: place.replaced,
       });
   }
   return copied;

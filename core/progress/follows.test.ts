@@ -53,7 +53,7 @@ describe("after a break", () => {
     expect(at(12)).toMatchObject({ change: "restart", rungId: "lifted" });
     expect(at(25)).toMatchObject({ change: "restart", rungId: rungs[own - 1] });
     expect(at(60)).toMatchObject({ rungId: rungs[Math.max(0, own - 2)] });
-    expect(at(25).why).toBe("25 days away: a rung lower, and up again");
+    expect(at(25).causes).toEqual([{ cause: "away", days: 25, rungs: 1 }]);
   });
   it("work on the same motion by another drill is no break", () => {
     const other = library.drills.find(
@@ -174,6 +174,25 @@ describe("what the coach says", () => {
     expect(step(hurt(7), pinned)).toMatchObject({ change: "stop", chosen: null });
     expect(step(hurt(5), pinned)).toMatchObject({ change: "step-back", rungId: "knees" });
   });
+  it("pain together with lost form, or at the lowest rung, stands over a pin: no cause masks another", () => {
+    const pinned = { chosen: [chosen({ how: "pinned", rungId: "lifted" })] };
+    const both = [
+      ...twice,
+      log("2026-11-23", [logItem("cat-camel", { rungId: "upper", pain: 5, form: "lost" })]),
+    ];
+    const after = step(both, pinned);
+    expect(after).toMatchObject({ change: "step-back", rungId: "knees", chosen: null });
+    expect(after.causes.map(({ cause }) => cause)).toEqual(["pain", "lost", "over-coach"]);
+    const lowest = [
+      log("2026-11-23", [
+        logItem("cat-camel", { rungId: drill("cat-camel").rungs[0]!.id, pain: 5 }),
+      ]),
+    ];
+    expect(step(lowest, pinned)).toMatchObject({ chosen: null });
+    const away = step(both, { ...pinned, on: "2027-02-01" });
+    expect(away).toMatchObject({ chosen: null });
+    expect(away.rungId).not.toBe("lifted");
+  });
   it("what was really done is where it goes on from", () => {
     const more = ["2026-11-20", "2026-11-22"].map((on) =>
       log(on, [
@@ -190,7 +209,7 @@ describe("what the coach says", () => {
   });
   it("a drill that comes twice in a session counts as one session", () => {
     const once = [log("2026-11-22", [logItem("cat-camel"), logItem("cat-camel")])];
-    expect(step(once)).toMatchObject({ change: "same", why: "clean once: the same once more" });
+    expect(step(once)).toMatchObject({ change: "same", causes: [{ cause: "clean-once" }] });
     const worse = [log("2026-11-22", [logItem("cat-camel", { pain: 6 }), logItem("cat-camel")])];
     expect(step(worse).change).toBe("stop");
   });

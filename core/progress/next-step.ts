@@ -1,4 +1,4 @@
-import type { MotionId } from "../body/motions";
+import type { JointId, MotionId } from "../body/motions";
 import type { Dose } from "../drill/dose";
 import { rungOf, type Drill } from "../drill/drill";
 import type { NextChosen } from "../exchange/athlete";
@@ -9,16 +9,44 @@ import { doseDone } from "./log-item";
 import { daysAway, lastWorked, restartAfter } from "./after-break";
 import { isFor, tenderJoints, thirdLess, type Tender } from "./soreness";
 
+/** What a step follows from. */
+export type StepCause =
+  /** Sharp pain, or pain above the limit. */
+  | { cause: "stopped"; sharp: boolean; pain: number }
+  | { cause: "pain"; pain: number }
+  | { cause: "lost" }
+  | { cause: "wobble" }
+  | { cause: "incomplete" }
+  | { cause: "clean-once" }
+  | { cause: "clean-twice" }
+  /** Clean so many times running at one dose that the plan could not raise. */
+  | { cause: "clean-row"; times: number; rungId: string }
+  | { cause: "top-of-range"; rungId: string }
+  | { cause: "top-of-ladder" }
+  /** There is no rung below: fewer and slower. */
+  | { cause: "bottom-of-ladder" }
+  | { cause: "away"; days: number; rungs: number }
+  | { cause: "sore"; joint: JointId; level: number }
+  | { cause: "show-week" }
+  | { cause: "coach"; how: NextChosen["how"]; why: string }
+  /** Stands over what the coach had said. */
+  | { cause: "over-coach"; how: NextChosen["how"] };
+
+/** Whether pain is among the causes, whatever else is: then it stands over what a coach has said. */
+export const isForPain = ({ causes }: Pick<NextStep, "causes">): boolean =>
+  causes.some(({ cause }) => cause === "stopped" || cause === "pain");
+
 export type NextStep = {
   drillId: string;
   rungId: string;
   dose: Dose;
   change: "more" | "same" | "next-rung" | "step-back" | "less" | "restart" | "stop";
-  why: string;
+  /** Everything that speaks for it, the chief first: none masks another. */
+  causes: readonly StepCause[];
   /** What the coach has said of it; null where it stands as the rules propose. */
   chosen: NextChosen["how"] | null;
   /** What the rules propose, where the coach has chosen otherwise. */
-  proposed: Pick<NextStep, "rungId" | "dose" | "change" | "why"> | null;
+  proposed: Pick<NextStep, "rungId" | "dose" | "change" | "causes"> | null;
 };
 
 /** What the rules look at beside the logs. */
@@ -78,31 +106,23 @@ function proposedAfter(drill: Drill, sessions: readonly Session[]): Proposed | n
   if (!last?.item.planned) return null;
   const { item } = last;
   const rung = rungOf(drill, item.rungId);
-  const stay = (change: NextStep["change"], why: string, dose = item.planned!): Proposed => ({
+  const stay: Stay = (change, causes, dose = item.planned!) => ({
     rungId: rung.id,
     dose,
     change,
-    why,
+    causes,
   });
   if (item.sharp || item.pain > painLimit)
-    return stay(
-      "stop",
-      `stopped after ${item.sharp ? "sharp pain" : `pain ${item.pain}/10`} last time`,
-    );
+    return stay("stop", [{ cause: "stopped", sharp: item.sharp, pain: item.pain }]);
   if (item.form === "lost" || item.pain > comfortLimit) return stepBack(drill, item, stay);
   if (!easy(item))
-    return stay(
-      "same",
-      item.form === "wobble"
-        ? "wobbled last time: the same again"
-        : "not complete last time: the same again",
-    );
+    return stay("same", [{ cause: item.form === "wobble" ? "wobble" : "incomplete" }]);
   if (!before || before.item.rungId !== item.rungId || !easy(before.item))
-    return stay("same", "clean once: the same once more");
+    return stay("same", [{ cause: "clean-once" }]);
   return stepUp(drill, item, stay, cleanRow(sessions));
 }
 
-type Stay = (change: NextStep["change"], why: string, dose?: Dose) => Proposed;
+type Stay = (change: NextStep["change"], causes: StepCause[], dose?: Dose) => Proposed;
 
 const usualDose = (drill: Drill, rungId: string): Dose | null => {
   const rung = rungOf(drill, rungId);
@@ -110,14 +130,18 @@ const usualDose = (drill: Drill, rungId: string): Dose | null => {
 };
 
 function stepBack(drill: Drill, last: LogItem, stay: Stay): Proposed {
-  const why = last.form === "lost" ? "the position was lost" : `pain ${last.pain}/10`;
+  const causes: StepCause[] = [
+    ...(last.pain > comfortLimit ? [{ cause: "pain" as const, pain: last.pain }] : []),
+    ...(last.form === "lost" ? [{ cause: "lost" as const }] : []),
+  ];
   const lower = drill.rungs[drill.rungs.findIndex((rung) => rung.id === last.rungId) - 1];
-  if (!lower) return stay("same", `${why}: fewer and slower`, thirdLess(last.planned!));
+  if (!lower)
+    return stay("same", [...causes, { cause: "bottom-of-ladder" }], thirdLess(last.planned!));
   return {
     rungId: lower.id,
     dose: usualDose(drill, lower.id) ?? last.planned!,
     change: "step-back",
-    why: `${why}: a rung down`,
+    causes,
   };
 }
 
@@ -146,17 +170,19 @@ const perSet = (dose: Dose | null) =>
 function stepUp(drill: Drill, last: LogItem, stay: Stay, row: number): Proposed {
   const rung = rungOf(drill, last.rungId);
   const more = row >= enoughClean ? null : grown(last.planned!, rung.range);
-  if (more) return stay("more", "two sessions complete, clean and comfortable", more);
+  if (more) return stay("more", [{ cause: "clean-twice" }], more);
   const higher = drill.rungs[drill.rungs.indexOf(rung) + 1];
   const dose = higher && usualDose(drill, higher.id);
-  if (!higher || !dose) return stay("same", "at the top of the ladder: keep it");
+  if (!higher || !dose) return stay("same", [{ cause: "top-of-ladder" }]);
   return {
     rungId: higher.id,
     dose,
     change: "next-rung",
-    why: grown(last.planned!, rung.range)
-      ? `clean ${row} times running at ${rung.name.toLowerCase()}: next rung`
-      : `at the top of ${rung.name.toLowerCase()}: next rung`,
+    causes: [
+      grown(last.planned!, rung.range)
+        ? { cause: "clean-row", times: row, rungId: rung.id }
+        : { cause: "top-of-range", rungId: rung.id },
+    ],
   };
 }
 
@@ -179,10 +205,8 @@ function afterBreak(drill: Drill, step: Proposed, last: Session, days: number): 
     rungId: back.rungId,
     dose: usualDose(drill, back.rungId) ?? step.dose,
     change: "restart",
-    why:
-      back.rungs > 0
-        ? `${days} days away: ${back.rungs === 1 ? "a rung" : `${back.rungs} rungs`} lower, and up again`
-        : `${days} days away: from the bottom of the range`,
+    // Pain that was there before the break is not forgotten by it.
+    causes: [{ cause: "away", days, rungs: back.rungs }, ...painOf(step)],
   };
 }
 
@@ -200,9 +224,12 @@ function whenTender(
     rungId: grows ? rungOf(drill, last.item.rungId).id : step.rungId,
     dose: thirdLess(grows ? last.item.planned! : step.dose),
     change: "less",
-    why: `${sore.joint.replace("-", " ")} sore ${sore.level}/10 for over two days: a third less`,
+    causes: [{ cause: "sore", joint: sore.joint, level: sore.level }, ...painOf(step)],
   };
 }
+
+const painOf = ({ causes }: Proposed): StepCause[] =>
+  causes.filter(({ cause }) => cause === "stopped" || cause === "pain");
 
 /** A rung above the last one waits until the show is over; a coach's pin stands. */
 function held(drill: Drill, step: NextStep, last: Session): NextStep {
@@ -213,13 +240,14 @@ function held(drill: Drill, step: NextStep, last: Session): NextStep {
     rungId: rungOf(drill, last.item.rungId).id,
     dose: last.item.planned!,
     change: "same",
-    why: "no new rung in the week before the show",
+    causes: [{ cause: "show-week" }],
   };
 }
 
 /**
  * What a coach has said over what the rules propose. Accepted and changed stand until the drill is next logged,
- * pinned until it is let go; none of them over a stop, nor over a step back that pain asked for.
+ * pinned until it is let go; none of them over a stop, nor over anything else that pain asked for, whatever asked
+ * for it beside.
  */
 function decided(
   drill: Drill,
@@ -230,14 +258,17 @@ function decided(
   const plain: NextStep = { drillId: drill.id, ...step, chosen: null, proposed: null };
   if (!chosen) return plain;
   if (chosen.how !== "pinned" && chosen.on < lastOn) return plain;
-  if (step.change === "stop" || (step.change === "step-back" && step.why.startsWith("pain")))
-    return { ...plain, why: `${step.why}; this stands over what was ${chosen.how}` };
+  if (isForPain(step))
+    return { ...plain, causes: [...step.causes, { cause: "over-coach", how: chosen.how }] };
   return {
     ...plain,
     rungId: rungOf(drill, chosen.rungId).id,
     dose: chosen.dose,
     change: chosen.how === "accepted" ? step.change : "same",
-    why: chosen.why || (chosen.how === "accepted" ? step.why : `${chosen.how} by the coach`),
+    causes:
+      chosen.how === "accepted" && chosen.why === ""
+        ? step.causes
+        : [{ cause: "coach", how: chosen.how, why: chosen.why }],
     chosen: chosen.how,
     proposed: step,
   };

@@ -8,6 +8,7 @@ import type { PlanRequest } from "../prep/plan";
 import { prepSeconds, secondsOf } from "../prep/timeline";
 import { drillOf } from "../library";
 import { eligibility } from "../prep/eligible";
+import { isOfPlan, type Against } from "../prep/reasons";
 import type { RunState } from "./state";
 
 /** The rung so many steps along the ladder, at a dose like the present one; null where the ladder ends. */
@@ -35,7 +36,7 @@ function asMany(usual: Dose, present: Dose): Dose {
 }
 
 /** Whether a rung may be taken by this athlete here and now: its own bars, kit and room. A reason where not. */
-export function rungBarred(item: PrepItem, drill: Drill, request: PlanRequest): string | null {
+export function rungBarred(item: PrepItem, drill: Drill, request: PlanRequest): Against | null {
   const rung = rungOf(drill, item.rungId);
   const found = eligibility(
     { ...drill, rungs: [rung] },
@@ -47,7 +48,7 @@ export function rungBarred(item: PrepItem, drill: Drill, request: PlanRequest): 
       skills: [...request.skills, ...drill.toward],
     },
   );
-  return "reason" in found && !found.reason.includes(" has no place for ") ? found.reason : null;
+  return "reason" in found && !isOfPlan(found.reason) ? found.reason : null;
 }
 
 const mostSets = 12;

@@ -2,6 +2,7 @@ import { drillOf } from "../library";
 import type { GroupMember, Prep } from "../exchange/records";
 import { eligibility } from "../prep/eligible";
 import type { PlanRequest } from "../prep/plan";
+import { isOfPlan } from "../prep/reasons";
 
 /**
  * What somebody who runs along does of a prep: for each item the rung this body has reached, or why it is sat
@@ -24,11 +25,13 @@ export function memberOf(
     name: athlete.name,
     parts: prep.items.map(({ id, drillId, rungId }) => {
       const drill = drillOf(request.library, drillId);
-      const found = drill ? eligibility(drill, open) : { reason: "not in the library any more" };
-      if (!("reason" in found)) return { itemId: id, rungId: found.places[0]!.rung.id, reason: "" };
-      const harmless = /^(rehearses another skill|.* has no place for )/.test(found.reason);
-      return harmless
-        ? { itemId: id, rungId: drill?.rungs[0]?.id ?? rungId, reason: "" }
+      const found = drill
+        ? eligibility(drill, open)
+        : { reason: { why: "not-in-library" as const } };
+      if (!("reason" in found))
+        return { itemId: id, rungId: found.places[0]!.rung.id, reason: null };
+      return isOfPlan(found.reason)
+        ? { itemId: id, rungId: drill?.rungs[0]?.id ?? rungId, reason: null }
         : { itemId: id, rungId: null, reason: found.reason };
     }),
   };

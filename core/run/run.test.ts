@@ -300,9 +300,13 @@ describe("a group by one clock", () => {
         athleteId: "b2",
         name: "Other",
         parts: [
-          { itemId: "pulse", rungId: drill("pulse").rungs[0]!.id, reason: "" },
-          { itemId: "cat-camel", rungId: drill("cat-camel").rungs[1]!.id, reason: "" },
-          { itemId: "hip-flexor", rungId: null, reason: "locked after pain" },
+          { itemId: "pulse", rungId: drill("pulse").rungs[0]!.id, reason: null },
+          { itemId: "cat-camel", rungId: drill("cat-camel").rungs[1]!.id, reason: null },
+          {
+            itemId: "hip-flexor",
+            rungId: null,
+            reason: { why: "locked", motion: "hip.extension" },
+          },
         ],
       },
     ],

@@ -18,7 +18,11 @@ export const intakeQuestions: Record<IntakeQuestion, string> = {
 export const cliniciansFirst =
   "This coaches movement; it diagnoses and treats nothing. Clinicians, the athlete’s teacher and local rules come first.";
 
-export type Caution = { id: string; text: string; blocks: "inversions" | "end-range" | null };
+export type Caution = {
+  id: IntakeQuestion | "no-intake" | "growing" | "loose";
+  text: string;
+  blocks: "inversions" | "end-range" | null;
+};
 
 /** Under 18, or in a growth spurt. */
 export const isGrowing = (athlete: Athlete, on: string): boolean =>

@@ -81,7 +81,7 @@ export const item = (drillId: string, dose: Dose, over: Partial<PrepItem> = {}):
   boxed: false,
   sides: drill(drillId).sided ? ["left", "right"] : [],
   extra: null,
-  why: "",
+  why: [],
   serves: [],
   locked: false,
   ...over,

@@ -9,6 +9,7 @@ import type { AthleteView } from "../../view";
 import { DoseEditor } from "../prep/dose-editor";
 import { useAct } from "../use-act";
 import { nextHeads, nextTone } from "./next-words";
+import { stepLine } from "#words/progress";
 
 /** The next step of every drill of a view, as of today. */
 export const useNextSteps = (view: AthleteView): Map<string, NextStep> =>
@@ -57,8 +58,7 @@ export function NextRow({ drill, step, action }: { drill: Drill; step: NextStep;
   const { act } = useAct(action);
   const [draft, setDraft] = useState<{ rungId: string; dose: Dose } | null>(null);
   const choose = (how: NextChosen["how"], { rungId, dose }: { rungId: string; dose: Dose }) => {
-    const why = how === "accepted" ? step.why : "";
-    act("next", { chosen: { drillId: drill.id, rungId, dose, how, why } });
+    act("next", { chosen: { drillId: drill.id, rungId, dose, how, why: "" } });
     setDraft(null);
   };
   const stops = step.change === "stop";
@@ -83,7 +83,7 @@ export function NextRow({ drill, step, action }: { drill: Drill; step: NextStep;
           <span className="figures">{stops ? "" : writeDose(step.dose)}</span>
           <span className="block text-muted">
             {step.chosen === "accepted" ? "taken: " : ""}
-            {step.why}
+            {stepLine(step, drill)}
             {step.proposed && step.chosen !== "accepted"
               ? `; the rules say ${nextHeads[step.proposed.change]}, ${rungOf(drill, step.proposed.rungId).name.toLowerCase()} ${writeDose(step.proposed.dose)}`
               : ""}

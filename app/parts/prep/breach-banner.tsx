@@ -1,5 +1,6 @@
 import { TriangleAlert, Wrench } from "lucide-react";
 import { useEffect } from "react";
+import { breachWords } from "#words/prep";
 import type { Breach } from "#core/prep/order";
 
 /** What an edit broke, with its reason, and the key that mends it. */
@@ -34,10 +35,10 @@ export function BreachBanner({
   if (!broken) return null;
   return (
     <section role="alert" className="mt-3 border-l-4 border-clay bg-raised px-4 py-2">
-      {breaches.slice(0, 3).map(({ text }) => (
-        <p key={text} className="flex gap-2">
+      {breaches.slice(0, 3).map((breach) => (
+        <p key={breachWords(breach)} className="flex gap-2">
           <TriangleAlert size={16} className="mt-1 shrink-0 text-clay" aria-hidden="true" />
-          {text}
+          {breachWords(breach)}
         </p>
       ))}
       {breaches.length > 3 ? (

@@ -8,6 +8,8 @@ import { copiedTo, type Copied } from "#core/prep/variants";
 import { newId } from "../../clock";
 import { requestOf } from "#core/situation/planning";
 import { athleteView, type AthleteView } from "../../view";
+import { againstWords, becauseLine } from "#words/prep";
+import { rungOf } from "#core/drill/drill";
 
 /** Hands a prep to another athlete, and shows what differs there before it is kept. */
 export function CopyTool({
@@ -38,6 +40,10 @@ export function CopyTool({
   if (others.length === 0)
     return <p className="mt-2 text-sm text-muted">There is nobody else in this notebook.</p>;
   const name = (id: string) => (found ? (drillOf(found.view.library, id)?.name ?? id) : id);
+  const rungName = (id: string, rungId: string) => {
+    const drill = found && drillOf(found.view.library, id);
+    return drill ? rungOf(drill, rungId).name.toLowerCase() : rungId;
+  };
   return (
     <div className="mt-2 border-l-4 border-tape bg-raised px-4 py-3">
       <label className="grid w-fit">
@@ -70,11 +76,19 @@ export function CopyTool({
                 .map(({ drillId }) => name(drillId))
                 .join(", ") || "nothing as it is"}
             </dd>
-            {found.copied.changed.map(({ drillId, why }) => (
-              <Difference key={drillId} what="changes" text={`${name(drillId)}: ${why}`} />
+            {found.copied.changed.map(({ drillId, rungId, why }) => (
+              <Difference
+                key={drillId}
+                what="changes"
+                text={`${name(drillId)}: ${becauseLine(why) || `${rungName(drillId, rungId)}: the rung reached so far`}`}
+              />
             ))}
             {found.copied.gone.map(({ drillId, reason }) => (
-              <Difference key={drillId} what="goes" text={`${name(drillId)}: ${reason}`} />
+              <Difference
+                key={drillId}
+                what="goes"
+                text={`${name(drillId)}: ${againstWords(reason)}`}
+              />
             ))}
           </dl>
           <p className="mt-2 flex gap-3">

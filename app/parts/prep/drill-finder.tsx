@@ -6,27 +6,15 @@ import { KitItem } from "#core/drill/kit";
 import type { Plan } from "#core/prep/plan";
 import type { Prep } from "#core/exchange/records";
 import type { Library } from "#core/library";
+import { isOfPlace, mayAdd, type Against } from "#core/prep/reasons";
+import { againstWords } from "#words/prep";
 import { PosePicture } from "../figure/pose-picture";
 
 type Wanted = { text: string; joint: string; kit: string; position: string; here: boolean };
 const anything: Wanted = { text: "", joint: "", kit: "", position: "", here: false };
 const most = 24;
 
-/** Reasons that a hand may set aside: the planner's own choice, not safety, kit or room. */
-const mayAdd = (reason: string): boolean =>
-  reason === "dropped by hand" ||
-  reason.startsWith("other drills give more") ||
-  reason.startsWith("serves no joint") ||
-  reason.startsWith("no time left") ||
-  reason === "another raise is in" ||
-  reason === "no time for it in these minutes";
-
-/** Reasons that come from the place: its kit, its room, its floor, its neighbours. */
-const notHere = (reason: string): boolean =>
-  reason.endsWith("not at this place") ||
-  reason.startsWith("no floor") ||
-  reason.startsWith("needs more room") ||
-  reason === "heard through the floor";
+const standsInWay = (reason: Against | undefined): boolean => !!reason && isOfPlace(reason);
 
 function fits(drill: Drill, { text, joint, kit, position }: Wanted): boolean {
   const words =
@@ -63,7 +51,7 @@ export function DrillFinder({
   );
   const there = new Set(prep.items.map(({ drillId }) => drillId));
   const found = library.drills.filter(
-    (drill) => fits(drill, wanted) && !(wanted.here && notHere(why.get(drill.id) ?? "")),
+    (drill) => fits(drill, wanted) && !(wanted.here && standsInWay(why.get(drill.id))),
   );
   const set = (changes: Partial<Wanted>) => setWanted({ ...wanted, ...changes });
   return (
@@ -115,7 +103,7 @@ export function DrillFinder({
       </p>
       <ul className="mt-1 grid gap-x-6 border-t border-line sm:grid-cols-2">
         {found.slice(0, most).map((drill) => {
-          const reason = why.get(drill.id) ?? "";
+          const reason = why.get(drill.id) ?? null;
           return (
             <li
               key={drill.id}
@@ -125,10 +113,14 @@ export function DrillFinder({
               <span className="text-sm leading-tight">
                 <b>{drill.name}</b>
                 <span className="block text-muted">
-                  {there.has(drill.id) ? "in the prep" : reason || "not in the prep"}
+                  {there.has(drill.id)
+                    ? "in the prep"
+                    : reason
+                      ? againstWords(reason)
+                      : "not in the prep"}
                 </span>
               </span>
-              {editable && !there.has(drill.id) && (reason === "" || mayAdd(reason)) ? (
+              {editable && !there.has(drill.id) && (reason === null || mayAdd(reason)) ? (
                 <button
                   type="button"
                   className="quiet"

@@ -43,6 +43,7 @@ import { RetimePreview } from "./retime-preview";
 import { SchoolsForm } from "./schools-form";
 import { itemSpans, PrepStrip } from "./strip";
 import { useProof } from "./use-proof";
+import { noteWords } from "#words/prep";
 
 type DeskProps = {
   view: AthleteView;
@@ -157,7 +158,7 @@ const Desk = memo(function Desk({
       </p>
       {plan?.note && editable && prep.items.length > 0 && under >= 0 ? (
         <p className="mt-1 border-l-4 border-tape bg-raised px-4 py-2">
-          {plan.note}{" "}
+          {plan.note ? noteWords(plan.note) : null}{" "}
           {plan.wants ? (
             <button
               type="button"

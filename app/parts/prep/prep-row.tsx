@@ -16,6 +16,7 @@ import { extraFor, type Shorter } from "#core/progress/shorter-side";
 import { DoseEditor } from "./dose-editor";
 import { ExtraShare } from "./extra-share";
 import { SwapList } from "./swap-list";
+import { becauseLine } from "#words/prep";
 
 type RowProps = {
   items: readonly PrepItem[];
@@ -117,7 +118,7 @@ export const PrepRow = memo(function PrepRow({
         <p className="hidden text-sm print:block">{rung.cue}</p>
         <p className="text-sm xl:hidden print:hidden">
           <span className="figures">{doseSaid(item.dose, item.phase, request.schools)}</span> ·{" "}
-          {item.why}
+          {becauseLine(item.why)}
         </p>
       </div>
       <p className="figures hidden text-sm xl:block print:block">
@@ -131,7 +132,7 @@ export const PrepRow = memo(function PrepRow({
       <p className="figures text-right font-bold">{clock(seconds)}</p>
       <div className="hidden text-sm xl:block print:block">
         {gap ? <MarginMark readings={readingsOf(gap)} width={160} height={34} span={26} /> : null}
-        <p className={gap ? "text-muted" : ""}>{item.why}</p>
+        <p className={gap ? "text-muted" : ""}>{becauseLine(item.why)}</p>
       </div>
       <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:grid xl:grid-cols-2">
         <button

@@ -2,6 +2,7 @@ import { useEffect, useRef } from "react";
 import { clock } from "#core/drill/dose";
 import { drillOf, type Library } from "#core/library";
 import type { Retimed } from "#core/prep/retime";
+import { noteWords } from "#words/prep";
 
 /** What other minutes would do: what goes, what comes, what stays; taken or left. */
 export function RetimePreview({
@@ -73,7 +74,7 @@ export function RetimePreview({
             .join(", ") || "nothing as it is"}
         </dd>
       </dl>
-      {next.note ? <p className="mt-1 text-sm">{next.note}</p> : null}
+      {next.note ? <p className="mt-1 text-sm">{noteWords(next.note)}</p> : null}
       <p className="mt-2 flex gap-3">
         <button ref={first} type="button" className="press press-main" onClick={take}>
           Take {clock(to)}

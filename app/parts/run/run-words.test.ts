@@ -53,12 +53,12 @@ describe("a group on one line", () => {
       {
         athleteId: "b",
         name: "Wren Castellou",
-        parts: [{ itemId: rocks.id, rungId: drill("wrist-rocks").rungs[1]!.id, reason: "" }],
+        parts: [{ itemId: rocks.id, rungId: drill("wrist-rocks").rungs[1]!.id, reason: null }],
       },
       {
         athleteId: "c",
         name: "Noor Ferrant",
-        parts: [{ itemId: rocks.id, rungId: null, reason: "wrist locked" }],
+        parts: [{ itemId: rocks.id, rungId: null, reason: { why: "told", text: "wrist locked" } }],
       },
     ],
   } as Parameters<typeof groupLine>[0];

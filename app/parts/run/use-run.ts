@@ -24,6 +24,7 @@ import type { AthleteView } from "../../view";
 import { say } from "../say";
 import type { PainSaid } from "./pain-dialog";
 import { useNextLook, useWallClock } from "./use-clock";
+import { againstWords } from "#words/prep";
 
 /** An event is later than the last look at the clock. */
 const lastMoment = ({ events }: Run): number => Date.parse(events.at(-1)?.at ?? "") || 0;
@@ -62,18 +63,15 @@ export function useRun(view: AthleteView, run: Run) {
     if (changed) tell(...before, { type: "plan", why, items: withItem(state.items, changed) });
   };
 
-  const byRung = (by: -1 | 1): PrepItem | string => {
-    if (!item || !drill) return "";
-    const next = atRungBy(item, drill, by, run.prep.session);
-    if (!next) return by > 0 ? "the top of the ladder" : "the easiest rung";
-    return (by > 0 && rungBarred(next, drill, request)) || next;
-  };
   const climb = (by: -1 | 1) => {
-    const next = byRung(by);
-    if (typeof next === "string") {
-      if (next) say(by > 0 ? `No harder rung: ${next}.` : `This is ${next} already.`);
-      return;
-    }
+    if (!item || !drill) return;
+    const next = atRungBy(item, drill, by, run.prep.session);
+    if (!next)
+      return say(
+        by > 0 ? "No harder rung: the top of the ladder." : "This is the easiest rung already.",
+      );
+    const barred = by > 0 ? rungBarred(next, drill, request) : null;
+    if (barred) return say(`No harder rung: ${againstWords(barred)}.`);
     plan(by > 0 ? "harder" : "easier", next);
     say(`${rungOf(drill!, next.rungId).name}.`);
   };

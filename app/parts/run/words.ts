@@ -6,6 +6,7 @@ import { bestTries, counted, type RunState } from "#core/run/state";
 import type { AthleteView } from "../../view";
 import type { Step } from "#core/prep/timeline";
 import type { Dose } from "#core/drill/dose";
+import { againstWords } from "#words/prep";
 
 /** The one word over the number: what to do in this stretch of time. */
 export function stepWord(step: Step, dose: Dose): string {
@@ -50,7 +51,8 @@ export function groupLine(run: Run, view: AthleteView, item: PrepItem, drill: Dr
   const own = `${firstName(view.athlete.name)}: ${rungOf(drill, item.rungId).name.toLowerCase()}`;
   const others = run.group.map(({ name, parts }) => {
     const part = parts.find(({ itemId }) => itemId === item.id);
-    if (part?.rungId === null) return `${firstName(name)} sits out (${part.reason})`;
+    if (part?.rungId === null)
+      return `${firstName(name)} sits out (${part.reason ? againstWords(part.reason) : "no reason is known"})`;
     return `${firstName(name)}: ${rungOf(drill, part?.rungId ?? item.rungId).name.toLowerCase()}`;
   });
   return [own, ...others].join(" · ");

@@ -1,0 +1,107 @@
+import * as z from "zod";
+import { JointId, MotionId } from "../body/motions";
+import { DrillKind, MustNot, Position, Region } from "../drill/drill";
+import { KitItem } from "../drill/kit";
+import { IntakeQuestion, Pain } from "../exchange/athlete";
+
+/** Text from before reasons were facts; shown as it was written. */
+const Told = z.object({ why: z.literal("told"), text: z.string() });
+
+/**
+ * Why a drill is not used: a fact with its particulars, of which the words are made elsewhere. What may be done
+ * about it is asked of the fact (`mayAdd`, `isOfPlace`, `isOfPlan`), never of its words.
+ */
+export const Against = z.discriminatedUnion("why", [
+  z.object({ why: z.literal("dropped") }),
+  z.object({ why: z.literal("not-in-prep") }),
+  z.object({ why: z.literal("not-in-library") }),
+  z.object({ why: z.literal("locked"), motion: MotionId }),
+  /** An answer of the intake, growing or loose joints: the caution's identifier. */
+  z.object({
+    why: z.literal("caution"),
+    id: z.enum([...IntakeQuestion.options, "no-intake", "growing", "loose"]),
+  }),
+  z.object({ why: z.literal("barred"), bar: MustNot }),
+  /** Sharp pain, or pain above the limit, last time. */
+  z.object({ why: z.literal("stopped"), sharp: z.boolean(), pain: Pain }),
+  z.object({
+    why: z.literal("school"),
+    of: z.enum(["turn-in", "static-only", "contract-relax-only", "no-static-before"]),
+  }),
+  z.object({ why: z.literal("other-skill") }),
+  z.object({ why: z.literal("serves-none") }),
+  z.object({ why: z.literal("wind-down") }),
+  z.object({
+    why: z.literal("no-segment"),
+    format: z.string(),
+    kind: DrillKind,
+    /** Where the format has such work, but of other parts of the body. */
+    region: Region.nullable(),
+  }),
+  z.object({ why: z.literal("position"), format: z.string(), positions: z.array(Position) }),
+  z.object({ why: z.literal("too-strong") }),
+  z.object({ why: z.literal("before-only") }),
+  z.object({ why: z.literal("inversion") }),
+  z.object({ why: z.literal("kit"), missing: z.array(KitItem) }),
+  z.object({ why: z.literal("no-floor") }),
+  z.object({ why: z.literal("loud") }),
+  z.object({ why: z.literal("room"), place: z.string() }),
+  z.object({ why: z.literal("others-give-more") }),
+  z.object({ why: z.literal("already-warm") }),
+  z.object({ why: z.literal("another-raise") }),
+  z.object({ why: z.literal("no-time") }),
+  z.object({ why: z.literal("another-turn") }),
+  z.object({ why: z.literal("nothing-here") }),
+  Told,
+]);
+export type Against = z.infer<typeof Against>;
+
+/** Only the planner's choice or the user's own hand stands against it: it may be put in. */
+export const mayAdd = ({ why }: Against): boolean =>
+  why === "dropped" ||
+  why === "others-give-more" ||
+  why === "serves-none" ||
+  why === "another-raise" ||
+  why === "no-time";
+
+/** The place is what stands against it. */
+export const isOfPlace = ({ why }: Against): boolean =>
+  why === "kit" || why === "no-floor" || why === "room" || why === "loud";
+
+/** The plan is what stands against it, and neither the body nor the place. */
+export const isOfPlan = ({ why }: Against): boolean =>
+  why === "no-segment" || why === "wind-down" || why === "other-skill";
+
+/** Why a drill is in a prep, at that rung: facts, the chief one first. */
+export const Because = z.discriminatedUnion("why", [
+  z.object({ why: z.literal("raise") }),
+  z.object({ why: z.literal("settle") }),
+  z.object({ why: z.literal("flagged"), joint: JointId }),
+  /** Before weight on the hands; degrees that the wrist lacks, where it lacks some. */
+  z.object({ why: z.literal("hands"), short: z.number().nullable() }),
+  z.object({ why: z.literal("skill") }),
+  z.object({ why: z.literal("unmeasured"), motion: MotionId }),
+  z.object({
+    why: z.literal("short"),
+    motion: MotionId,
+    degrees: z.number(),
+    tighter: z.enum(["left", "right"]).nullable(),
+  }),
+  /** Keeps what there is; of no motion that is asked when it is null. */
+  z.object({ why: z.literal("keeps"), motion: MotionId.nullable() }),
+  z.object({
+    why: z.literal("followed"),
+    change: z.enum(["more", "next-rung", "step-back", "less", "restart"]),
+  }),
+  z.object({ why: z.literal("pinned") }),
+  z.object({ why: z.literal("as-said") }),
+  /** Another rung than the one that was reached, because of this. */
+  z.object({ why: z.literal("instead"), drill: z.string(), against: Against }),
+  z.object({ why: z.literal("stand-in"), wanted: KitItem, used: KitItem }),
+  z.object({ why: z.literal("work-sets") }),
+  z.object({ why: z.literal("easier"), rungs: z.int().min(1) }),
+  z.object({ why: z.literal("once-more") }),
+  z.object({ why: z.literal("family"), name: z.string() }),
+  Told,
+]);
+export type Because = z.infer<typeof Because>;
