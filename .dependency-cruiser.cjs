@@ -5,7 +5,7 @@ module.exports = {
       name: "core-stands-alone",
       severity: "error",
       from: { path: "^core", pathNot: "(\\.test\\.ts$|^core/test/)" },
-      to: { path: "^(app|words|library|scripts|bench)/" },
+      to: { path: "^(app|cli|words|library|scripts|bench)/" },
     },
     {
       name: "core-has-no-interface",
@@ -26,6 +26,12 @@ module.exports = {
       severity: "error",
       from: { path: "^words", pathNot: "\\.test\\.ts$" },
       to: { path: "^(app/(parts|routes|storage)|library|scripts|bench)/" },
+    },
+    {
+      name: "the-command-line-stands-on-the-core",
+      severity: "error",
+      from: { path: "^cli", pathNot: "\\.test\\.ts$" },
+      to: { path: "^(app|scripts|bench)/" },
     },
     {
       name: "the-store-knows-no-page",

@@ -4,7 +4,7 @@ import { alias } from "./vite.config.ts";
 export default defineConfig({
   resolve: { alias },
   test: {
-    include: ["{core,library,words,app,scripts}/**/*.test.{ts,tsx}"],
+    include: ["{core,library,words,cli,app,scripts}/**/*.test.{ts,tsx}"],
     environment: "node",
     setupFiles: ["scripts/seed-properties.ts"],
     // Several tests make the whole troupe afresh; on a busy machine that takes its time.
