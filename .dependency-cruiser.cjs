@@ -1,6 +1,43 @@
 /** Dependencies point one way: app → core and library, library → core's types and schemas; core knows neither. */
+/**
+ * The rooms of the core, the ground floor first: a room looks only at those before it, so that there is no circle
+ * between rooms.
+ */
+const rooms = [
+  "dates",
+  "stats",
+  "body",
+  "figure",
+  "drill",
+  "content",
+  "records",
+  "safety",
+  "measure",
+  "aim",
+  "exchange",
+  "progress",
+  "season",
+  "prep",
+  "run",
+  "shape",
+  "situation",
+  "sample",
+];
+
 module.exports = {
   forbidden: [
+    ...rooms.map((room, floor) => ({
+      name: `${room}-looks-down`,
+      severity: "error",
+      from: { path: `^core/${room}/`, pathNot: "\\.test\\.ts$" },
+      to: { path: `^core/(${rooms.slice(floor + 1).join("|") || "none"})/` },
+    })),
+    {
+      name: "every-file-of-the-core-has-a-room",
+      severity: "error",
+      from: { path: "^core/", pathNot: `^core/(${rooms.join("|")}|test)/` },
+      to: {},
+    },
     {
       name: "core-stands-alone",
       severity: "error",

@@ -1,4 +1,4 @@
-import { dayOf } from "#core/season/days";
+import { dayOf } from "#core/dates/days";
 
 /** The one place where the application reads the clock. */
 export const now = (): Date => new Date();

@@ -1,5 +1,5 @@
 import { generateTroupe } from "#core/sample/generate";
-import type { AnyRecord } from "#core/exchange/records";
+import type { AnyRecord } from "#core/records/records";
 import { cast } from "#library/cast";
 import { library } from "#library/index";
 

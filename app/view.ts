@@ -1,8 +1,8 @@
-import type { Athlete } from "#core/exchange/athlete";
-import type { Settings } from "#core/exchange/records";
-import { withPacks, type Library } from "#core/library";
+import type { Athlete } from "#core/records/athlete";
+import type { Settings } from "#core/records/records";
+import { withPacks, type Library } from "#core/content/library";
 import { situationOf, type Situation } from "#core/situation/situation";
-import type { DayText } from "#core/season/days";
+import type { DayText } from "#core/dates/days";
 import { today } from "./clock";
 import { shippedLibrary } from "./library";
 import type { NotebookName } from "./store/meta";

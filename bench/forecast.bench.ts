@@ -1,4 +1,4 @@
-import { diceOf, type Dice } from "../core/dice";
+import { diceOf, type Dice } from "../core/stats/dice";
 import { learn, outlookAt, type Seen } from "../core/season/forecast";
 import { priorOf, type ForecastPrior } from "../core/season/forecast-prior";
 import { forecastAnswer } from "../core/season/forecast-answer";

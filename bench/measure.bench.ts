@@ -1,8 +1,8 @@
-import { diceOf, type Dice } from "../core/dice";
+import { diceOf, type Dice } from "../core/stats/dice";
 import { changeBetween } from "../core/measure/change";
 import { angleAtVertex, usualPointing, type Spot } from "../core/measure/photo";
-import { protocolOf } from "../core/library";
-import { errorOf, type Instrument, type Protocol } from "../core/measure/protocol";
+import { protocolOf } from "../core/content/library";
+import { errorOf, type Instrument, type Protocol } from "../core/content/protocol";
 import { valueOf, type Taken } from "../core/measure/value";
 import { library } from "../library/index";
 import type { Bench } from "./bench";

@@ -1,6 +1,6 @@
 import { performance } from "node:perf_hooks";
 import { nelderMead } from "fmin/index.js";
-import type { Skill } from "../core/aim/skill";
+import type { Skill } from "../core/content/skill";
 import { limitsAsked, withRange, type AimSide, type Limits } from "../core/shape/limits";
 import { shapeOf } from "../core/shape/solve";
 import { askedMotions, smallestSet, worthOf } from "../core/shape/worth";

@@ -1,12 +1,12 @@
 import { gapOf } from "../core/aim/gap";
 import { needsOf } from "../core/aim/priority";
-import type { Aim, Prep } from "../core/exchange/records";
+import type { Aim, Prep } from "../core/records/records";
 import { blankPrep } from "../core/prep/blank";
-import { formatOf } from "../core/library";
+import { formatOf } from "../core/content/library";
 import type { PlanRequest } from "../core/prep/plan";
 import { requestFor } from "../core/prep/request";
 import { lockedMotions } from "../core/safety/pain";
-import { daysBetween } from "../core/season/days";
+import { daysBetween } from "../core/dates/days";
 import { generateTroupe } from "../core/sample/generate";
 import { Cast } from "../core/sample/cast";
 import cast from "../library/lanternfield.json";

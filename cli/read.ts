@@ -1,8 +1,8 @@
 import { readFile } from "#core/exchange/file";
 import { keyOf } from "#core/exchange/file";
-import { Settings, type AnyRecord, type Kind, type RecordOf } from "#core/exchange/records";
+import { Settings, type AnyRecord, type Kind, type RecordOf } from "#core/records/records";
 import { recordsOf, SituationFile } from "#core/exchange/situation-file";
-import { withPacks, type Library } from "#core/library";
+import { withPacks, type Library } from "#core/content/library";
 import { situationOf, type Situation } from "#core/situation/situation";
 import { refusalWords } from "#words/file";
 import { NoAnswer, type Options } from "./options";

@@ -3,8 +3,8 @@ import { MotionId } from "#core/body/motions";
 import { Side } from "#core/body/side";
 import { Dose } from "#core/drill/dose";
 import { DrillKind, Phase } from "#core/drill/drill";
-import { Mode } from "#core/measure/protocol";
-import { Against, Because } from "#core/prep/reasons";
+import { Mode } from "#core/content/protocol";
+import { Against, Because } from "#core/records/reasons";
 
 const Day = z.iso.date();
 const Figure = z.number().nullable();

@@ -1,6 +1,6 @@
 /** The core from the command line: reads an exported notebook, or one situation, and prints what follows. */
 import { readFileSync } from "node:fs";
-import { dayOf } from "#core/season/days";
+import { dayOf } from "#core/dates/days";
 import { library } from "#library/index";
 import * as answers from "./answers";
 import { NoAnswer, optionsOf, usage, WrongCall, type Options } from "./options";

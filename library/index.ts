@@ -1,9 +1,9 @@
 import * as z from "zod";
-import { Skill } from "../core/aim/skill";
+import { Skill } from "../core/content/skill";
 import { Drill } from "../core/drill/drill";
-import type { Library } from "../core/library";
-import { Format } from "../core/prep/format";
-import { Protocol } from "../core/measure/protocol";
+import type { Library } from "../core/content/library";
+import { Format } from "../core/content/format";
+import { Protocol } from "../core/content/protocol";
 import cautionsPack from "./cautions.json";
 import handsAndNeck from "./drills/hands-and-neck.json";
 import hipsAndSplits from "./drills/hips-and-splits.json";

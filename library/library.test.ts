@@ -4,7 +4,7 @@ import { propShapes } from "../core/figure/props";
 import { KitItem } from "../core/drill/kit";
 import { phases } from "../core/drill/drill";
 import { MotionId } from "../core/body/motions";
-import { drillsFor } from "../core/library";
+import { drillsFor } from "../core/content/library";
 import { library } from "./index";
 
 const rungs = library.drills.flatMap((drill) =>

@@ -1,6 +1,6 @@
 import { useFetcher } from "react-router";
-import type { Athlete } from "#core/exchange/athlete";
-import type { Place } from "#core/exchange/records";
+import type { Athlete } from "#core/records/athlete";
+import type { Place } from "#core/records/records";
 import type { FormErrors } from "../storage/athletes";
 import { PlaceSelect } from "./place-select";
 import { useFormDraft } from "./use-draft";

@@ -1,4 +1,4 @@
-import type { PainKind } from "#core/exchange/records";
+import type { PainKind } from "#core/records/records";
 
 /** What was felt, in a coach's words; the harmless two first. */
 export const painKinds: Record<PainKind, string> = {

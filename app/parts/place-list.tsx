@@ -1,7 +1,7 @@
 import { Plus } from "lucide-react";
 import { useFetcher } from "react-router";
 import { KitItem } from "#core/drill/kit";
-import type { Place } from "#core/exchange/records";
+import type { Place } from "#core/records/records";
 
 /** Places with their kit: a prep uses only what its place has. */
 export function PlaceList({ places }: { places: readonly Place[] }) {

@@ -1,4 +1,4 @@
-import type { Place } from "#core/exchange/records";
+import type { Place } from "#core/records/records";
 
 /** The choice of a place, or of none: then any kit may be used. */
 export function PlaceSelect({

@@ -1,4 +1,4 @@
-import type { Why } from "#core/why";
+import type { Why } from "#core/stats/why";
 
 /** The answer to "why?": inputs, rule and source of a computed number. */
 export function WhyNote({ why, label = "why" }: { why: Why; label?: string }) {

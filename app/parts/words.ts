@@ -1,7 +1,7 @@
 import { format, parseISO } from "date-fns";
 import type { Side } from "#core/body/side";
-import type { Skill } from "#core/aim/skill";
-import type { Aim } from "#core/exchange/records";
+import type { Skill } from "#core/content/skill";
+import type { Aim } from "#core/records/records";
 
 /** A date as people write it on a wall. @example shortDay("2026-12-15") // "15 Dec" */
 export const shortDay = (day: string): string => format(parseISO(day), "d MMM");

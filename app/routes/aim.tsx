@@ -10,7 +10,7 @@ import { clearMotion, clearQuestion, closeAim, saveAim, saveIntake } from "../st
 import { saveAthlete } from "../storage/athletes";
 import { removeSkill, saveSkill } from "../storage/skills";
 import { athleteView } from "../view";
-import { ageOn } from "#core/exchange/athlete";
+import { ageOn } from "#core/records/athlete";
 import type { Route } from "./+types/aim";
 
 export { ErrorBoundary } from "../parts/frame/broken";

@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { useSearchParams } from "react-router";
-import { drillsFor, protocolOf } from "#core/library";
+import { drillsFor, protocolOf } from "#core/content/library";
 import { CheckDesk } from "../parts/check/check-desk";
 import { CheckTabs } from "../parts/check/check-tabs";
 import { ProtocolSheet } from "../parts/check/protocol-sheet";

@@ -1,4 +1,4 @@
-import { Settings } from "#core/exchange/records";
+import { Settings } from "#core/records/records";
 import { ExportPart } from "../parts/file/export-part";
 import { ImportPart } from "../parts/file/import-part";
 import { KeepingPart } from "../parts/file/keeping-part";

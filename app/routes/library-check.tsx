@@ -1,5 +1,5 @@
 import { library } from "#library/index";
-import { drillsFor, protocolOf } from "#core/library";
+import { drillsFor, protocolOf } from "#core/content/library";
 import { ProtocolSheet } from "../parts/check/protocol-sheet";
 import { LibraryPage } from "../parts/library/page";
 import type { Route } from "./+types/library-check";

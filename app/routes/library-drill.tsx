@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { library } from "#library/index";
-import { drillOf, type Library } from "#core/library";
+import { drillOf, type Library } from "#core/content/library";
 import { motionOf } from "#core/body/motions";
 import { writeDose } from "#core/drill/dose";
 import { atRung, phaseMeaning, type Drill, type Rung } from "#core/drill/drill";

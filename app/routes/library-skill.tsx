@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import { motionOf } from "#core/body/motions";
 import { library } from "#library/index";
-import { skillOf, protocolOf } from "#core/library";
+import { skillOf, protocolOf } from "#core/content/library";
 import { LibraryPage } from "../parts/library/page";
 import { PosePicture } from "../parts/figure/pose-picture";
 import type { Route } from "./+types/library-skill";

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import { Family } from "#core/aim/skill";
+import { Family } from "#core/content/skill";
 import { Region } from "#core/drill/drill";
 import { library } from "#library/index";
 import { PosePicture } from "../parts/figure/pose-picture";

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { drillOf } from "#core/library";
+import { drillOf } from "#core/content/library";
 import { stiffDays } from "#core/progress/stiff";
 import { freshBrowser } from "../storage/test-notebook";
 import { createElement, type ComponentType } from "react";

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { writeDose } from "#core/drill/dose";
-import { drillOf } from "#core/library";
+import { drillOf } from "#core/content/library";
 import { locks as lockedBy } from "../test/locks";
 import { breaches } from "#core/prep/order";
 import { orderTerms } from "#core/prep/mend";
@@ -9,7 +9,7 @@ import { healthOf } from "../parts/prep/sheets/sheet-words";
 import { freshBrowser } from "../storage/test-notebook";
 import { readPage, type ReadPage } from "../test/pages";
 import type { AthleteView } from "../view";
-import type { Prep } from "#core/exchange/records";
+import type { Prep } from "#core/records/records";
 
 const day = "2026-11-24";
 const troupe = ["odalys", "ilvar", "meheret", "noor", "kaito", "wren"];

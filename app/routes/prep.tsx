@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { redirect } from "react-router";
-import type { Prep } from "#core/exchange/records";
+import type { Prep } from "#core/records/records";
 import { planPrep, type Plan } from "#core/prep/plan";
-import { schoolsFor } from "#core/prep/schools";
+import { schoolsFor } from "#core/content/schools";
 import { newPrep, planned, prepOfSlot, requestOf, waitingOn } from "#core/situation/planning";
 import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { mondayOf, plusDays } from "#core/season/days";
+import { mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd, isAway, weekTerms } from "#core/season/plan/block";
 import { slotName } from "#core/season/plan/plan-words";
 import { aroundOf } from "#core/season/plan/terms-of";

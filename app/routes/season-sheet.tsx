@@ -1,6 +1,6 @@
 import { ArrowLeft, Printer } from "lucide-react";
 import { Link, useSearchParams } from "react-router";
-import { mondayOf } from "#core/season/days";
+import { mondayOf } from "#core/dates/days";
 import { SeasonSheet } from "../parts/season/season-sheet";
 import { WeekSheet } from "../parts/season/week-sheet";
 import { athleteView } from "../view";

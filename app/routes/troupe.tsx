@@ -3,7 +3,7 @@ import { useState } from "react";
 import { Link, redirect, useFetcher } from "react-router";
 import { gapOf } from "#core/aim/gap";
 import { headlineOf } from "#core/aim/headline";
-import { skillOf, withPacks } from "#core/library";
+import { skillOf, withPacks } from "#core/content/library";
 import { today } from "../clock";
 import { shippedLibrary } from "../library";
 import { AthleteForm, draftNameOf } from "../parts/athlete-form";

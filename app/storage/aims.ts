@@ -1,8 +1,9 @@
 import * as z from "zod";
 import { JointId } from "#core/body/motions";
-import { Intake, IntakeQuestion, MotionClearance } from "#core/exchange/athlete";
+import { Intake, MotionClearance } from "#core/records/athlete";
+import { IntakeQuestion } from "#core/body/conditions";
 import { MotionId } from "#core/body/motions";
-import { Aim } from "#core/exchange/records";
+import { Aim } from "#core/records/records";
 import type { MotionLock } from "#core/safety/pain";
 import { newId, today } from "../clock";
 import { change, openNotebook } from "../store/open";

@@ -1,6 +1,6 @@
 import * as z from "zod";
-import { Athlete } from "#core/exchange/athlete";
-import { Place } from "#core/exchange/records";
+import { Athlete } from "#core/records/athlete";
+import { Place } from "#core/records/records";
 import { newId } from "../clock";
 import { change, openNotebook } from "../store/open";
 

@@ -1,6 +1,6 @@
 import * as z from "zod";
-import { Athlete } from "#core/exchange/athlete";
-import { Check, Photo, Settings } from "#core/exchange/records";
+import { Athlete } from "#core/records/athlete";
+import { Check, Photo, Settings } from "#core/records/records";
 import { moment, newId, today } from "../clock";
 import { change, openNotebook } from "../store/open";
 import { plainSettings } from "../view";

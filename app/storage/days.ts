@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { DayNote } from "#core/exchange/records";
+import { DayNote } from "#core/records/records";
 import { change, presentNotebook } from "../store/open";
 
 /** What can be marked of a day; what is not sent stays. */

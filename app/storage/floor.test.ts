@@ -1,6 +1,6 @@
 import { blankPrep } from "#core/prep/blank";
 import { afterEach, describe, expect, it, vi } from "vitest";
-import type { Run } from "#core/exchange/records";
+import type { Run } from "#core/records/records";
 import { nextSteps } from "#core/progress/next-step";
 import { oneMore, withItem } from "#core/run/floor";
 import { freshBrowser } from "./test-notebook";

@@ -1,7 +1,7 @@
 import * as z from "zod";
 import { Drill } from "#core/drill/drill";
-import { Format } from "#core/prep/format";
-import { SomeSchools } from "#core/prep/schools";
+import { Format } from "#core/content/format";
+import { SomeSchools } from "#core/content/schools";
 import { newId } from "../clock";
 import { plainSettings } from "../view";
 import { change, openNotebook } from "../store/open";

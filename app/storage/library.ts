@@ -1,4 +1,4 @@
-import { withPacks, type Library } from "#core/library";
+import { withPacks, type Library } from "#core/content/library";
 import { shippedLibrary } from "../library";
 import { openNotebook } from "../store/open";
 

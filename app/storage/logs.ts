@@ -1,4 +1,4 @@
-import { Log } from "#core/exchange/records";
+import { Log } from "#core/records/records";
 import { change } from "../store/open";
 
 /** Keeps a log as it was filled in. Answers with what cannot be right. */

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { NextChosen } from "#core/exchange/athlete";
+import { NextChosen } from "#core/records/athlete";
 import { today } from "../clock";
 import { change, openNotebook } from "../store/open";
 

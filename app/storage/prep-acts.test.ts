@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
-import { Prep } from "#core/exchange/records";
-import { drillOf } from "#core/library";
+import { Prep } from "#core/records/records";
+import { drillOf } from "#core/content/library";
 import { orderTerms } from "#core/prep/mend";
 import { breaches } from "#core/prep/order";
 import { prepSeconds } from "#core/prep/timeline";

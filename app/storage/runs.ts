@@ -1,4 +1,4 @@
-import type { Log, Run, RunEvent } from "#core/exchange/records";
+import type { Log, Run, RunEvent } from "#core/records/records";
 import { logOf, memberLog } from "#core/run/log-of";
 import { moment, newId, now } from "../clock";
 import type { AthleteView } from "../view";

@@ -3,8 +3,8 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { planBreaches, freedFor, hardDaysDone } from "#core/season/plan/plan-rules";
 import { isOut } from "#core/season/plan/taken-out";
 import { aroundOf } from "#core/season/plan/terms-of";
-import { Season } from "#core/season/plan/training";
-import { plusDays } from "#core/season/days";
+import { Season } from "#core/records/training";
+import { plusDays } from "#core/dates/days";
 import { freshBrowser } from "./test-notebook";
 
 const day = "2026-11-24";

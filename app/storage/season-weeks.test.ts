@@ -1,7 +1,7 @@
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
-import { mondayOf, plusDays } from "#core/season/days";
+import { mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd } from "#core/season/plan/block";
-import { minutesOf, type Season } from "#core/season/plan/training";
+import { minutesOf, type Season } from "#core/records/training";
 import { freshBrowser } from "./test-notebook";
 
 const day = "2026-11-24";

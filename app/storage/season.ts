@@ -1,6 +1,6 @@
 import * as z from "zod";
-import { Absence } from "#core/exchange/athlete";
-import { mondayOf, plusDays } from "#core/season/days";
+import { Absence } from "#core/records/athlete";
+import { mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd, blockMondays, trainingsOf } from "#core/season/plan/block";
 import { startOn } from "#core/season/plan/hang";
 import { quicklyPlaced } from "#core/season/plan/place";
@@ -8,14 +8,8 @@ import { movedTo } from "#core/season/plan/plan-rules";
 import { newRevision, writtenNow, writtenRevisions } from "#core/season/plan/season-calendar";
 import { putBack, withoutSlot } from "#core/season/plan/taken-out";
 import { newSeason, placeTermsOf } from "#core/season/plan/terms-of";
-import {
-  Season,
-  Slot,
-  Time,
-  Training,
-  type Training as OneTraining,
-} from "#core/season/plan/training";
-import { minutesOf, timeOf } from "#core/season/plan/training";
+import { Season, Slot, Time, Training, type Training as OneTraining } from "#core/records/training";
+import { minutesOf, timeOf } from "#core/records/training";
 import { newId } from "../clock";
 import type { AthleteView } from "../view";
 import { change, jot, presentNotebook } from "../store/open";

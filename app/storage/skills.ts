@@ -1,6 +1,6 @@
 import * as z from "zod";
-import { Skill } from "#core/aim/skill";
-import type { Pack } from "#core/exchange/records";
+import { Skill } from "#core/content/skill";
+import type { Pack } from "#core/records/records";
 import { newId } from "../clock";
 import { change, openNotebook } from "../store/open";
 

@@ -2,7 +2,7 @@ import { vi } from "vitest";
 import { generateTroupe } from "#core/sample/generate";
 import { cast } from "#library/cast";
 import { library } from "#library/index";
-import type { AnyRecord } from "#core/exchange/records";
+import type { AnyRecord } from "#core/records/records";
 import type { Notebook } from "../store/notebook";
 import type { Shelf } from "../store/shelf";
 

@@ -1,4 +1,4 @@
-import { recordsVersion, type AnyRecord } from "#core/exchange/records";
+import { recordsVersion, type AnyRecord } from "#core/records/records";
 import type { Owner, PageName } from "./layout";
 
 /** One record put, or taken away when `after` is null. */

@@ -1,5 +1,5 @@
-import { readRecord } from "#core/exchange/earlier";
-import type { AnyRecord } from "#core/exchange/records";
+import { readRecord } from "#core/records/earlier";
+import type { AnyRecord } from "#core/records/records";
 import { keyFound, type Aside } from "./page";
 import { openShelf } from "./shelf";
 import type { NotebookName } from "./meta";

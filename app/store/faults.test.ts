@@ -1,6 +1,6 @@
 import "fake-indexeddb/auto";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
-import type { AnyRecord } from "#core/exchange/records";
+import type { AnyRecord } from "#core/records/records";
 import { walkedActs } from "../test/act-walk";
 import { walkFaults, type Step } from "../test/faults";
 import { browserDisk, memoryDisk } from "../test/disks";

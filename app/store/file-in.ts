@@ -7,7 +7,7 @@ import {
   type Refusal,
   type SetAside,
 } from "#core/exchange/file";
-import { isSingle, kinds, placeInFile, type AnyRecord } from "#core/exchange/records";
+import { isSingle, kinds, placeInFile, type AnyRecord } from "#core/records/records";
 import type { Progress } from "./file-out";
 import type { Notebook } from "./notebook";
 

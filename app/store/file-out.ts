@@ -1,5 +1,5 @@
 import { layFile, type SetAside } from "#core/exchange/file";
-import { kinds, type AnyRecord, type Kind } from "#core/exchange/records";
+import { kinds, type AnyRecord, type Kind } from "#core/records/records";
 import { moment, today } from "../clock";
 import { writeMeta } from "./meta";
 import type { Notebook } from "./notebook";

@@ -1,4 +1,4 @@
-import type { AnyRecord } from "#core/exchange/records";
+import type { AnyRecord } from "#core/records/records";
 import type { Act, Edit, Entry } from "./act";
 
 /** What can be taken back, and what can be made again; the last of each is next. */

@@ -1,5 +1,5 @@
-import { readRecord } from "#core/exchange/earlier";
-import { recordsVersion, type AnyRecord } from "#core/exchange/records";
+import { readRecord } from "#core/records/earlier";
+import { recordsVersion, type AnyRecord } from "#core/records/records";
 import { asEntry, entryName, entryNames, isEntry, isOld, type Act, type Entry } from "./act";
 import { steps } from "./history";
 import {

@@ -1,4 +1,4 @@
-import { daysBetween } from "#core/season/days";
+import { daysBetween } from "#core/dates/days";
 import { today } from "../clock";
 import { readMeta, type Persistence } from "./meta";
 import type { Notebook } from "./notebook";

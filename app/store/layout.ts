@@ -1,4 +1,4 @@
-import type { AnyRecord, Kind } from "#core/exchange/records";
+import type { AnyRecord, Kind } from "#core/records/records";
 
 /**
  * Where a record lies. Rows of a person and a quarter of a year lie together on one page: large enough that a

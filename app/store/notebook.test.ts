@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it } from "vitest";
 import { aim, athlete, check } from "#core/test/people";
-import type { AnyRecord } from "#core/exchange/records";
+import type { AnyRecord } from "#core/records/records";
 import { Browser } from "./test-browser";
 
 let browser: Browser;

@@ -1,4 +1,4 @@
-import type { AnyRecord } from "#core/exchange/records";
+import type { AnyRecord } from "#core/records/records";
 import { moment, newName, today } from "../clock";
 import { loadDrafts } from "./drafts";
 import { earlierNotebook } from "./earlier-shelf";

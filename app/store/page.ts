@@ -1,6 +1,6 @@
 import { keyOf } from "#core/exchange/file";
-import { readRecord } from "#core/exchange/earlier";
-import { recordsVersion, type AnyRecord } from "#core/exchange/records";
+import { readRecord } from "#core/records/earlier";
+import { recordsVersion, type AnyRecord } from "#core/records/records";
 import { pageOf, type PageName } from "./layout";
 
 /** A record as it is kept: the act that wrote it last, by its number, and the value. */

@@ -1,4 +1,4 @@
-import type { Aim, AnyRecord, Check, Kind } from "#core/exchange/records";
+import type { Aim, AnyRecord, Check, Kind } from "#core/records/records";
 
 /** What a list shows of a person, without opening his pages. */
 export type Summary = {

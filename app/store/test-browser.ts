@@ -1,4 +1,4 @@
-import { recordsVersion } from "#core/exchange/records";
+import { recordsVersion } from "#core/records/records";
 import { Notebook } from "./notebook";
 import type { Page } from "./page";
 import { memoryShelf, type Shelf } from "./shelf";

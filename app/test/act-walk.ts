@@ -1,5 +1,5 @@
 import { keyOf } from "#core/exchange/file";
-import type { AnyRecord, Prep } from "#core/exchange/records";
+import type { AnyRecord, Prep } from "#core/records/records";
 import { library } from "#library/index";
 import { newPrep, planned } from "#core/situation/planning";
 import * as aims from "../storage/aims";
@@ -14,7 +14,7 @@ import * as runs from "../storage/runs";
 import * as season from "../storage/season";
 import * as skills from "../storage/skills";
 import { change, openNotebook } from "../store/open";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import { today } from "../clock";
 import { athleteView, plainSettings } from "../view";
 import type { Step } from "./faults";

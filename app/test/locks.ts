@@ -1,5 +1,5 @@
-import { drillOf } from "#core/library";
-import type { Prep } from "#core/exchange/records";
+import { drillOf } from "#core/content/library";
+import type { Prep } from "#core/records/records";
 import { lockedIn } from "#core/prep/order";
 import type { AthleteView } from "../view";
 

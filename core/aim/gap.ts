@@ -1,15 +1,15 @@
 import type { MotionId } from "../body/motions";
 import { motionOf } from "../body/motions";
 import { otherSide, type Side } from "../body/side";
-import type { Athlete } from "../exchange/athlete";
-import type { Aim, Check } from "../exchange/records";
-import type { Library } from "../library";
-import type { Protocol } from "../measure/protocol";
-import { normalBelow } from "../measure/normal";
+import type { Athlete } from "../records/athlete";
+import type { Aim, Check } from "../records/records";
+import type { Library } from "../content/library";
+import type { Protocol } from "../content/protocol";
+import { normalBelow } from "../stats/normal";
 import { angleOf, bodyOf, checksOf, valueOf, type Angle } from "../measure/value";
 import { isLooseJointed } from "../safety/intake";
-import type { Why } from "../why";
-import type { Demand, Skill } from "./skill";
+import type { Why } from "../stats/why";
+import type { Demand, Skill } from "../content/skill";
 
 export type Verdict = "clear" | "unsure" | "short" | "unknown";
 

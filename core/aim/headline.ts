@@ -1,7 +1,7 @@
 import { motionOf } from "../body/motions";
 import type { DemandGap } from "./gap";
-import type { Why } from "../why";
-import type { Skill } from "./skill";
+import type { Why } from "../stats/why";
+import type { Skill } from "../content/skill";
 
 export type Headline = { title: string; rest: string; why: Why };
 

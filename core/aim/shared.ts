@@ -1,6 +1,6 @@
 import type { MotionId } from "../body/motions";
-import type { Aim } from "../exchange/records";
-import { daysBetween } from "../season/days";
+import type { Aim } from "../records/records";
+import { daysBetween } from "../dates/days";
 import type { DemandGap } from "./gap";
 import { needsOf } from "./priority";
 

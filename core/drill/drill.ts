@@ -1,7 +1,7 @@
 import * as z from "zod";
 import { MotionId } from "../body/motions";
 import { Picture } from "../figure/picture";
-import { IntakeQuestion } from "../exchange/athlete";
+import { IntakeQuestion } from "../body/conditions";
 import { Dose } from "./dose";
 import { KitItem } from "./kit";
 

@@ -1,9 +1,9 @@
 import Papa from "papaparse";
 import { angleOf, bodyOf, valueOf } from "../measure/value";
-import { protocolOf, type Library } from "../library";
-import { unitOf } from "../measure/protocol";
-import type { Athlete } from "./athlete";
-import type { Check } from "./records";
+import { protocolOf, type Library } from "../content/library";
+import { unitOf } from "../content/protocol";
+import type { Athlete } from "../records/athlete";
+import type { Check } from "../records/records";
 
 /**
  * Checks as a table: one row a check, trials apart, value and error in the reading's unit, angle in degrees.

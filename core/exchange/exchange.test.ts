@@ -7,7 +7,7 @@ import { generateTroupe } from "../sample/generate";
 import { aim, athlete, check, protocol } from "../test/people";
 import { checksCsv } from "./checks-csv";
 import { layFile, marksOf, previewImport, readFile, toFile } from "./file";
-import { recordsVersion, type AnyRecord } from "./records";
+import { recordsVersion, type AnyRecord } from "../records/records";
 
 const saved = "2026-11-24T10:00:00.000Z";
 const troupe = generateTroupe(cast, library, "2026-11-24");

@@ -1,7 +1,7 @@
 import * as z from "zod";
-import { Season } from "../season/plan/training";
-import { Athlete } from "./athlete";
-import { readRecord } from "./earlier";
+import { Season } from "../records/training";
+import { Athlete } from "../records/athlete";
+import { readRecord } from "../records/earlier";
 import {
   Aim,
   Check,
@@ -20,7 +20,7 @@ import {
   Troupe,
   type AnyRecord,
   type Kind,
-} from "./records";
+} from "../records/records";
 
 /** What could not be read, as it was found: it travels along and takes part in nothing. */
 export const SetAside = z.object({

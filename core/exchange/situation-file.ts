@@ -1,8 +1,8 @@
 import * as z from "zod";
-import { plusDays } from "../season/days";
-import { Season } from "../season/plan/training";
-import { Athlete, Day, Intake } from "./athlete";
-import { Aim, Check, DayNote, Log, Place, Settings, type AnyRecord } from "./records";
+import { plusDays } from "../dates/days";
+import { Season } from "../records/training";
+import { Athlete, Day, Intake } from "../records/athlete";
+import { Aim, Check, DayNote, Log, Place, Settings, type AnyRecord } from "../records/records";
 
 const who = "athlete";
 

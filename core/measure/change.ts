@@ -1,7 +1,7 @@
 import { differenceInCalendarDays, parseISO } from "date-fns";
-import type { Check } from "../exchange/records";
-import type { Why } from "../why";
-import type { Protocol } from "./protocol";
+import type { Check } from "../records/records";
+import type { Why } from "../stats/why";
+import type { Protocol } from "../content/protocol";
 import { testerWidening } from "./tester";
 import { valueOf, type Value } from "./value";
 

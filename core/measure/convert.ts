@@ -1,6 +1,6 @@
 import { clamp, degrees, radians } from "../body/angles";
 import { armLength, footLength, legLength, shinLength, shoulderBreadth } from "../body/segments";
-import type { ReadingKind } from "./protocol";
+import type { ReadingKind } from "../content/protocol";
 
 /** The wall touches the kneecap, which sits this far in front of the shin's axis, cm. A working figure. */
 const patellaAllowance = 5;

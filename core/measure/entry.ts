@@ -1,5 +1,5 @@
 import { painLimit } from "../safety/pain";
-import { errorOf, unitOf, type Instrument, type Protocol } from "./protocol";
+import { errorOf, unitOf, type Instrument, type Protocol } from "../content/protocol";
 
 /** What is said about numbers while they are typed. `refused` cannot be kept; `remeasure` can, but asks again. */
 export type EntryNote = { level: "refused" | "remeasure" | "stop"; text: string };

@@ -1,10 +1,10 @@
 import type { Side } from "../body/side";
-import type { Check } from "../exchange/records";
-import { protocolOf, type Library } from "../library";
-import type { Why } from "../why";
+import type { Check } from "../records/records";
+import { protocolOf, type Library } from "../content/library";
+import type { Why } from "../stats/why";
 import { changeSince, sideDifference } from "./change";
 import { arcDifference, borrowedTurnout, totalArc, usableShare, type Joined } from "./pairs";
-import type { Mode, Protocol } from "./protocol";
+import type { Mode, Protocol } from "../content/protocol";
 import {
   arcSentence,
   changeSentence,

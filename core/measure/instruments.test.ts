@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { diceOf } from "../dice";
+import { diceOf } from "../stats/dice";
 import { simulatedTilt, turnedFrom, type Tilt } from "./level";
 import {
   angleAtVertex,
@@ -14,7 +14,7 @@ import {
 import { angleOfSpots, practiceCount, practicePicture } from "./practice";
 import { guessColumns, readSensorLog, sensorNumber, seriesOf } from "./sensor-log";
 import { medianOf, plateausOf, steadyNow, type Sample } from "./steady";
-import { fingerWidth, fromCm, toCm, LengthUnit } from "./units";
+import { fingerWidth, fromCm, toCm, LengthUnit } from "../content/units";
 
 const spot = fc.tuple(
   fc.double({ min: 0, max: 1000, noNaN: true }),

@@ -1,5 +1,5 @@
 import { degrees, radians } from "../body/angles";
-import type { Dice } from "../dice";
+import type { Dice } from "../stats/dice";
 
 /**
  * How a phone lies in the world: pitch about its short edge and roll about its long edge, degrees, and when.

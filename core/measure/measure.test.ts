@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { diceOf } from "../dice";
+import { diceOf } from "../stats/dice";
 import { athlete, check, protocol } from "../test/people";
 import { changeBetween, changeSince, comparable, sideDifference } from "./change";
 import {
@@ -14,11 +14,11 @@ import {
   splitSpread,
 } from "./convert";
 import { entryNotes, leaps, looksSwapped } from "./entry";
-import { normalBelow } from "./normal";
+import { normalBelow } from "../stats/normal";
 import { betweenTesters, testerWidening } from "./tester";
 import { changeSentence, sideSentence, valueSentence } from "./sentences";
 import { angleOf, bodyOf, checksOf, valueOf } from "./value";
-import type { Protocol } from "./protocol";
+import type { Protocol } from "../content/protocol";
 
 /** A value from bare trials, read with the check's own first instrument. */
 const value = (trials: number[], by: Protocol, ownError = 0) =>

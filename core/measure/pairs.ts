@@ -1,4 +1,4 @@
-import type { Why } from "../why";
+import type { Why } from "../stats/why";
 import { z95 } from "./change";
 import type { Value } from "./value";
 

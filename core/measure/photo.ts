@@ -1,6 +1,6 @@
 import { degrees } from "../body/angles";
-import type { Why } from "../why";
-import type { PhotoReading } from "./protocol";
+import type { Why } from "../stats/why";
+import type { PhotoReading } from "../content/protocol";
 
 /** A place on a picture in its own pixels, x to the right, y down. */
 export type Spot = readonly [x: number, y: number];

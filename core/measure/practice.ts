@@ -1,4 +1,4 @@
-import type { Dice } from "../dice";
+import type { Dice } from "../stats/dice";
 import { drawingOf, type Drawing } from "../figure/drawing";
 import type { Landmark } from "../figure/picture";
 import type { Pose } from "../figure/pose";

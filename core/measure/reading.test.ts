@@ -1,13 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { gapOf } from "../aim/gap";
-import type { Check } from "../exchange/records";
+import type { Check } from "../records/records";
 import { aim, athlete, check, protocol, skill } from "../test/people";
 import { library } from "../../library/index";
 import { findingsOf } from "./findings";
 import { arcDifference, borrowedTurnout, totalArc, usableShare } from "./pairs";
-import { bodyMarks, recordRows } from "./record";
-import { inOrder, proposeRound, recheckAfter } from "./round";
-import { Posture } from "./protocol";
+import { bodyMarks, recordRows } from "../aim/record";
+import { inOrder, proposeRound, recheckAfter } from "../aim/round";
+import { Posture } from "../content/protocol";
 import { valueOf } from "./value";
 
 const today = "2026-11-24";

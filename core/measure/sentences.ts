@@ -1,7 +1,7 @@
 import { betweenTesters } from "./tester";
 import type { Change, SideDifference } from "./change";
 import { usableEnough, type Joined } from "./pairs";
-import { unitOf, type Protocol } from "./protocol";
+import { unitOf, type Protocol } from "../content/protocol";
 import type { Angle, Value } from "./value";
 
 const plain = (value: number): string => value.toFixed(1).replace(/\.0$/, "");

@@ -1,9 +1,9 @@
-import type { Athlete } from "../exchange/athlete";
-import type { Check } from "../exchange/records";
+import type { Athlete } from "../records/athlete";
+import type { Check } from "../records/records";
 import type { Side } from "../body/side";
-import type { Why } from "../why";
+import type { Why } from "../stats/why";
 import { conversions, slopeAt, type BodyMeasures } from "./convert";
-import { errorOf, unitOf, type Mode, type Protocol } from "./protocol";
+import { errorOf, unitOf, type Mode, type Protocol } from "../content/protocol";
 
 /** What was read: the trials in the protocol's unit, with what, and the reading's own error where it has one. */
 export type Taken = Pick<Check, "trials" | "instrument"> & { ownError?: number };

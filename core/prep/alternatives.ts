@@ -1,5 +1,5 @@
-import type { PrepItem } from "../exchange/records";
-import { drillOf } from "../library";
+import type { PrepItem } from "../records/records";
+import { drillOf } from "../content/library";
 import { ladderOf } from "./doses";
 import { eligibility } from "./eligible";
 import { itemFrom } from "./item";

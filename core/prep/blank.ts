@@ -1,4 +1,4 @@
-import type { Prep } from "../exchange/records";
+import type { Prep } from "../records/records";
 
 /** A prep with nothing in it yet: the usual shape of its session, at the format's own numbers. */
 export const blankPrep = (

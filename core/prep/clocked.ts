@@ -1,5 +1,5 @@
 import { atRung, type Drill, type Pattern } from "../drill/drill";
-import type { PrepItem } from "../exchange/records";
+import type { PrepItem } from "../records/records";
 import { eligibility, type Eligible } from "./eligible";
 import { itemFrom } from "./item";
 import { rankOf, wantsWarmth } from "./order";

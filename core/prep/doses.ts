@@ -1,6 +1,6 @@
 import type { Dose } from "../drill/dose";
 import type { Drill } from "../drill/drill";
-import type { Format } from "./format";
+import type { Format } from "../content/format";
 
 /** Most sets of one drill, by the kind of session. */
 const mostSets = (drill: Drill, format: Format): number =>

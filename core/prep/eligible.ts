@@ -4,15 +4,15 @@ import type { LeftRight } from "../body/side";
 import { writeDose, type Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type MustNot, type Rung } from "../drill/drill";
 import { fetched, type Fetched } from "../drill/substitutes";
-import type { Place } from "../exchange/records";
+import type { Place } from "../records/records";
 import type { NextStep } from "../progress/next-step";
 import type { Tender } from "../progress/soreness";
 import type { Caution } from "../safety/intake";
-import type { Format, Segment } from "./format";
+import type { Format, Segment } from "../content/format";
 import type { Emphasis } from "../season/plan/block";
 import { lockedIn } from "./order";
-import type { Against, Because } from "./reasons";
-import { defaultSchools, type Schools } from "./schools";
+import type { Against, Because } from "../records/reasons";
+import { defaultSchools, type Schools } from "../content/schools";
 
 export type Situation = {
   format: Format;

@@ -1,12 +1,12 @@
 import { describe, expect, it } from "vitest";
 import { MotionId, motionOf } from "../body/motions";
 import { opposites } from "../body/opposite";
-import { formatOf } from "../library";
+import { formatOf } from "../content/library";
 import { drill, item } from "../test/people";
 import { asked, placeWith } from "../test/planning";
 import { library } from "../../library/index";
 import { clockedPlan, unlikeLast, variantsIn } from "./clocked";
-import { clockedSeconds, Format } from "./format";
+import { clockedSeconds, Format } from "../content/format";
 import { contracts, mainly } from "./model";
 import { planPrep } from "./plan";
 import { rampOf, rampSum } from "./ramp";

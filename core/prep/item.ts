@@ -3,10 +3,10 @@ import { motionOf } from "../body/motions";
 import { bothSides, otherSide, type LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import { atRung, type Drill, type Rung } from "../drill/drill";
-import type { PrepItem } from "../exchange/records";
+import type { PrepItem } from "../records/records";
 import type { Eligible, Situation } from "./eligible";
-import type { Because } from "./reasons";
-import { defaultSchools } from "./schools";
+import type { Because } from "../records/reasons";
+import { defaultSchools } from "../content/schools";
 
 /** A chosen drill as a line of the prep, with the need it serves and why it is there. */
 export function itemFrom(

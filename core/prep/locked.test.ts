@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
-import { drillOf } from "../library";
+import { drillOf } from "../content/library";
 import type { MotionId } from "../body/motions";
-import type { PrepItem } from "../exchange/records";
+import type { PrepItem } from "../records/records";
 import { asked } from "../test/planning";
 import { stateAt, runOf } from "../test/running";
 import { minutesNow } from "../run/floor";

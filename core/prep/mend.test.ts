@@ -7,7 +7,7 @@ import { mended, orderTerms } from "./mend";
 import { breaches } from "./order";
 import { planPrep } from "./plan";
 import { doseSaid, eligibility } from "./eligible";
-import { defaultSchools } from "./schools";
+import { defaultSchools } from "../content/schools";
 import { worthOf } from "./worth";
 
 const pulse = item("pulse", { type: "time", sets: 1, seconds: 60, rest: 0 });

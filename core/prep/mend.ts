@@ -1,6 +1,6 @@
 import { atRung, rungOf } from "../drill/drill";
-import type { PrepItem } from "../exchange/records";
-import { drillOf } from "../library";
+import type { PrepItem } from "../records/records";
+import { drillOf } from "../content/library";
 import { lightest } from "./doses";
 import { eligibility, type Eligible } from "./eligible";
 import { itemFrom } from "./item";

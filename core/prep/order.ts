@@ -1,7 +1,7 @@
 import type { MotionId } from "../body/motions";
 import { atRung, rungOf, type Drill } from "../drill/drill";
-import type { PrepItem } from "../exchange/records";
-import { drillOf, type Library } from "../library";
+import type { PrepItem } from "../records/records";
+import { drillOf, type Library } from "../content/library";
 
 /** Inside a segment: soft tissue, circles, dynamic work, stretches, then their use. */
 const kindRank: Record<Drill["kind"], number> = {

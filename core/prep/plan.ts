@@ -1,17 +1,17 @@
 import type { Dose } from "../drill/dose";
 import { atRung, byText, rungOf } from "../drill/drill";
-import type { PrepItem } from "../exchange/records";
-import { drillOf, type Library } from "../library";
+import type { PrepItem } from "../records/records";
+import { drillOf, type Library } from "../content/library";
 import { clockedPlan } from "./clocked";
 import { lightest } from "./doses";
 import { eligibility, type Eligible, type Situation } from "./eligible";
-import type { Clocked, Gaps } from "./format";
+import type { Clocked, Gaps } from "../content/format";
 import { quickChoice } from "./greedy";
 import { itemFrom } from "./item";
 import { mainly, modelOf, secondsOfChoice, valueOfChoice, type Choice, type Model } from "./model";
 import { rankOf } from "./order";
 import { rampItems } from "./ramp";
-import type { Against } from "./reasons";
+import type { Against } from "../records/reasons";
 import { changePosition, itemSeconds, prepSeconds } from "./timeline";
 
 export type PlanRequest = Situation & {

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { gapOf } from "../aim/gap";
 import { needsOf } from "../aim/priority";
 import { clock, workSeconds, writeDose, type Dose } from "../drill/dose";
-import type { Place } from "../exchange/records";
+import type { Place } from "../records/records";
 import { library } from "../../library/index";
 import { cautionsOf } from "../safety/intake";
 import { aim, athlete, check, drill, item, skill } from "../test/people";
@@ -11,7 +11,7 @@ import { eligibility } from "./eligible";
 import { againstWords, breachWords, noteWords } from "../../words/en/prep";
 import { breaches } from "./order";
 import { benefit } from "./benefit";
-import { formatOf } from "../library";
+import { formatOf } from "../content/library";
 import { fillExactly, planPrep, type PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds, secondsOf, timelineOf, transition } from "./timeline";
 

@@ -1,8 +1,8 @@
 import type { Dose } from "../drill/dose";
 import type { Drill } from "../drill/drill";
 import { rungOf } from "../drill/drill";
-import type { PrepItem } from "../exchange/records";
-import { drillOf } from "../library";
+import type { PrepItem } from "../records/records";
+import { drillOf } from "../content/library";
 import type { PlanRequest } from "./plan";
 
 /** Sets up to the work: how many rungs easier, sets and repetitions. */

@@ -1,8 +1,8 @@
 import type { Need } from "../aim/priority";
 import type { MotionId } from "../body/motions";
-import type { Athlete } from "../exchange/athlete";
-import type { DayNote, Log, Place, Prep } from "../exchange/records";
-import { formatOf, skillOf, type Library } from "../library";
+import type { Athlete } from "../records/athlete";
+import type { DayNote, Log, Place, Prep } from "../records/records";
+import { formatOf, skillOf, type Library } from "../content/library";
 import { looseAtMedians } from "../progress/loose-at";
 import { nextSteps } from "../progress/next-step";
 import { tenderJoints } from "../progress/soreness";
@@ -10,9 +10,9 @@ import { barsOf, cautionsOf } from "../safety/intake";
 import { noSeason, type PrepTerms } from "../season/plan/prep-terms";
 import { restedMotions } from "../season/stretch-days";
 import { unlikeLast, variantsIn } from "./clocked";
-import type { Format } from "./format";
+import type { Format } from "../content/format";
 import type { PlanRequest } from "./plan";
-import { schoolsFor, type SomeSchools } from "./schools";
+import { schoolsFor, type SomeSchools } from "../content/schools";
 
 /** The format a prep has: its own, or the usual one of its session. */
 export const formatFor = (library: Library, prep: Pick<Prep, "format" | "session">): Format =>

@@ -1,5 +1,5 @@
-import type { PrepItem } from "../exchange/records";
-import { drillOf } from "../library";
+import type { PrepItem } from "../records/records";
+import { drillOf } from "../content/library";
 import { fillExactly, planPrep, tolerance, type Plan, type PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds } from "./timeline";
 

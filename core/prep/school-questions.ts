@@ -1,4 +1,4 @@
-import type { Schools } from "./schools";
+import type { Schools } from "../content/schools";
 
 type Question<K extends keyof Schools> = {
   key: K;

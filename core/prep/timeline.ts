@@ -1,8 +1,8 @@
 import type { LeftRight } from "../body/side";
 import { restOf, setSeconds, setsOf, type Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type Position } from "../drill/drill";
-import type { PrepItem } from "../exchange/records";
-import { drillOf, type Library } from "../library";
+import type { PrepItem } from "../records/records";
+import { drillOf, type Library } from "../content/library";
 
 /** Seconds to change position, and to change kit, between two drills. */
 export const changePosition = 10;

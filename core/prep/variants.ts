@@ -1,10 +1,10 @@
-import type { PrepItem } from "../exchange/records";
-import { drillOf } from "../library";
+import type { PrepItem } from "../records/records";
+import { drillOf } from "../content/library";
 import { variantsIn } from "./clocked";
 import { eligibility } from "./eligible";
 import { itemFrom } from "./item";
 import { planPrep, type Plan, type PlanRequest } from "./plan";
-import type { Against, Because } from "./reasons";
+import type { Against, Because } from "../records/reasons";
 import { anotherVariant } from "./request";
 
 /** So many preps of one kind, each unlike those before it: a week's worth at once. */

@@ -1,7 +1,7 @@
 import { workSeconds } from "../drill/dose";
 import { atRung, rungOf } from "../drill/drill";
-import type { PrepItem } from "../exchange/records";
-import { drillOf } from "../library";
+import type { PrepItem } from "../records/records";
+import { drillOf } from "../content/library";
 import { benefit } from "./benefit";
 import { phaseWorth } from "./model";
 import type { PlanRequest } from "./plan";

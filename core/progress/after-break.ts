@@ -1,8 +1,8 @@
 import type { MotionId } from "../body/motions";
 import { rungOf, type Drill } from "../drill/drill";
-import type { Log } from "../exchange/records";
-import { drillOf, type Drills } from "../library";
-import { daysBetween } from "../season/days";
+import type { Log } from "../records/records";
+import { drillOf, type Drills } from "../content/library";
+import { daysBetween } from "../dates/days";
 
 /**
  * How far below one begins again after days without work on a motion: nothing under ten days; then the bottom of

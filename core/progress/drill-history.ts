@@ -1,5 +1,5 @@
 import { rungOf, type Drill } from "../drill/drill";
-import type { Log, LogItem } from "../exchange/records";
+import type { Log, LogItem } from "../records/records";
 import { amountOf, type Amount } from "./log-item";
 
 /** One session of a drill. */

@@ -1,9 +1,9 @@
 import type { MotionId } from "../body/motions";
 import { workSeconds } from "../drill/dose";
 import { rungOf, type Drill } from "../drill/drill";
-import type { Log, LogItem } from "../exchange/records";
-import { drillOf, type Drills } from "../library";
-import { mondayOf, plusDays } from "../season/days";
+import type { Log, LogItem } from "../records/records";
+import { drillOf, type Drills } from "../content/library";
+import { mondayOf, plusDays } from "../dates/days";
 import { repsOf } from "./log-item";
 
 /** How work is counted in the ledger: under stretch, active at the end of the range, loaded, and all lighter work. */

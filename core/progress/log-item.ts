@@ -1,4 +1,4 @@
-import type { LogItem, PrepItem, SetDone } from "../exchange/records";
+import type { LogItem, PrepItem, SetDone } from "../records/records";
 import type { Dose } from "../drill/dose";
 import { setSeconds, setsOf } from "../drill/dose";
 

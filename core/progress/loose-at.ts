@@ -1,5 +1,5 @@
-import type { Log } from "../exchange/records";
-import { plusDays } from "../season/days";
+import type { Log } from "../records/records";
+import { plusDays } from "../dates/days";
 
 /** Days that the usual loose-at number looks back. */
 const window = 28;

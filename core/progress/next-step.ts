@@ -1,9 +1,9 @@
 import type { JointId, MotionId } from "../body/motions";
 import type { Dose } from "../drill/dose";
 import { rungOf, type Drill } from "../drill/drill";
-import type { NextChosen } from "../exchange/athlete";
-import type { DayNote, Log, LogItem } from "../exchange/records";
-import type { Drills } from "../library";
+import type { NextChosen } from "../records/athlete";
+import type { DayNote, Log, LogItem } from "../records/records";
+import type { Drills } from "../content/library";
 import { comfortLimit, painLimit } from "../safety/pain";
 import { doseDone } from "./log-item";
 import { daysAway, lastWorked, restartAfter } from "./after-break";

@@ -2,9 +2,9 @@ import type { LeftRight } from "../body/side";
 import { motionOf, type MotionId } from "../body/motions";
 import { setsOf } from "../drill/dose";
 import type { Drill } from "../drill/drill";
-import type { PrepItem } from "../exchange/records";
-import type { Sides } from "../measure/sides";
-import { unitOf } from "../measure/protocol";
+import type { PrepItem } from "../records/records";
+import type { Sides } from "../aim/sides";
+import { unitOf } from "../content/protocol";
 
 /** A side that is really shorter, by enough to act on. */
 export type Shorter = { motion: MotionId; side: LeftRight; reason: string };

@@ -2,10 +2,10 @@ import { motionOf, type JointId } from "../body/motions";
 import type { Dose } from "../drill/dose";
 import { workSeconds } from "../drill/dose";
 import type { Drill } from "../drill/drill";
-import type { DayNote, Log } from "../exchange/records";
-import { drillOf, type Drills } from "../library";
+import type { DayNote, Log } from "../records/records";
+import { drillOf, type Drills } from "../content/library";
 import { comfortLimit } from "../safety/pain";
-import { daysBetween } from "../season/days";
+import { daysBetween } from "../dates/days";
 
 /** Soreness above 4/10 that lasts over this many days lowers the next dose of its region. */
 export const lastsDays = 2;

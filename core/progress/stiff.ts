@@ -1,4 +1,4 @@
-import type { Log } from "../exchange/records";
+import type { Log } from "../records/records";
 import { looseAtMedians } from "./loose-at";
 
 /** So many times the usual number until loose is a stiff day. */

@@ -1,7 +1,7 @@
 import type { MotionId } from "../body/motions";
-import type { Athlete, MotionClearance } from "../exchange/athlete";
-import type { Check, Log, PainKind } from "../exchange/records";
-import { drillOf, protocolOf, type Library } from "../library";
+import type { Athlete, MotionClearance } from "../records/athlete";
+import type { Check, Log, PainKind } from "../records/records";
+import { drillOf, protocolOf, type Library } from "../content/library";
 import { clearanceOf, comfortLimit, lockCauses, type LockCause } from "../safety/pain";
 
 /** A stop or a flag, and what has become of it. */

@@ -1,5 +1,5 @@
-import { drillOf, type Library } from "../library";
-import type { Prep, PrepItem } from "../exchange/records";
+import { drillOf, type Library } from "../content/library";
+import type { Prep, PrepItem } from "../records/records";
 import { secondsOf, timelineOf, type Step } from "../prep/timeline";
 import { isWork } from "./state";
 

@@ -1,14 +1,14 @@
 import { rungOf, type Drill } from "../drill/drill";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
-import type { PrepItem } from "../exchange/records";
+import type { PrepItem } from "../records/records";
 import { lockedIn } from "../prep/order";
 import { changes, retimed, type Retimed } from "../prep/retime";
 import type { PlanRequest } from "../prep/plan";
 import { prepSeconds, secondsOf } from "../prep/timeline";
-import { drillOf } from "../library";
+import { drillOf } from "../content/library";
 import { eligibility } from "../prep/eligible";
-import { isOfPlan, type Against } from "../prep/reasons";
+import { isOfPlan, type Against } from "../records/reasons";
 import type { RunState } from "./state";
 
 /** The rung so many steps along the ladder, at a dose like the present one; null where the ladder ends. */

@@ -1,8 +1,8 @@
-import { drillOf } from "../library";
-import type { GroupMember, Prep } from "../exchange/records";
+import { drillOf } from "../content/library";
+import type { GroupMember, Prep } from "../records/records";
 import { eligibility } from "../prep/eligible";
 import type { PlanRequest } from "../prep/plan";
-import { isOfPlan } from "../prep/reasons";
+import { isOfPlan } from "../records/reasons";
 
 /**
  * What somebody who runs along does of a prep: for each item the rung this body has reached, or why it is sat

@@ -1,5 +1,5 @@
-import type { GroupMember, Log, LogItem, Run, SetDone } from "../exchange/records";
-import type { Library } from "../library";
+import type { GroupMember, Log, LogItem, Run, SetDone } from "../records/records";
+import type { Library } from "../content/library";
 import { logItemOf } from "../progress/log-item";
 import { runAt } from "./run";
 import { bestTries, counted, workedIn, type Entry, type RunState } from "./state";

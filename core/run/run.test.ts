@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { PrepItem, Run, RunEvent } from "../exchange/records";
+import type { PrepItem, Run, RunEvent } from "../records/records";
 import { library } from "../../library/index";
 import { prepSeconds, secondsOf } from "../prep/timeline";
 import { drill, item } from "../test/people";

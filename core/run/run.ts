@@ -1,5 +1,5 @@
-import type { Run, RunEvent, PrepItem } from "../exchange/records";
-import { drillOf, type Library } from "../library";
+import type { Run, RunEvent, PrepItem } from "../records/records";
+import { drillOf, type Library } from "../content/library";
 import { lockedIn } from "../prep/order";
 import { secondsOf, type Step } from "../prep/timeline";
 import { painLimit } from "../safety/pain";

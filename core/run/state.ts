@@ -1,6 +1,6 @@
 import type { Dose } from "../drill/dose";
 import type { LeftRight } from "../body/side";
-import type { Form, PainKind, PrepItem } from "../exchange/records";
+import type { Form, PainKind, PrepItem } from "../records/records";
 import type { MotionId } from "../body/motions";
 import type { Step } from "../prep/timeline";
 

@@ -1,5 +1,6 @@
 import type { MustNot } from "../drill/drill";
-import { ageOn, type Athlete, type IntakeQuestion } from "../exchange/athlete";
+import { ageOn, type Athlete } from "../records/athlete";
+import { type IntakeQuestion } from "../body/conditions";
 
 /** The intake's questions. Any yes puts a caution on the plan until a clinician's clearance is recorded. */
 export const intakeQuestions: Record<IntakeQuestion, string> = {

@@ -1,7 +1,7 @@
 import type { MotionId } from "../body/motions";
-import type { Athlete } from "../exchange/athlete";
-import type { Check, Log } from "../exchange/records";
-import type { Library } from "../library";
+import type { Athlete } from "../records/athlete";
+import type { Check, Log } from "../records/records";
+import type { Library } from "../content/library";
 import { lockedMotions } from "./pain";
 
 /** Motions that pain has locked and that would no longer be locked without one of the logs. */

@@ -1,7 +1,7 @@
 import type { MotionId } from "../body/motions";
-import type { Athlete, MotionClearance } from "../exchange/athlete";
-import type { Check, Log } from "../exchange/records";
-import { drillOf, protocolOf, type Library } from "../library";
+import type { Athlete, MotionClearance } from "../records/athlete";
+import type { Check, Log } from "../records/records";
+import { drillOf, protocolOf, type Library } from "../content/library";
 
 /** Stretch feeling up to this is fine. */
 export const comfortLimit = 4;

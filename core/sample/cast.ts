@@ -1,8 +1,8 @@
 import * as z from "zod";
 import { JointId, MotionId } from "../body/motions";
-import { IntakeQuestion } from "../exchange/athlete";
-import { Place } from "../exchange/records";
-import { Season } from "../season/plan/training";
+import { IntakeQuestion } from "../body/conditions";
+import { Place } from "../records/records";
+import { Season } from "../records/training";
 
 const Goal = z.object({
   skillId: z.string(),

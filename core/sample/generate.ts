@@ -1,32 +1,23 @@
 import { gapOf } from "../aim/gap";
 import { needsOf } from "../aim/priority";
 import { sidesOf, type Side } from "../body/side";
-import { diceOf, type Dice } from "../dice";
-import type { Athlete } from "../exchange/athlete";
-import type {
-  Aim,
-  AnyRecord,
-  Check,
-  DayNote,
-  Log,
-  LogItem,
-  Place,
-  Prep,
-} from "../exchange/records";
-import { protocolOf, skillOf, type Library } from "../library";
-import { unitOf, type Mode } from "../measure/protocol";
+import { diceOf, type Dice } from "../stats/dice";
+import type { Athlete } from "../records/athlete";
+import type { Aim, AnyRecord, Check, DayNote, Log, LogItem, Place, Prep } from "../records/records";
+import { protocolOf, skillOf, type Library } from "../content/library";
+import { unitOf, type Mode } from "../content/protocol";
 import { motionOf } from "../body/motions";
 import { blankPrep } from "../prep/blank";
 import { planPrep } from "../prep/plan";
 import { requestFor } from "../prep/request";
 import { amountOf, logItemOf, setsAs } from "../progress/log-item";
 import { lockedMotions } from "../safety/pain";
-import { daysBetween, mondayOf, plusDays } from "../season/days";
+import { daysBetween, mondayOf, plusDays } from "../dates/days";
 import { trainingsOn } from "../season/plan/block";
 import { startOn } from "../season/plan/hang";
 import { quicklyPlaced } from "../season/plan/place";
 import { newSeason, placeTermsOf } from "../season/plan/terms-of";
-import { isWork, minutesOf, timeOf, type Season } from "../season/plan/training";
+import { isWork, minutesOf, timeOf, type Season } from "../records/training";
 import type { Cast, Performer } from "./cast";
 
 const weeks = 10;

@@ -5,15 +5,15 @@ import { library } from "../../library/index";
 import { gapOf } from "../aim/gap";
 import type { OpenAim } from "../aim/shared";
 import { readFile, toFile } from "../exchange/file";
-import type { AnyRecord } from "../exchange/records";
-import { skillOf } from "../library";
+import type { AnyRecord } from "../records/records";
+import { skillOf } from "../content/library";
 import { lockedMotions } from "../safety/pain";
 import { forecastAnswer } from "../season/forecast-answer";
 import { forecastQuestions } from "../season/forecast-questions";
 import { blockEnd, weekTerms } from "../season/plan/block";
 import { planBreaches, hardDaysDone } from "../season/plan/plan-rules";
 import { aroundOf, placeTermsOf } from "../season/plan/terms-of";
-import { daysBetween, plusDays } from "../season/days";
+import { daysBetween, plusDays } from "../dates/days";
 import { generateTroupe } from "./generate";
 
 const today = "2026-11-24";

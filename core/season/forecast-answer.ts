@@ -1,6 +1,6 @@
 import type { Side } from "../body/side";
 import type { MotionId } from "../body/motions";
-import type { DayText } from "./days";
+import type { DayText } from "../dates/days";
 import { chanceAt, learn, outlookAt, type Outlook, type Seen } from "./forecast";
 import type { ForecastPrior } from "./forecast-prior";
 import { hardDay, hardDaysAWeek } from "./stretch-days";

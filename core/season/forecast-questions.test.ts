@@ -5,7 +5,7 @@ import { library } from "../../library/index";
 import { gapOf } from "../aim/gap";
 import { aim, athlete, check, log, logItem, skill } from "../test/people";
 import { placeTerms, season } from "../test/seasons";
-import { mondayOf, plusDays } from "./days";
+import { mondayOf, plusDays } from "../dates/days";
 import { forecastAnswer } from "./forecast-answer";
 import { forecastQuestions, weekShare, type ForecastScene } from "./forecast-questions";
 import { priorOf } from "./forecast-prior";

@@ -1,15 +1,15 @@
 import type { DemandGap } from "../aim/gap";
-import type { Athlete } from "../exchange/athlete";
-import type { Check, Log } from "../exchange/records";
-import { protocolOf, type Library } from "../library";
+import type { Athlete } from "../records/athlete";
+import type { Check, Log } from "../records/records";
+import { protocolOf, type Library } from "../content/library";
 import { medianOf } from "../measure/steady";
-import { daysBetween, mondayOf, plusDays, type DayText } from "./days";
+import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
 import type { ForecastQuestion } from "./forecast-answer";
 import { beyond } from "./forecast-answer";
 import { priorOf, type ForecastPrior, type MotionPrior } from "./forecast-prior";
 import { motionRecord } from "./motion-record";
 import { isAway } from "./plan/block";
-import { counted, type Season } from "./plan/training";
+import { counted, type Season } from "../records/training";
 
 export type ForecastScene = {
   gaps: readonly DemandGap[];

@@ -1,9 +1,9 @@
 import type { Side } from "../body/side";
-import type { Athlete } from "../exchange/athlete";
-import type { Check } from "../exchange/records";
-import type { Mode, Protocol } from "../measure/protocol";
+import type { Athlete } from "../records/athlete";
+import type { Check } from "../records/records";
+import type { Mode, Protocol } from "../content/protocol";
 import { angleOf, bodyOf, valueOf } from "../measure/value";
-import type { DayText } from "./days";
+import type { DayText } from "../dates/days";
 
 /** A check on the chart: degrees where the reading stands for an angle, else the reading itself. */
 export type HistoryPoint = { on: DayText; degrees: number; se: number; pain: number; note: string };

@@ -1,14 +1,14 @@
 import { motionOf, type MotionId } from "../body/motions";
 import type { Side } from "../body/side";
 import { rungOf } from "../drill/drill";
-import type { Check, DayNote, Log } from "../exchange/records";
-import { drillOf, drillsFor, type Library } from "../library";
+import type { Check, DayNote, Log } from "../records/records";
+import { drillOf, drillsFor, type Library } from "../content/library";
 import { usableEnough, usableShare } from "../measure/pairs";
-import type { Protocol } from "../measure/protocol";
+import type { Protocol } from "../content/protocol";
 import { checksOf, valueOf } from "../measure/value";
 import { secondsDone, workKind, type WorkKind } from "../progress/ledger";
 import { comfortLimit } from "../safety/pain";
-import { mondayOf, plusDays, type DayText } from "./days";
+import { mondayOf, plusDays, type DayText } from "../dates/days";
 
 /** What can be changed where a motion has stopped moving, in the order in which it is tried. */
 export type MethodKind = "work" | "leverage" | "active" | "rest";

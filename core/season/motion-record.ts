@@ -1,11 +1,11 @@
 import type { MotionId } from "../body/motions";
 import type { Side } from "../body/side";
-import type { Athlete } from "../exchange/athlete";
-import type { Check, Log } from "../exchange/records";
-import type { Library } from "../library";
-import type { Mode, Protocol } from "../measure/protocol";
+import type { Athlete } from "../records/athlete";
+import type { Check, Log } from "../records/records";
+import type { Library } from "../content/library";
+import type { Mode, Protocol } from "../content/protocol";
 import { weekDoses, type WeekDose } from "../progress/ledger";
-import { daysBetween, mondayOf, type DayText } from "./days";
+import { daysBetween, mondayOf, type DayText } from "../dates/days";
 import type { Seen } from "./forecast";
 import { historyOf } from "./history";
 

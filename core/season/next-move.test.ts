@@ -4,7 +4,7 @@ import { gapOf } from "../aim/gap";
 import { aim, athlete, check, log, prep, skill } from "../test/people";
 import { season } from "../test/seasons";
 import { nextMove, stations, type Now, type Station } from "./next-move";
-import type { Slot } from "./plan/training";
+import type { Slot } from "../records/training";
 
 const today = "2026-11-24";
 const all = (

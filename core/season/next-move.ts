@@ -1,11 +1,11 @@
 import { wantsCheck, type DemandGap } from "../aim/gap";
 import { motionOf } from "../body/motions";
-import type { Athlete } from "../exchange/athlete";
-import type { Aim, Check, Log, Prep, Run } from "../exchange/records";
-import { recheckAfter } from "../measure/round";
-import { daysBetween, type DayText } from "./days";
+import type { Athlete } from "../records/athlete";
+import type { Aim, Check, Log, Prep, Run } from "../records/records";
+import { recheckAfter } from "../aim/round";
+import { daysBetween, type DayText } from "../dates/days";
 import { slotWords } from "./plan/plan-words";
-import { counted, type Season } from "./plan/training";
+import { counted, type Season } from "../records/training";
 
 export type Station = "aim" | "check" | "gap" | "prep" | "run" | "log" | "season";
 export const stations: readonly Station[] = ["aim", "check", "gap", "prep", "run", "log", "season"];

@@ -1,13 +1,13 @@
 import { motionOf, type JointId } from "../body/motions";
 import { workSeconds } from "../drill/dose";
 import type { Drill } from "../drill/drill";
-import type { Log, Prep } from "../exchange/records";
-import { drillOf, type Library } from "../library";
+import type { Log, Prep } from "../records/records";
+import { drillOf, type Library } from "../content/library";
 import { medianOf } from "../measure/steady";
 import { secondsDone, workKind } from "../progress/ledger";
-import { mondayOf, plusDays, type DayText } from "./days";
+import { mondayOf, plusDays, type DayText } from "../dates/days";
 import { hardDaysDone } from "./plan/plan-rules";
-import type { Season } from "./plan/training";
+import type { Season } from "../records/training";
 
 /** What a joint got, and was to get, in a week; seconds a side. */
 export type RegionWeek = {

@@ -1,16 +1,16 @@
 import Papa from "papaparse";
 import { motionOf } from "../body/motions";
-import type { Log } from "../exchange/records";
-import { skillOf, type Library } from "../library";
+import type { Log } from "../records/records";
+import { skillOf, type Library } from "../content/library";
 import { weekDoses, workKinds } from "../progress/ledger";
-import { plusDays, type DayText } from "./days";
+import { plusDays, type DayText } from "../dates/days";
 import type { ForecastAnswer } from "./forecast-answer";
 import type { AskedDemand } from "./forecast-questions";
 import { weekTerms, type Around } from "./plan/block";
 import { slotWords } from "./plan/plan-words";
 import { trainingsOn } from "./plan/block";
-import { mondayOf } from "./days";
-import type { Aim } from "../exchange/records";
+import { mondayOf } from "../dates/days";
+import type { Aim } from "../records/records";
 
 const table = (rows: readonly object[], columns: readonly string[]): string =>
   Papa.unparse(rows as object[], { escapeFormulae: true, columns: [...columns] });

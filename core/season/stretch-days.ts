@@ -1,8 +1,8 @@
 import type { MotionId } from "../body/motions";
 import { workSeconds } from "../drill/dose";
-import type { Log } from "../exchange/records";
-import { drillOf, type Library } from "../library";
-import { plusDays } from "./days";
+import type { Log } from "../records/records";
+import { drillOf, type Library } from "../content/library";
+import { plusDays } from "../dates/days";
 
 /** Seconds under stretch that make a day hard for a motion, and how many such days a week may have. */
 export const hardDay = 600;

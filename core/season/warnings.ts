@@ -1,9 +1,9 @@
 import { motionOf, type JointId, type MotionId } from "../body/motions";
-import type { DayNote, Log } from "../exchange/records";
-import type { Library } from "../library";
+import type { DayNote, Log } from "../records/records";
+import type { Library } from "../content/library";
 import { pullPush } from "../progress/ledger";
 import { tenderJoints } from "../progress/soreness";
-import { daysBetween, mondayOf, plusDays, type DayText } from "./days";
+import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
 import { hardDaysAWeek } from "./stretch-days";
 import { weekTerms, type Around } from "./plan/block";
 import { sessionsIn } from "./plan/place-model";

@@ -1,8 +1,8 @@
-import type { Athlete } from "../exchange/athlete";
-import type { Aim, Check, Log, Prep } from "../exchange/records";
-import { groupBy } from "../group-by";
-import { counted, type Season, type Slot } from "./plan/training";
-import { daysBetween, mondayOf, plusDays, type DayText } from "./days";
+import type { Athlete } from "../records/athlete";
+import type { Aim, Check, Log, Prep } from "../records/records";
+import { groupBy } from "../stats/group-by";
+import { counted, type Season, type Slot } from "../records/training";
+import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
 
 export type History = {
   athlete: Athlete;

@@ -1,10 +1,10 @@
 import { gapOf } from "../aim/gap";
-import type { Skill } from "../aim/skill";
-import type { Athlete } from "../exchange/athlete";
-import type { Aim, Check } from "../exchange/records";
-import { protocolOf, type Library } from "../library";
+import type { Skill } from "../content/skill";
+import type { Athlete } from "../records/athlete";
+import type { Aim, Check } from "../records/records";
+import { protocolOf, type Library } from "../content/library";
 import { checksOf, valueOf } from "../measure/value";
-import type { Why } from "../why";
+import type { Why } from "../stats/why";
 import { bodyFor, shapesOf } from "./solve";
 
 /** The check that measures a skill's own shape by tape, by model. */

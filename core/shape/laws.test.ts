@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Skill } from "../aim/skill";
+import type { Skill } from "../content/skill";
 import { otherSide, type Side } from "../body/side";
 import { drawingOf } from "../figure/drawing";
 import { angleAt, mirrored, type Pose } from "../figure/pose";

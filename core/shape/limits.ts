@@ -1,5 +1,5 @@
 import { demandsOf, sidesOfRole, type DemandGap } from "../aim/gap";
-import type { Skill } from "../aim/skill";
+import type { Skill } from "../content/skill";
 import type { MotionId } from "../body/motions";
 import { usualRange } from "../body/priors";
 import type { Side } from "../body/side";

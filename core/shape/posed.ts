@@ -1,6 +1,6 @@
-import type { Skill } from "../aim/skill";
+import type { Skill } from "../content/skill";
 import { sidesOfRole } from "../aim/gap";
-import { landmarkOfJoint } from "../body/joints";
+import { landmarkOfJoint } from "../figure/joints";
 import { motionOf, type MotionId } from "../body/motions";
 import type { Side } from "../body/side";
 import { mirrored, type Pose } from "../figure/pose";

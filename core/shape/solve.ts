@@ -1,6 +1,6 @@
-import type { Athlete } from "../exchange/athlete";
+import type { Athlete } from "../records/athlete";
 import type { DemandGap } from "../aim/gap";
-import type { Skill } from "../aim/skill";
+import type { Skill } from "../content/skill";
 import { legLength } from "../body/segments";
 import type { MotionId } from "../body/motions";
 import type { LeftRight, Side } from "../body/side";

@@ -1,5 +1,5 @@
 import { demandsOf, sidesOfRole } from "../aim/gap";
-import type { Skill } from "../aim/skill";
+import type { Skill } from "../content/skill";
 import type { MotionId } from "../body/motions";
 import type { Side } from "../body/side";
 import { withRange, type AimSide, type Limits } from "./limits";

@@ -1,13 +1,13 @@
 import { needsOf, type Need } from "../aim/priority";
-import type { Prep } from "../exchange/records";
+import type { Prep } from "../records/records";
 import { blankPrep } from "../prep/blank";
 import { fillExactly, planPrep, type Plan, type PlanRequest } from "../prep/plan";
 import { requestFor } from "../prep/request";
-import { daysBetween } from "../season/days";
+import { daysBetween } from "../dates/days";
 import { prepTerms } from "../season/plan/prep-terms";
 import { aimShares, sharedNeeds } from "../season/plan/shares";
 import { aroundOf } from "../season/plan/terms-of";
-import type { Slot, SlotKind } from "../season/plan/training";
+import type { Slot, SlotKind } from "../records/training";
 import type { Situation } from "./situation";
 
 /** What the planner needs to know, from what the notebook knows and what the prep and its season say. */

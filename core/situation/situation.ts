@@ -1,8 +1,8 @@
 import { gapOf, type DemandGap } from "../aim/gap";
 import { needsOf, type Need } from "../aim/priority";
 import type { OpenAim } from "../aim/shared";
-import type { Skill } from "../aim/skill";
-import type { Athlete } from "../exchange/athlete";
+import type { Skill } from "../content/skill";
+import type { Athlete } from "../records/athlete";
 import type {
   Aim,
   Check,
@@ -13,12 +13,12 @@ import type {
   Prep,
   Run,
   Settings,
-} from "../exchange/records";
-import { skillOf, type Library } from "../library";
+} from "../records/records";
+import { skillOf, type Library } from "../content/library";
 import { cautionsOf, type Caution } from "../safety/intake";
 import { lockedMotions, type MotionLock } from "../safety/pain";
-import type { Season } from "../season/plan/training";
-import { daysBetween, type DayText } from "../season/days";
+import type { Season } from "../records/training";
+import { daysBetween, type DayText } from "../dates/days";
 import { shapesOf, type Shapes } from "../shape/solve";
 
 /** The records of one athlete, and what of the notebook concerns everybody. */

@@ -1,5 +1,5 @@
-import type { Athlete } from "../exchange/athlete";
-import type { Aim, Check, Log, LogItem, Prep, PrepItem } from "../exchange/records";
+import type { Athlete } from "../records/athlete";
+import type { Aim, Check, Log, LogItem, Prep, PrepItem } from "../records/records";
 import type { Dose } from "../drill/dose";
 import { blankPrep } from "../prep/blank";
 import { library } from "../../library/index";

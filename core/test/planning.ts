@@ -1,7 +1,7 @@
 import { gapOf } from "../aim/gap";
 import { needsOf, type Need } from "../aim/priority";
-import { formatOf, skillOf } from "../library";
-import type { Place } from "../exchange/records";
+import { formatOf, skillOf } from "../content/library";
+import type { Place } from "../records/records";
 import type { KitItem } from "../drill/kit";
 import type { PlanRequest } from "../prep/plan";
 import { library } from "../../library/index";

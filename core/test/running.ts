@@ -1,4 +1,4 @@
-import type { PrepItem, Run, RunEvent } from "../exchange/records";
+import type { PrepItem, Run, RunEvent } from "../records/records";
 import { library } from "../../library/index";
 import { runAt } from "../run/run";
 import type { RunState } from "../run/state";

@@ -1,6 +1,6 @@
 import { blockFor } from "../season/plan/block";
 import type { PlaceTerms } from "../season/plan/place-model";
-import type { Season, Training } from "../season/plan/training";
+import type { Season, Training } from "../records/training";
 
 export const training = (
   weekday: number,

@@ -3,7 +3,7 @@ import type { MustNot } from "#core/drill/drill";
 import type { Breach } from "#core/prep/order";
 import { clock } from "#core/drill/dose";
 import type { PlanNote } from "#core/prep/plan";
-import type { Against, Because } from "#core/prep/reasons";
+import type { Against, Because } from "#core/records/reasons";
 import { intakeQuestions } from "#core/safety/intake";
 
 const motion = (id: Parameters<typeof motionOf>[0]): string => motionOf(id).name.toLowerCase();

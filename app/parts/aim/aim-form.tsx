@@ -1,5 +1,5 @@
-import type { Aim } from "#core/exchange/records";
-import { plusDays } from "#core/season/days";
+import type { Aim } from "#core/records/records";
+import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { useDraft, useFormDraft } from "../use-draft";

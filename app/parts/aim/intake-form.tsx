@@ -1,5 +1,6 @@
 import { JointId } from "#core/body/motions";
-import type { Athlete, IntakeQuestion } from "#core/exchange/athlete";
+import type { Athlete } from "#core/records/athlete";
+import type { IntakeQuestion } from "#core/body/conditions";
 import { cliniciansFirst, intakeQuestions } from "#core/safety/intake";
 import { useAct } from "../use-act";
 import { useFormDraft } from "../use-draft";

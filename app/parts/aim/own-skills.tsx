@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Skill } from "#core/aim/skill";
+import type { Skill } from "#core/content/skill";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { SkillEditor } from "./lazy-skill-editor";

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
-import { Family, type Skill } from "#core/aim/skill";
-import { protocolOf, skillOf, type Library } from "#core/library";
+import { Family, type Skill } from "#core/content/skill";
+import { protocolOf, skillOf, type Library } from "#core/content/library";
 import { PosePicture } from "../figure/pose-picture";
 
 /** Every skill by family, the coach's own first. */

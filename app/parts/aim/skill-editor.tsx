@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from "lucide-react";
-import { Demand, Role, type Skill } from "#core/aim/skill";
+import { Demand, Role, type Skill } from "#core/content/skill";
 import { MotionId, motionOf } from "#core/body/motions";
 import { useFetcher } from "react-router";
 import { useDraft } from "../use-draft";

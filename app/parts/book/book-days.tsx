@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
-import { drillOf } from "#core/library";
+import { drillOf } from "#core/content/library";
 import { stiffDays } from "#core/progress/stiff";
 import { outcomeOf } from "#core/season/weeks";
 import type { AthleteView } from "../../view";

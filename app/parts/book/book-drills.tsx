@@ -1,5 +1,5 @@
 import { lazy, Suspense, useMemo } from "react";
-import { drillOf } from "#core/library";
+import { drillOf } from "#core/content/library";
 import { rungOf, type Drill } from "#core/drill/drill";
 import { drillHistory, type DrillDay } from "#core/progress/drill-history";
 import { looseAtMedians } from "#core/progress/loose-at";

@@ -1,7 +1,7 @@
 import { lazy, Suspense, useMemo } from "react";
 import { motionOf, type MotionId } from "#core/body/motions";
 import { weekDoses, workKinds, type WeekDose } from "#core/progress/ledger";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { hasWords, workFills, workWords } from "./book-words";
 import { PullPush } from "./pull-push";

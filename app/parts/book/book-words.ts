@@ -1,4 +1,4 @@
-import type { DayNote } from "#core/exchange/records";
+import type { DayNote } from "#core/records/records";
 import type { WorkKind } from "#core/progress/ledger";
 
 export const workWords: Record<WorkKind, string> = {

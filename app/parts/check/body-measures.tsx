@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { armLength, footLength, legLength, shinLength, shoulderBreadth } from "#core/body/segments";
-import type { Athlete } from "#core/exchange/athlete";
-import { usualFingerCm } from "#core/measure/units";
+import type { Athlete } from "#core/records/athlete";
+import { usualFingerCm } from "#core/content/units";
 import { readNumber } from "../words";
 
 type Measures = Athlete["measures"];

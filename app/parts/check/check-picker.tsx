@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Protocol } from "#core/measure/protocol";
+import type { Protocol } from "#core/content/protocol";
 
 /** Every other check there is, found by typing; a press puts it into the round. */
 export function CheckPicker({

@@ -1,8 +1,8 @@
 import { useMemo } from "react";
 import type { DemandGap } from "#core/aim/gap";
 import { sidesOf, type Side } from "#core/body/side";
-import type { Athlete } from "#core/exchange/athlete";
-import type { Library } from "#core/library";
+import type { Athlete } from "#core/records/athlete";
+import type { Library } from "#core/content/library";
 import { FeltAndSeen } from "./felt-and-seen";
 import { draftOf } from "./round";
 import { RoundVerdicts } from "./row-verdicts";

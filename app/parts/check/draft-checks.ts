@@ -1,4 +1,4 @@
-import type { Check } from "#core/exchange/records";
+import type { Check } from "#core/records/records";
 import type { DraftCheck } from "./round";
 
 /** What is typed, as if it were kept: for the verdicts while it is not. */

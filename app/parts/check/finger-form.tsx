@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { fingerWidth } from "#core/measure/units";
+import { fingerWidth } from "#core/content/units";
 import { readNumber } from "../words";
 
 /** Calibrates the athlete's own finger once: several fingers side by side along a tape. */

@@ -1,4 +1,4 @@
-import type { Check } from "#core/exchange/records";
+import type { Check } from "#core/records/records";
 import { comparable } from "#core/measure/change";
 import type { AthleteView } from "../../view";
 import { longDay } from "../words";

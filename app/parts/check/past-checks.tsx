@@ -1,8 +1,8 @@
 import { Trash2 } from "lucide-react";
-import { protocolOf, type Library } from "#core/library";
-import { unitOf } from "#core/measure/protocol";
+import { protocolOf, type Library } from "#core/content/library";
+import { unitOf } from "#core/content/protocol";
 import { valueOf } from "#core/measure/value";
-import type { Check } from "#core/exchange/records";
+import type { Check } from "#core/records/records";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { longDay, notch } from "../words";

@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { memo } from "react";
-import { instrumentNames, unitOf, type Protocol } from "#core/measure/protocol";
+import { instrumentNames, unitOf, type Protocol } from "#core/content/protocol";
 import type { Drill } from "#core/drill/drill";
 import { PosePicture } from "../figure/pose-picture";
 

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
-import { Instrument, instrumentNames } from "#core/measure/protocol";
+import { Instrument, instrumentNames } from "#core/content/protocol";
 import { betweenTesters } from "#core/measure/tester";
-import { lengthUnitName, LengthUnit, usualFingerCm } from "#core/measure/units";
+import { lengthUnitName, LengthUnit, usualFingerCm } from "#core/content/units";
 import type { RangeChoice, Round } from "./round";
 
 const rangeText: Record<RangeChoice, string> = {

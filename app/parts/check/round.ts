@@ -1,6 +1,6 @@
 import { sidesOf, type Side } from "#core/body/side";
 import type { MotionId } from "#core/body/motions";
-import type { Check } from "#core/exchange/records";
+import type { Check } from "#core/records/records";
 import { entryNotes, type EntryNote } from "#core/measure/entry";
 import {
   isLength,
@@ -8,8 +8,8 @@ import {
   type Instrument,
   type Mode,
   type Protocol,
-} from "#core/measure/protocol";
-import { cmPer, toCm, type LengthUnit } from "#core/measure/units";
+} from "#core/content/protocol";
+import { cmPer, toCm, type LengthUnit } from "#core/content/units";
 import { painLimit } from "#core/safety/pain";
 import { readNumber } from "../words";
 

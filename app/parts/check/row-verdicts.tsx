@@ -1,9 +1,9 @@
 import { useMemo } from "react";
 import { marginOf, type DemandGap } from "#core/aim/gap";
-import type { Athlete } from "#core/exchange/athlete";
-import type { Check } from "#core/exchange/records";
-import type { Library } from "#core/library";
-import { protocolOf } from "#core/library";
+import type { Athlete } from "#core/records/athlete";
+import type { Check } from "#core/records/records";
+import type { Library } from "#core/content/library";
+import { protocolOf } from "#core/content/library";
 import { findingsOf, type Finding } from "#core/measure/findings";
 import { valueSentence } from "#core/measure/sentences";
 import { angleOf, bodyOf, valueOf } from "#core/measure/value";

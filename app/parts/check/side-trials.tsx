@@ -1,10 +1,10 @@
 import { Camera, FileSpreadsheet, Gauge } from "lucide-react";
 import { sidesOf, type Side } from "#core/body/side";
-import type { Check } from "#core/exchange/records";
+import type { Check } from "#core/records/records";
 import type { EntryNote } from "#core/measure/entry";
 import { leaps, looksSwapped } from "#core/measure/entry";
-import { instrumentNames } from "#core/measure/protocol";
-import { fromCm } from "#core/measure/units";
+import { instrumentNames } from "#core/content/protocol";
+import { fromCm } from "#core/content/units";
 import { checksOf, valueOf } from "#core/measure/value";
 import { notch } from "../words";
 import { toolsOf, type ToolName } from "./tools/tool";

@@ -1,7 +1,7 @@
 import { useMemo } from "react";
-import { protocolOf } from "#core/library";
-import type { Mode, Protocol } from "#core/measure/protocol";
-import { inOrder, proposeRound, type RoundProposal } from "#core/measure/round";
+import { protocolOf } from "#core/content/library";
+import type { Mode, Protocol } from "#core/content/protocol";
+import { inOrder, proposeRound, type RoundProposal } from "#core/aim/round";
 import type { AthleteView } from "../../view";
 import { rowsOf, type Round, type Row } from "./round";
 

@@ -1,4 +1,4 @@
-import type { LengthUnit } from "#core/measure/units";
+import type { LengthUnit } from "#core/content/units";
 import { useDraft } from "../use-draft";
 import type { Round } from "./round";
 

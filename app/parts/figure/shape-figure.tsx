@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { landmarkOfJoint } from "#core/body/joints";
+import { landmarkOfJoint } from "#core/figure/joints";
 import { motionOf, type MotionId } from "#core/body/motions";
 import type { Drawing } from "#core/figure/drawing";
 import type { Landmark } from "#core/figure/picture";

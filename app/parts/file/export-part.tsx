@@ -1,8 +1,8 @@
 import { Download } from "lucide-react";
 import { useState } from "react";
 import { checksCsv } from "#core/exchange/checks-csv";
-import type { Check, Kind } from "#core/exchange/records";
-import { withPacks } from "#core/library";
+import type { Check, Kind } from "#core/records/records";
+import { withPacks } from "#core/content/library";
 import { library } from "#library/index";
 import { today } from "../../clock";
 import { rememberSaved } from "../../store/file-out";

@@ -1,4 +1,4 @@
-import { kindNames, kinds, type Kind } from "#core/exchange/records";
+import { kindNames, kinds, type Kind } from "#core/records/records";
 import { turnTo } from "../../store/open";
 import { useAct } from "../use-act";
 

@@ -1,5 +1,5 @@
-import type { Settings } from "#core/exchange/records";
-import { defaultSchools, schoolsFor } from "#core/prep/schools";
+import type { Settings } from "#core/records/records";
+import { defaultSchools, schoolsFor } from "#core/content/schools";
 import { followed } from "#core/prep/school-questions";
 import { SchoolsForm } from "../prep/schools-form";
 import { useAct } from "../use-act";

@@ -8,7 +8,7 @@ import {
 } from "@headlessui/react";
 import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
-import { withPacks } from "#core/library";
+import { withPacks } from "#core/content/library";
 import { library } from "#library/index";
 import { presentNotebook } from "../../store/open";
 

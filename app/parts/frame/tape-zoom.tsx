@@ -1,8 +1,8 @@
 import { useEffect, useRef } from "react";
-import { mondayOf, plusDays, type DayText } from "#core/season/days";
+import { mondayOf, plusDays, type DayText } from "#core/dates/days";
 import { blockEnd, blockMondays, trainingsOn, weekTerms } from "#core/season/plan/block";
 import { aroundOf } from "#core/season/plan/terms-of";
-import { counted } from "#core/season/plan/training";
+import { counted } from "#core/records/training";
 import { dayMarks, weekSummaries, type DayMark, type PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { emphasisFill, emphasisWords, slotShort, trainingWords } from "../season/slot-words";

@@ -1,7 +1,7 @@
 import { format, parseISO } from "date-fns";
 import { lazy, memo, Suspense, useEffect, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
-import { daysBetween, mondayOf, plusDays, type DayText } from "#core/season/days";
+import { daysBetween, mondayOf, plusDays, type DayText } from "#core/dates/days";
 import { dayMarks, type DayMark } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 

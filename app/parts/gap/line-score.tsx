@@ -1,6 +1,6 @@
 import { motionOf } from "#core/body/motions";
 import { cleanScore, worthStep } from "#core/shape/worth";
-import type { Skill } from "#core/aim/skill";
+import type { Skill } from "#core/content/skill";
 import type { Shape } from "#core/shape/shape";
 import { WhyNote } from "../why";
 import type { Worths } from "./use-worth";

@@ -1,6 +1,6 @@
 import { motionOf } from "#core/body/motions";
-import { unitOf } from "#core/measure/protocol";
-import { sidesOf } from "#core/measure/sides";
+import { unitOf } from "#core/content/protocol";
+import { sidesOf } from "#core/aim/sides";
 import type { AthleteView } from "../../view";
 import { WhyNote } from "../why";
 

@@ -1,6 +1,6 @@
 import { canBeFitted, fitToTape, lastScreen } from "#core/shape/fit";
-import type { Aim } from "#core/exchange/records";
-import type { Skill } from "#core/aim/skill";
+import type { Aim } from "#core/records/records";
+import type { Skill } from "#core/content/skill";
 import type { AthleteView } from "../../view";
 import { WhyNote } from "../why";
 import { shortDay } from "../words";

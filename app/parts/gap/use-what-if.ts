@@ -1,9 +1,9 @@
 import { useMemo, useState } from "react";
 import { marginOf, type DemandGap } from "#core/aim/gap";
-import type { Skill } from "#core/aim/skill";
+import type { Skill } from "#core/content/skill";
 import type { MotionId } from "#core/body/motions";
 import type { Side } from "#core/body/side";
-import type { Aim } from "#core/exchange/records";
+import type { Aim } from "#core/records/records";
 import { withRange, type Limits } from "#core/shape/limits";
 import type { Shape } from "#core/shape/shape";
 import { shapeOf, type Body, type Shapes } from "#core/shape/solve";

@@ -1,6 +1,6 @@
 import { wrap, type Remote } from "comlink";
 import { useEffect, useState } from "react";
-import type { Skill } from "#core/aim/skill";
+import type { Skill } from "#core/content/skill";
 import type { AimSide, Limits } from "#core/shape/limits";
 import type { Body } from "#core/shape/solve";
 import type { DegreeSet, Worth } from "#core/shape/worth";

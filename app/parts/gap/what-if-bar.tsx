@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { motionOf } from "#core/body/motions";
-import type { Aim } from "#core/exchange/records";
+import type { Aim } from "#core/records/records";
 import { notch, shortDay } from "../words";
 import type { WhatIf } from "./use-what-if";
 

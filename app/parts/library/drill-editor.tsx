@@ -2,7 +2,7 @@ import { Plus, X } from "lucide-react";
 import { useState } from "react";
 import { MotionId, motionOf } from "#core/body/motions";
 import { DrillKind, Pattern, phases, Position, Region, type Drill } from "#core/drill/drill";
-import type { Library } from "#core/library";
+import type { Library } from "#core/content/library";
 import { RungEditor } from "./rung-editor";
 import { useDraft } from "../use-draft";
 import { blankRung } from "./own-drill";

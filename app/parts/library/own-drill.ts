@@ -1,6 +1,6 @@
 import type { Drill, Rung } from "#core/drill/drill";
 import type { Dose } from "#core/drill/dose";
-import type { Library } from "#core/library";
+import type { Library } from "#core/content/library";
 
 /** A drill to begin with: one rung, standing, with a picture of the library's until another is chosen. */
 export function blankDrill(library: Library): Drill {

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { writeDose, type Dose } from "#core/drill/dose";
 import { Space, type Rung } from "#core/drill/drill";
 import { KitItem } from "#core/drill/kit";
-import type { Library } from "#core/library";
+import type { Library } from "#core/content/library";
 import { PosePicture } from "../figure/pose-picture";
 import { rangeFor, readDose } from "./own-drill";
 

@@ -1,5 +1,5 @@
 import { JointId } from "#core/body/motions";
-import type { DayNote } from "#core/exchange/records";
+import type { DayNote } from "#core/records/records";
 import { comfortLimit } from "#core/safety/pain";
 import { useAct } from "../use-act";
 

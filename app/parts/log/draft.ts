@@ -1,4 +1,4 @@
-import type { Log, LogItem, Prep } from "#core/exchange/records";
+import type { Log, LogItem, Prep } from "#core/records/records";
 import { amountOf, logItemOf, setsAs } from "#core/progress/log-item";
 import type { Drill } from "#core/drill/drill";
 import { newId } from "../../clock";

@@ -1,6 +1,6 @@
 import type { Drill } from "#core/drill/drill";
 import { rungOf } from "#core/drill/drill";
-import type { LogItem, PainKind } from "#core/exchange/records";
+import type { LogItem, PainKind } from "#core/records/records";
 import { amountOf, setsAs, type Amount } from "#core/progress/log-item";
 import { painLimit } from "#core/safety/pain";
 import { isSharp, painKinds } from "../pain-words";

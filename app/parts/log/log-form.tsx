@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { Log as LogSchema, type Log } from "#core/exchange/records";
+import { Log as LogSchema, type Log } from "#core/records/records";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { useDraft } from "../use-draft";

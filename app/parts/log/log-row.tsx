@@ -1,8 +1,8 @@
 import { ChevronDown } from "lucide-react";
 import { useState } from "react";
-import { drillOf, type Library } from "#core/library";
+import { drillOf, type Library } from "#core/content/library";
 import { rungOf } from "#core/drill/drill";
-import type { LogItem } from "#core/exchange/records";
+import type { LogItem } from "#core/records/records";
 import { amountOf } from "#core/progress/log-item";
 import { painLimit } from "#core/safety/pain";
 import { Choice } from "./choice";

@@ -1,4 +1,4 @@
-import type { Log, LogItem, Prep } from "#core/exchange/records";
+import type { Log, LogItem, Prep } from "#core/records/records";
 import { logItemOf } from "#core/progress/log-item";
 import { shortDay } from "../words";
 import { sameAgain } from "./draft";

@@ -1,9 +1,9 @@
 import { Check, Pin, PinOff, SlidersHorizontal, Undo2 } from "lucide-react";
 import { useMemo, useState } from "react";
-import { drillOf } from "#core/library";
+import { drillOf } from "#core/content/library";
 import { rungOf, type Drill } from "#core/drill/drill";
 import { writeDose, type Dose } from "#core/drill/dose";
-import type { NextChosen } from "#core/exchange/athlete";
+import type { NextChosen } from "#core/records/athlete";
 import { nextSteps, type NextStep } from "#core/progress/next-step";
 import type { AthleteView } from "../../view";
 import { DoseEditor } from "../prep/dose-editor";

@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
-import { drillOf } from "#core/library";
-import type { Athlete } from "#core/exchange/athlete";
-import type { Prep } from "#core/exchange/records";
+import { drillOf } from "#core/content/library";
+import type { Athlete } from "#core/records/athlete";
+import type { Prep } from "#core/records/records";
 import { blankPrep } from "#core/prep/blank";
 import { fillExactly } from "#core/prep/plan";
 import { copiedTo, type Copied } from "#core/prep/variants";

@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import type { Prep } from "#core/exchange/records";
+import type { Prep } from "#core/records/records";
 import { formatFor } from "#core/prep/request";
 import { waitingOn } from "#core/situation/planning";
 import type { AthleteView } from "../../view";

@@ -1,7 +1,7 @@
 import type { Dose } from "#core/drill/dose";
 import { clock } from "#core/drill/dose";
 import { rungOf, type Drill } from "#core/drill/drill";
-import type { PrepItem } from "#core/exchange/records";
+import type { PrepItem } from "#core/records/records";
 import { Stepper } from "./stepper";
 
 /** The rung and the dose of a drill, changed in their place. */

@@ -4,9 +4,9 @@ import { JointId, motionOf } from "#core/body/motions";
 import { atRung, Position, type Drill } from "#core/drill/drill";
 import { KitItem } from "#core/drill/kit";
 import type { Plan } from "#core/prep/plan";
-import type { Prep } from "#core/exchange/records";
-import type { Library } from "#core/library";
-import { isOfPlace, mayAdd, type Against } from "#core/prep/reasons";
+import type { Prep } from "#core/records/records";
+import type { Library } from "#core/content/library";
+import { isOfPlace, mayAdd, type Against } from "#core/records/reasons";
 import { againstWords } from "#words/prep";
 import { PosePicture } from "../figure/pose-picture";
 

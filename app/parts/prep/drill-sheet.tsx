@@ -1,9 +1,9 @@
 import { X } from "lucide-react";
 import { Link } from "react-router";
-import { drillOf, type Library } from "#core/library";
+import { drillOf, type Library } from "#core/content/library";
 import { rungOf } from "#core/drill/drill";
-import type { Schools } from "#core/prep/schools";
-import type { PrepItem } from "#core/exchange/records";
+import type { Schools } from "#core/content/schools";
+import type { PrepItem } from "#core/records/records";
 import { MovingPicture } from "../figure/moving-picture";
 
 /** One drill as it is done: picture, cue, steps, what to look at and what to do then. */

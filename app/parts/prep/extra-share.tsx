@@ -1,4 +1,4 @@
-import type { PrepItem } from "#core/exchange/records";
+import type { PrepItem } from "#core/records/records";
 import type { extraFor } from "#core/progress/shorter-side";
 
 const sets = (count: number): string => (count === 1 ? "a set" : `${count} sets`);

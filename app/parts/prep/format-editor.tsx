@@ -1,7 +1,7 @@
 import { Plus, X } from "lucide-react";
 import { DrillKind, phases } from "#core/drill/drill";
-import type { Prep } from "#core/exchange/records";
-import { Format as FormatSchema, type Format, type Segment } from "#core/prep/format";
+import type { Prep } from "#core/records/records";
+import { Format as FormatSchema, type Format, type Segment } from "#core/content/format";
 import { useDraft } from "../use-draft";
 import { readNumber } from "../words";
 

@@ -1,11 +1,11 @@
 import { JointId } from "#core/body/motions";
 import { Pattern } from "#core/drill/drill";
-import type { Prep } from "#core/exchange/records";
+import type { Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
-import { clockedSeconds, type Clocked, type Format, type Gaps } from "#core/prep/format";
+import { clockedSeconds, type Clocked, type Format, type Gaps } from "#core/content/format";
 import { rampOf, rampSum } from "#core/prep/ramp";
 import { rungOf } from "#core/drill/drill";
-import { drillOf, type Library } from "#core/library";
+import { drillOf, type Library } from "#core/content/library";
 import { Stepper } from "./stepper";
 
 type Plan = (changes: Partial<Prep>) => void;

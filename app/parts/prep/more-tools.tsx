@@ -1,12 +1,12 @@
 import { useMemo, useState } from "react";
-import { drillOf } from "#core/library";
+import { drillOf } from "#core/content/library";
 import { clock } from "#core/drill/dose";
-import type { Athlete } from "#core/exchange/athlete";
-import type { Prep } from "#core/exchange/records";
-import type { Format } from "#core/prep/format";
+import type { Athlete } from "#core/records/athlete";
+import type { Prep } from "#core/records/records";
+import type { Format } from "#core/content/format";
 import type { PlanRequest } from "#core/prep/plan";
 import { variantsOf } from "#core/prep/variants";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import { shortDay } from "../words";
 import { newId } from "../../clock";
 import { CopyTool } from "./copy-tool";

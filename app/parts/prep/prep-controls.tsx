@@ -1,8 +1,8 @@
 import { Minus, Plus } from "lucide-react";
 import { useEffect, useState } from "react";
-import type { Place, Prep } from "#core/exchange/records";
+import type { Place, Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
-import type { Format, PrepKind } from "#core/prep/format";
+import type { Format, PrepKind } from "#core/content/format";
 import { PlaceSelect } from "../place-select";
 import { readNumber } from "../words";
 

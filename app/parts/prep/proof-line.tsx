@@ -1,4 +1,4 @@
-import type { PrepItem } from "#core/exchange/records";
+import type { PrepItem } from "#core/records/records";
 import type { ProofState } from "./use-proof";
 
 const percent = (share: number): string => {

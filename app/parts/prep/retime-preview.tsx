@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
 import { clock } from "#core/drill/dose";
-import { drillOf, type Library } from "#core/library";
+import { drillOf, type Library } from "#core/content/library";
 import type { Retimed } from "#core/prep/retime";
 import { noteWords } from "#words/prep";
 

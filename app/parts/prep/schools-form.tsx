@@ -1,4 +1,4 @@
-import { defaultSchools, type Schools, type SomeSchools } from "#core/prep/schools";
+import { defaultSchools, type Schools, type SomeSchools } from "#core/content/schools";
 import { schoolQuestions } from "#core/prep/school-questions";
 
 /**

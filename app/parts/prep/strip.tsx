@@ -1,6 +1,6 @@
-import { drillOf, type Library } from "#core/library";
+import { drillOf, type Library } from "#core/content/library";
 import { atRung, rungOf, type Phase, type Position } from "#core/drill/drill";
-import type { PrepItem } from "#core/exchange/records";
+import type { PrepItem } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import { secondsOf, timelineOf, type Step } from "#core/prep/timeline";
 import type { LeftRight } from "#core/body/side";

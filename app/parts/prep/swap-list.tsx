@@ -1,10 +1,10 @@
 import { useMemo } from "react";
-import { drillOf } from "#core/library";
+import { drillOf } from "#core/content/library";
 import { writeDose } from "#core/drill/dose";
 import { rungOf } from "#core/drill/drill";
 import { alternativesTo } from "#core/prep/alternatives";
 import type { PlanRequest } from "#core/prep/plan";
-import type { PrepItem } from "#core/exchange/records";
+import type { PrepItem } from "#core/records/records";
 import { PosePicture } from "../figure/pose-picture";
 
 const signed = (value: number, unit: string): string =>

@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from "react";
-import type { PrepItem } from "#core/exchange/records";
+import type { PrepItem } from "#core/records/records";
 import { valueOfChoice } from "#core/prep/model";
 import { draftOf, planOf, type PlanRequest } from "#core/prep/plan";
 import { choiceFrom, programmeOf } from "#core/prep/programme";

@@ -1,5 +1,5 @@
 import { useId } from "react";
-import type { BodyMark } from "#core/measure/record";
+import type { BodyMark } from "#core/aim/record";
 import type { Landmark } from "#core/figure/picture";
 import type { LeftRight, Side } from "#core/body/side";
 import type { JointId } from "#core/body/motions";

@@ -1,6 +1,6 @@
 import { Trash2 } from "lucide-react";
-import type { Photo } from "#core/exchange/records";
-import { protocolOf, type Library } from "#core/library";
+import type { Photo } from "#core/records/records";
+import { protocolOf, type Library } from "#core/content/library";
 import { useAct } from "../use-act";
 import { longDay, notch } from "../words";
 

@@ -1,10 +1,10 @@
 import { useRef } from "react";
 import { Download } from "lucide-react";
 import { checksCsv } from "#core/exchange/checks-csv";
-import type { RecordRow } from "#core/measure/record";
+import type { RecordRow } from "#core/aim/record";
 import { angleUnit } from "#core/measure/value";
 import { historyOf } from "#core/season/history";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { download } from "../download";
 import { shortDay } from "../words";

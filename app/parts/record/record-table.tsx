@@ -8,8 +8,8 @@ import {
   type SortingState,
 } from "@tanstack/react-table";
 import { useMemo, useState } from "react";
-import type { RecordRow, RecordSide } from "#core/measure/record";
-import { unitOf } from "#core/measure/protocol";
+import type { RecordRow, RecordSide } from "#core/aim/record";
+import { unitOf } from "#core/content/protocol";
 import { changeSentence } from "#core/measure/sentences";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
 import { notch, shortDay } from "../words";

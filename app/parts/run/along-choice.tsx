@@ -1,4 +1,4 @@
-import type { Athlete } from "#core/exchange/athlete";
+import type { Athlete } from "#core/records/athlete";
 
 /** Who runs along by the same clock; each at the own rung, with an own log. */
 export function AlongChoice({

@@ -1,7 +1,7 @@
 import type { Cue } from "#core/run/cues";
 import type { RunState } from "#core/run/state";
 import { rungOf } from "#core/drill/drill";
-import { drillOf, type Library } from "#core/library";
+import { drillOf, type Library } from "#core/content/library";
 
 /** What the voice says at a cue; nothing where a tone says it better. */
 export function cueWords(cue: Cue, state: RunState, library: Library): string {

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { writeDose } from "#core/drill/dose";
 import { rungOf, type Drill } from "#core/drill/drill";
-import type { PrepItem } from "#core/exchange/records";
+import type { PrepItem } from "#core/records/records";
 import { remedies, type Remedy } from "#core/run/floor";
 import { FloorPanel } from "./floor-panel";
 

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { motionOf } from "#core/body/motions";
 import type { Drill } from "#core/drill/drill";
-import type { GroupMember, PainKind } from "#core/exchange/records";
+import type { GroupMember, PainKind } from "#core/records/records";
 import { cliniciansFirst } from "#core/safety/intake";
 import { comfortLimit, painLimit } from "#core/safety/pain";
 import { isSharp, painKinds } from "../pain-words";

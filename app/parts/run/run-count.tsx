@@ -1,5 +1,5 @@
 import { clock } from "#core/drill/dose";
-import type { PrepItem } from "#core/exchange/records";
+import type { PrepItem } from "#core/records/records";
 import type { Step } from "#core/prep/timeline";
 import { isWork, type RunState } from "#core/run/state";
 import { countWord } from "./words";

@@ -1,5 +1,5 @@
 import type { PlanRequest } from "#core/prep/plan";
-import type { PrepItem } from "#core/exchange/records";
+import type { PrepItem } from "#core/records/records";
 import { SwapList } from "../prep/swap-list";
 import { FloorPanel } from "./floor-panel";
 

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import { cuesDue } from "#core/run/cues";
 import type { RunState } from "#core/run/state";
-import type { Library } from "#core/library";
+import type { Library } from "#core/content/library";
 import { cueWords } from "./cue-words";
 import { cueTone } from "./tones";
 import { speak } from "./voice";

@@ -2,9 +2,9 @@ import { useCallback, useMemo, useState } from "react";
 import type { MotionId } from "#core/body/motions";
 import type { LeftRight } from "#core/body/side";
 import { rungOf } from "#core/drill/drill";
-import type { PlanChange, PrepItem, Run } from "#core/exchange/records";
-import { drillOf } from "#core/library";
-import { sidesOf } from "#core/measure/sides";
+import type { PlanChange, PrepItem, Run } from "#core/records/records";
+import { drillOf } from "#core/content/library";
+import { sidesOf } from "#core/aim/sides";
 import { extraFor, shorterSides } from "#core/progress/shorter-side";
 import { nextDue } from "#core/run/cues";
 import {

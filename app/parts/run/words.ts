@@ -1,6 +1,6 @@
 import { rungOf, type Drill } from "#core/drill/drill";
-import type { Prep, PrepItem, Run } from "#core/exchange/records";
-import { drillOf, type Library } from "#core/library";
+import type { Prep, PrepItem, Run } from "#core/records/records";
+import { drillOf, type Library } from "#core/content/library";
 import { rampOf, rampSum } from "#core/prep/ramp";
 import { bestTries, counted, type RunState } from "#core/run/state";
 import type { AthleteView } from "../../view";

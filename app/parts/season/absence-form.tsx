@@ -1,4 +1,4 @@
-import { Absence as AbsenceSchema, type Absence } from "#core/exchange/athlete";
+import { Absence as AbsenceSchema, type Absence } from "#core/records/athlete";
 import { useDraft } from "../use-draft";
 import { shortDay } from "../words";
 

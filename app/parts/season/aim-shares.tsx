@@ -1,6 +1,6 @@
 import { Pin, PinOff } from "lucide-react";
 import type { AimShare } from "#core/season/plan/shares";
-import type { Season } from "#core/season/plan/training";
+import type { Season } from "#core/records/training";
 
 /** How several aims share the minutes; a share can be fixed by hand. */
 export function AimShares({

@@ -1,5 +1,5 @@
 import { blockMondays, weekTerms, type Around } from "#core/season/plan/block";
-import { mondayOf, plusDays } from "#core/season/days";
+import { mondayOf, plusDays } from "#core/dates/days";
 import type { WeekSummary } from "#core/season/weeks";
 import { shortDay } from "../words";
 import { emphasisFill, emphasisWords, weekRemarks } from "./slot-words";

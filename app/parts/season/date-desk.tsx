@@ -1,9 +1,9 @@
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { motionOf } from "#core/body/motions";
-import { protocolOf } from "#core/library";
+import { protocolOf } from "#core/content/library";
 import { angleUnit } from "#core/measure/value";
-import { daysBetween, mondayOf, plusDays } from "#core/season/days";
+import { daysBetween, mondayOf, plusDays } from "#core/dates/days";
 import type { ForecastAnswer } from "#core/season/forecast-answer";
 import { forecastPriors } from "#library/forecast-priors";
 import { forecastQuestions, type AskedDemand } from "#core/season/forecast-questions";

@@ -1,6 +1,6 @@
 import type { ForecastPrior } from "#core/season/forecast-prior";
 import { motionOf } from "#core/body/motions";
-import { plusDays, daysBetween, type DayText } from "#core/season/days";
+import { plusDays, daysBetween, type DayText } from "#core/dates/days";
 import { dateAnswer, type DateAnswer, type ForecastAnswer } from "#core/season/forecast-answer";
 import type { AskedDemand } from "#core/season/forecast-questions";
 import { isLooseJointed } from "#core/safety/intake";

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import { dayMarks } from "#core/season/weeks";
 import { freshBrowser } from "../../storage/test-notebook";
 import type { AthleteView } from "../../view";

@@ -1,6 +1,6 @@
-import type { Prep } from "#core/exchange/records";
+import type { Prep } from "#core/records/records";
 import { formatFor } from "#core/prep/request";
-import type { Season, Slot, Training } from "#core/season/plan/training";
+import type { Season, Slot, Training } from "#core/records/training";
 import { trainingsOn } from "#core/season/plan/block";
 import type { DayMark, PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";

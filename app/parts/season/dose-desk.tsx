@@ -2,7 +2,7 @@ import { useCallback } from "react";
 import { motionOf } from "#core/body/motions";
 import { hardDaysAWeek } from "#core/season/stretch-days";
 import { weeklyCap } from "#core/season/forecast-answer";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { PullPush } from "../book/pull-push";
 import { shortDay } from "../words";

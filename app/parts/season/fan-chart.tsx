@@ -13,7 +13,7 @@ import {
   YAxis,
 } from "recharts";
 import type { Side } from "#core/body/side";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import type { Outlook } from "#core/season/forecast";
 import type { HistoryPoint } from "#core/season/history";
 import { dayAxis, dayTick, needRule, readingAxis, readingTip } from "../chart-look";

@@ -1,7 +1,7 @@
 import { changeSince } from "#core/measure/change";
 import { changeSentence } from "#core/measure/sentences";
 import { angleUnit, checksOf } from "#core/measure/value";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import { historyOf, type HistoryLine } from "#core/season/history";
 import type { AthleteView } from "../../view";
 import { CheckChart } from "../record/check-chart";

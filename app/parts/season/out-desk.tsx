@@ -2,14 +2,14 @@ import { CalendarDays, Download, Printer } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
 import { fromCalendar, toCalendar } from "#core/exchange/calendar";
-import { mondayOf } from "#core/season/days";
+import { mondayOf } from "#core/dates/days";
 import { blockEnd } from "#core/season/plan/block";
 import {
   calendarChanges,
   seasonEvents,
   type CalendarChanges,
 } from "#core/season/plan/season-calendar";
-import { TrainingKind } from "#core/season/plan/training";
+import { TrainingKind } from "#core/records/training";
 import { dosesCsv, forecastsCsv, planCsv } from "#core/season/season-csv";
 import { dayMarks } from "#core/season/weeks";
 import { moment } from "../../clock";

@@ -2,7 +2,7 @@ import { useEffect, useRef } from "react";
 import type { JointId } from "#core/body/motions";
 import { weeklyCap } from "#core/season/forecast-answer";
 import type { RegionWeek } from "#core/season/region-weeks";
-import { mondayOf } from "#core/season/days";
+import { mondayOf } from "#core/dates/days";
 import { shortDay } from "../words";
 
 const height = 92;

@@ -1,4 +1,4 @@
-import type { Season } from "#core/season/plan/training";
+import type { Season } from "#core/records/training";
 import { blockEnd } from "#core/season/plan/block";
 import { weekDay } from "../words";
 

@@ -2,7 +2,7 @@ import { renderToStaticMarkup } from "react-dom/server";
 import { createRoutesStub } from "react-router";
 import { describe, expect, it } from "vitest";
 import type { RegionWeek } from "#core/season/region-weeks";
-import type { Slot } from "#core/season/plan/training";
+import type { Slot } from "#core/records/training";
 import type { Warning } from "#core/season/warnings";
 import type { WeekSummary } from "#core/season/weeks";
 import { placeTerms, season } from "#core/test/seasons";

@@ -1,7 +1,7 @@
 import { motionOf } from "#core/body/motions";
 import { blockMondays, showDays, weekTerms } from "#core/season/plan/block";
 import { aroundOf } from "#core/season/plan/terms-of";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { aimSentence, longDay, notch, shortDay } from "../words";
 import { dateVerdict, readyCaveat, verdictDetail, verdictHeadline } from "./date-words";

@@ -1,9 +1,9 @@
 import { ArrowLeft, ArrowRight, Pin, PinOff } from "lucide-react";
 import { Link } from "react-router";
-import { skillOf } from "#core/library";
-import { plusDays } from "#core/season/days";
+import { skillOf } from "#core/content/library";
+import { plusDays } from "#core/dates/days";
 import { movable, removable } from "./day-entries";
-import type { Slot } from "#core/season/plan/training";
+import type { Slot } from "#core/records/training";
 import type { PlanBreach } from "#core/season/plan/plan-rules";
 import type { AthleteView } from "../../view";
 import { longDay, weekDay } from "../words";

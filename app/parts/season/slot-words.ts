@@ -1,5 +1,5 @@
 import type { Emphasis, WeekTerms } from "#core/season/plan/block";
-import type { Slot, SlotKind, TrainingKind } from "#core/season/plan/training";
+import type { Slot, SlotKind, TrainingKind } from "#core/records/training";
 import { dayName } from "#core/season/plan/plan-words";
 
 /** A slot in one word, for a narrow column. */

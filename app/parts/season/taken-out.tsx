@@ -1,6 +1,6 @@
-import { mondayOf } from "#core/season/days";
+import { mondayOf } from "#core/dates/days";
 import { slotWords } from "#core/season/plan/plan-words";
-import type { Season } from "#core/season/plan/training";
+import type { Season } from "#core/records/training";
 import { weekDay } from "../words";
 
 /** What was taken out of the shown week by hand, each with its way back. */

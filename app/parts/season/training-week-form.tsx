@@ -1,11 +1,7 @@
 import { Plus, Trash2 } from "lucide-react";
 import * as z from "zod";
-import type { Place } from "#core/exchange/records";
-import {
-  Training as TrainingSchema,
-  TrainingKind,
-  type Training,
-} from "#core/season/plan/training";
+import type { Place } from "#core/records/records";
+import { Training as TrainingSchema, TrainingKind, type Training } from "#core/records/training";
 import { PlaceSelect } from "../place-select";
 import { useDraft } from "../use-draft";
 import { trainingWords } from "./slot-words";

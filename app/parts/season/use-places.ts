@@ -3,7 +3,7 @@ import { placed, quickPlaces } from "#core/season/plan/place";
 import { placeModel, placeValue } from "#core/season/plan/place-model";
 import { placeProgramme, placesFrom } from "#core/season/plan/place-programme";
 import { placeTermsOf } from "#core/season/plan/terms-of";
-import type { Slot } from "#core/season/plan/training";
+import type { Slot } from "#core/records/training";
 import { proving, stopProving } from "../../workers/proving";
 import type { AthleteView } from "../../view";
 

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { gapsAsked } from "#core/season/asked-gaps";
 import { forecastPriors } from "#library/forecast-priors";
 import { forecastQuestions } from "#core/season/forecast-questions";
-import { plusDays } from "#core/season/days";
+import { plusDays } from "#core/dates/days";
 import { motionOf } from "#core/body/motions";
 import { aroundOf, placeTermsOf } from "#core/season/plan/terms-of";
 import { blockEnd } from "#core/season/plan/block";

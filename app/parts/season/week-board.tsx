@@ -9,7 +9,7 @@ import {
 } from "@dnd-kit/core";
 import { Check, CircleSlash, Diamond, Flag } from "lucide-react";
 import { useEffect, useRef } from "react";
-import type { Slot } from "#core/season/plan/training";
+import type { Slot } from "#core/records/training";
 import type { DayMark, PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { longDay, weekDay } from "../words";

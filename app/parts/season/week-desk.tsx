@@ -1,11 +1,11 @@
 import { ChevronLeft, ChevronRight } from "lucide-react";
 import { useCallback, useState } from "react";
 import { Link, useNavigate, useSearchParams } from "react-router";
-import { daysBetween, mondayOf, plusDays } from "#core/season/days";
+import { daysBetween, mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd, blockFor, trainingsOf, weekTerms } from "#core/season/plan/block";
 import { freedFor } from "#core/season/plan/plan-rules";
 import { aimShares } from "#core/season/plan/shares";
-import { counted, type Season, type Slot } from "#core/season/plan/training";
+import { counted, type Season, type Slot } from "#core/records/training";
 import type { Warning } from "#core/season/warnings";
 import { dayMarks } from "#core/season/weeks";
 import type { AthleteView } from "../../view";

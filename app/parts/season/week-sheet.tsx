@@ -1,6 +1,6 @@
 import { trainingsOn, weekTerms } from "#core/season/plan/block";
 import { aroundOf } from "#core/season/plan/terms-of";
-import { mondayOf, plusDays } from "#core/season/days";
+import { mondayOf, plusDays } from "#core/dates/days";
 import { dayMarks } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { aimSentence, longDay, shortDay } from "../words";

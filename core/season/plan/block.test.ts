@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { library } from "../../../library/index";
 import { gapOf } from "../../aim/gap";
-import { skillOf } from "../../library";
+import { skillOf } from "../../content/library";
 import { nextSteps } from "../../progress/next-step";
 import { aim, athlete, check, log, logItem } from "../../test/people";
 import { placeTerms, season, training, usualWeek } from "../../test/seasons";
@@ -9,7 +9,7 @@ import { blockFor, daysToShow, emphasisOf, showDays, weekTerms } from "./block";
 import { hungOn, openingsOn, startOn } from "./hang";
 import { prepTerms } from "./prep-terms";
 import { aimShares, givenOut, purposes, sharedNeeds } from "./shares";
-import { minutesOf, timeOf } from "./training";
+import { minutesOf, timeOf } from "../../records/training";
 
 const plain = { flagged: [] as const, home: null };
 

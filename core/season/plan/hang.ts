@@ -1,7 +1,14 @@
 import type { JointId } from "../../body/motions";
-import { plusDays, type DayText } from "../days";
+import { plusDays, type DayText } from "../../dates/days";
 import { isAway, trainingsOn, type Around } from "./block";
-import { isWork, minutesOf, timeOf, type Slot, type SlotKind, type Training } from "./training";
+import {
+  isWork,
+  minutesOf,
+  timeOf,
+  type Slot,
+  type SlotKind,
+  type Training,
+} from "../../records/training";
 
 /** A slot before it has its name and history. */
 export type Hung = Pick<Slot, "kind" | "on" | "starts" | "minutes" | "placeId"> & {

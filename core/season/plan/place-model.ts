@@ -1,6 +1,6 @@
 import type { JointId } from "../../body/motions";
-import { groupBy } from "../../group-by";
-import { mondayOf, plusDays, type DayText } from "../days";
+import { groupBy } from "../../stats/group-by";
+import { mondayOf, plusDays, type DayText } from "../../dates/days";
 import { hardDaysAWeek } from "../stretch-days";
 import {
   blockEnd,
@@ -25,7 +25,7 @@ import {
 } from "./hang";
 import { givenOut, type Purpose } from "./shares";
 import { isOut, outOf } from "./taken-out";
-import { isWork, minutesOf, timeOf, type Slot } from "./training";
+import { isWork, minutesOf, timeOf, type Slot } from "../../records/training";
 
 export type PlaceTerms = Around & {
   purposes: readonly Purpose[];

@@ -3,10 +3,10 @@ import { describe, expect, it } from "vitest";
 import { library } from "../../../library/index";
 import { log, logItem } from "../../test/people";
 import { placeTerms, season, training } from "../../test/seasons";
-import { daysBetween, plusDays } from "../days";
+import { daysBetween, plusDays } from "../../dates/days";
 import { hardDaysAWeek } from "../stretch-days";
 import { freedFor, hardDaysDone, movedTo, planBreaches } from "./plan-rules";
-import type { Slot } from "./training";
+import type { Slot } from "../../records/training";
 
 const monday = "2026-11-30";
 const slot = (kind: Slot["kind"], on: string, over: Partial<Slot> = {}): Slot => ({

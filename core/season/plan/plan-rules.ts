@@ -1,13 +1,13 @@
 import { motionOf, type JointId } from "../../body/motions";
-import type { Log } from "../../exchange/records";
-import { groupBy } from "../../group-by";
-import type { Library } from "../../library";
-import { daysBetween, mondayOf, type DayText } from "../days";
+import type { Log } from "../../records/records";
+import { groupBy } from "../../stats/group-by";
+import type { Library } from "../../content/library";
+import { daysBetween, mondayOf, type DayText } from "../../dates/days";
 import { hardDay, hardDaysAWeek, stretchDays } from "../stretch-days";
 import { daysToShow, isAway, noLongHold, showDays, trainingsOn, type Around } from "./block";
 import { asStretch, bySlotTime, overlap } from "./hang";
 import { dayName, slotName, slotWords } from "./plan-words";
-import { isWork, type Slot } from "./training";
+import { isWork, type Slot } from "../../records/training";
 
 /** What a plan breaks: which slots, and a sentence. */
 export type PlanBreach = { rule: PlanRule; slots: string[]; says: string };

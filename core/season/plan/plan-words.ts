@@ -1,5 +1,5 @@
-import { daysBetween, mondayOf, type DayText } from "../days";
-import type { Slot, SlotKind } from "./training";
+import { daysBetween, mondayOf, type DayText } from "../../dates/days";
+import type { Slot, SlotKind } from "../../records/training";
 
 /** How each kind of slot is called in a sentence. */
 export const slotWords: Record<SlotKind, string> = {

@@ -1,7 +1,7 @@
 import type { CalendarEvent, CalendarReading } from "../../exchange/calendar";
-import type { DayText } from "../days";
+import type { DayText } from "../../dates/days";
 import { slotName } from "./plan-words";
-import type { Season, Slot } from "./training";
+import type { Season, Slot } from "../../records/training";
 
 /** The end of the names of our own events. */
 const own = "@yearling.local";

@@ -2,12 +2,12 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { fromCalendar, toCalendar } from "../../exchange/calendar";
 import { placeTerms, season } from "../../test/seasons";
-import { mondayOf } from "../days";
+import { mondayOf } from "../../dates/days";
 import { quicklyPlaced } from "./place";
 import { planBreaches } from "./plan-rules";
 import { calendarChanges, seasonEvents, uidOf, writtenNow } from "./season-calendar";
 import { isOut, outOf, putBack, withoutSlot } from "./taken-out";
-import type { Season } from "./training";
+import type { Season } from "../../records/training";
 
 const today = "2026-11-24";
 const placedAnew = (one: Season): Season => ({

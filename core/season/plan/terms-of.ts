@@ -1,14 +1,14 @@
 import type { OpenAim } from "../../aim/shared";
 import type { MotionId } from "../../body/motions";
-import type { Athlete } from "../../exchange/athlete";
-import type { Aim, Log, Prep, Run } from "../../exchange/records";
-import type { Library } from "../../library";
-import { mondayOf, type DayText } from "../days";
+import type { Athlete } from "../../records/athlete";
+import type { Aim, Log, Prep, Run } from "../../records/records";
+import type { Library } from "../../content/library";
+import { mondayOf, type DayText } from "../../dates/days";
 import { blockFor, type Around } from "./block";
 import type { PlaceTerms } from "./place-model";
 import { hardDaysDone } from "./plan-rules";
 import { aimShares, purposes } from "./shares";
-import type { Season } from "./training";
+import type { Season } from "../../records/training";
 
 /** What a season is planned from. */
 export type SeasonScene = {

@@ -1,4 +1,4 @@
-import { diceOf } from "#core/dice";
+import { diceOf } from "#core/stats/dice";
 import { simulatedTilt, type LevelSource } from "#core/measure/level";
 
 type AskingEvent = { requestPermission?: () => Promise<"granted" | "denied"> };

@@ -1,5 +1,5 @@
 import type { Side } from "#core/body/side";
-import type { Protocol } from "#core/measure/protocol";
+import type { Protocol } from "#core/content/protocol";
 import type { Row, ToolReading } from "../round";
 
 /** The instruments that the application brings itself. */

@@ -1,5 +1,5 @@
 import { useMemo, useState } from "react";
-import { diceOf } from "#core/dice";
+import { diceOf } from "#core/stats/dice";
 import {
   ownPointing,
   placementsWanted,

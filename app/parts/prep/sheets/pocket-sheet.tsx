@@ -1,4 +1,4 @@
-import type { Prep } from "#core/exchange/records";
+import type { Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../../view";

@@ -1,6 +1,6 @@
-import type { Prep, PrepItem } from "#core/exchange/records";
+import type { Prep, PrepItem } from "#core/records/records";
 import { writeDose } from "#core/drill/dose";
-import { drillOf, type Library } from "#core/library";
+import { drillOf, type Library } from "#core/content/library";
 import { rungOf, type Drill, type Rung } from "#core/drill/drill";
 import type { AthleteView } from "../../../view";
 import { notch } from "../../words";

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { readRecord, upgraded } from "./earlier";
-import { readFile, toFile } from "./file";
+import { readFile, toFile } from "../exchange/file";
 import { recordsVersion } from "./records";
 
 const folder = join(import.meta.dirname, "earlier-files");

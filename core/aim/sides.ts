@@ -1,10 +1,10 @@
-import type { DemandGap } from "../aim/gap";
+import type { DemandGap } from "./gap";
 import type { MotionId } from "../body/motions";
-import type { Check } from "../exchange/records";
-import type { Library } from "../library";
-import { sideDifference, type SideDifference } from "./change";
-import type { Protocol } from "./protocol";
-import { checksOf, valueOf } from "./value";
+import type { Check } from "../records/records";
+import type { Library } from "../content/library";
+import { sideDifference, type SideDifference } from "../measure/change";
+import type { Protocol } from "../content/protocol";
+import { checksOf, valueOf } from "../measure/value";
 
 /** Left against right of a demanded motion, by its latest comparable checks. */
 export type Sides = { motion: MotionId; protocol: Protocol; difference: SideDifference };

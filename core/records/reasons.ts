@@ -2,7 +2,8 @@ import * as z from "zod";
 import { JointId, MotionId } from "../body/motions";
 import { DrillKind, MustNot, Position, Region } from "../drill/drill";
 import { KitItem } from "../drill/kit";
-import { IntakeQuestion, Pain } from "../exchange/athlete";
+import { Pain } from "./athlete";
+import { IntakeQuestion } from "../body/conditions";
 
 /** Text from before reasons were facts; shown as it was written. */
 const Told = z.object({ why: z.literal("told"), text: z.string() });

@@ -1,7 +1,7 @@
 import * as z from "zod";
-import { JointId } from "../../body/motions";
-import { Day } from "../../exchange/athlete";
-import { PrepKind } from "../../prep/format";
+import { JointId } from "../body/motions";
+import { Day } from "./athlete";
+import { PrepKind } from "../content/format";
 
 const Id = z.string().min(1).max(80);
 

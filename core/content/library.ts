@@ -1,8 +1,8 @@
-import type { Skill } from "./aim/skill";
-import type { MotionId } from "./body/motions";
-import type { Drill } from "./drill/drill";
-import type { Format } from "./prep/format";
-import type { Protocol } from "./measure/protocol";
+import type { Skill } from "./skill";
+import type { MotionId } from "../body/motions";
+import type { Drill } from "../drill/drill";
+import type { Format } from "./format";
+import type { Protocol } from "./protocol";
 
 /** The content the computation works with: the library's packs and the coach's own, merged. */
 export type Library = {

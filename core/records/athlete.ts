@@ -1,7 +1,8 @@
 import * as z from "zod";
+import { IntakeQuestion } from "../body/conditions";
 import { JointId, MotionId } from "../body/motions";
 import { Dose } from "../drill/dose";
-import { SomeSchools } from "../prep/schools";
+import { SomeSchools } from "../content/schools";
 
 /** An ISO local date, 2026-11-24. */
 export const Day = z.iso.date();
@@ -11,19 +12,6 @@ export const Moment = z.iso.datetime();
 export const Pain = z.int().min(0).max(10);
 
 const Id = z.string().min(1).max(80);
-
-export const IntakeQuestion = z.enum([
-  "recent-injury",
-  "unstable-joint",
-  "nerve-signs",
-  "unwell",
-  "pregnancy",
-  "pressure",
-  "bone",
-  "connective",
-  "medicine",
-]);
-export type IntakeQuestion = z.infer<typeof IntakeQuestion>;
 
 /** A clinician's clearance of one intake answer. */
 const IntakeClearance = z.object({

@@ -1,14 +1,14 @@
-import type { DemandGap, Verdict } from "../aim/gap";
+import type { DemandGap, Verdict } from "./gap";
 import type { JointId } from "../body/motions";
 import { motionOf } from "../body/motions";
 import { bothSides, sidesOf, type Side } from "../body/side";
-import type { Athlete } from "../exchange/athlete";
-import type { Check } from "../exchange/records";
-import type { Library } from "../library";
-import type { DayText } from "../season/days";
-import { changeOfChecks, comparable, type Change } from "./change";
-import type { Mode, Protocol } from "./protocol";
-import { angleOf, bodyOf, checksOf, valueOf, type Angle, type Value } from "./value";
+import type { Athlete } from "../records/athlete";
+import type { Check } from "../records/records";
+import type { Library } from "../content/library";
+import type { DayText } from "../dates/days";
+import { changeOfChecks, comparable, type Change } from "../measure/change";
+import type { Mode, Protocol } from "../content/protocol";
+import { angleOf, bodyOf, checksOf, valueOf, type Angle, type Value } from "../measure/value";
 
 /** One side of one check in the record. */
 export type RecordSide = {

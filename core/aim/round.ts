@@ -1,9 +1,9 @@
-import type { DemandGap, Verdict } from "../aim/gap";
+import type { DemandGap, Verdict } from "./gap";
 import type { MotionId } from "../body/motions";
-import type { Check } from "../exchange/records";
-import { protocolOf, type Library } from "../library";
-import { daysBetween, type DayText } from "../season/days";
-import { Posture, type Mode, type Protocol } from "./protocol";
+import type { Check } from "../records/records";
+import { protocolOf, type Library } from "../content/library";
+import { daysBetween, type DayText } from "../dates/days";
+import { Posture, type Mode, type Protocol } from "../content/protocol";
 
 /** A motion is due again after this many days. A working figure: weeks of work move a joint by about its error. */
 export const recheckAfter = 21;

@@ -1,5 +1,5 @@
-import type { Landmark } from "../figure/picture";
-import type { JointId } from "./motions";
+import type { Landmark } from "./picture";
+import type { JointId } from "../body/motions";
 
 /** Where on the figure a joint is shown. */
 export const landmarkOfJoint: Record<JointId, Landmark> = {

@@ -3,17 +3,17 @@ import { Side } from "../body/side";
 import { Dose } from "../drill/dose";
 import { Drill, Phase, Space } from "../drill/drill";
 import { KitItem } from "../drill/kit";
-import { Instrument, Mode } from "../measure/protocol";
+import { Instrument, Mode } from "../content/protocol";
 import { Athlete, Day, Moment, Pain } from "./athlete";
 import { MotionId } from "../body/motions";
-import { Protocol } from "../measure/protocol";
-import { LengthUnit } from "../measure/units";
-import { Skill } from "../aim/skill";
+import { Protocol } from "../content/protocol";
+import { LengthUnit } from "../content/units";
+import { Skill } from "../content/skill";
 import { JointId } from "../body/motions";
-import { Clocked, Format, Gaps } from "../prep/format";
-import { Against, Because } from "../prep/reasons";
-import { SomeSchools } from "../prep/schools";
-import { Season } from "../season/plan/training";
+import { Clocked, Format, Gaps } from "../content/format";
+import { Against, Because } from "./reasons";
+import { SomeSchools } from "../content/schools";
+import { Season } from "./training";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
 export const recordsVersion = 3;
