@@ -2,6 +2,7 @@ import { motionOf } from "../body/motions";
 import type { DemandGap } from "./gap";
 import type { Why } from "../stats/why";
 import type { Skill } from "../content/skill";
+import { z95 } from "../stats/confidence";
 
 export type Headline = { title: string; rest: string; why: Why };
 
@@ -66,7 +67,7 @@ function sidesText(gap: DemandGap): string {
   if (asked.length < 2) return asked[0] && asked[0].side !== "mid" ? `, ${asked[0].side} side` : "";
   const [a, b] = asked as [(typeof asked)[0], (typeof asked)[0]];
   if (a.verdict === "short" && b.verdict === "short")
-    return Math.abs(a.margin! - b.margin!) <= 1.96 * Math.hypot(a.have!.se, b.have!.se)
+    return Math.abs(a.margin! - b.margin!) <= z95 * Math.hypot(a.have!.se, b.have!.se)
       ? ", both sides"
       : `, the ${a.margin! < b.margin! ? a.side : b.side} side more`;
   return `, ${a.verdict === "short" ? a.side : b.side} side`;

@@ -4,9 +4,7 @@ import type { Why } from "../stats/why";
 import type { Protocol } from "../content/protocol";
 import { testerWidening } from "./tester";
 import { valueOf, type Value } from "./value";
-
-/** Two-sided 95 %: a difference beyond this many standard errors is called real. */
-export const z95 = 1.96;
+import { z95 } from "../stats/confidence";
 
 export type Change = {
   delta: number;

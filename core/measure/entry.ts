@@ -1,5 +1,7 @@
 import { painLimit } from "../safety/pain";
 import { errorOf, unitOf, type Instrument, type Protocol } from "../content/protocol";
+import { median } from "simple-statistics";
+import { z95 } from "../stats/confidence";
 
 /** What is said about numbers while they are typed. `refused` cannot be kept; `remeasure` can, but asks again. */
 export type EntryNote = { level: "refused" | "remeasure" | "stop"; text: string };
@@ -44,9 +46,8 @@ export function entryNotes({ trials, pain, instrument }: Entry, protocol: Protoc
 /** The trial farthest from the median of all, when any two are further apart than the limit; else null. */
 function disagreeing(trials: readonly number[], limit: number): number | null {
   if (trials.length < 2 || Math.max(...trials) - Math.min(...trials) <= limit) return null;
-  const sorted = [...trials].sort((a, b) => a - b);
-  const median = (sorted[(sorted.length - 1) >> 1]! + sorted[sorted.length >> 1]!) / 2;
-  const off = trials.map((trial) => Math.abs(trial - median));
+  const middle = median(trials as number[]);
+  const off = trials.map((trial) => Math.abs(trial - middle));
   return off.indexOf(Math.max(...off));
 }
 
@@ -59,7 +60,7 @@ export type SidePair = { left: number | null; right: number | null };
  */
 export function looksSwapped(now: SidePair, last: SidePair, sem: number): boolean {
   if (last.left === null || last.right === null) return false;
-  const mdc = 1.96 * Math.SQRT2 * sem;
+  const mdc = z95 * Math.SQRT2 * sem;
   if (Math.abs(last.left - last.right) <= mdc) return false;
   const sides = (["left", "right"] as const).filter((side) => now[side] !== null);
   return (
@@ -80,4 +81,4 @@ const leapFactor = 3;
  * @param sem the standard error of one value
  */
 export const leaps = (now: number, last: number, sem: number): boolean =>
-  Math.abs(now - last) > leapFactor * 1.96 * Math.SQRT2 * sem;
+  Math.abs(now - last) > leapFactor * z95 * Math.SQRT2 * sem;

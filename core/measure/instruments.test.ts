@@ -13,7 +13,7 @@ import {
 } from "./photo";
 import { angleOfSpots, practiceCount, practicePicture } from "./practice";
 import { guessColumns, readSensorLog, sensorNumber, seriesOf } from "./sensor-log";
-import { medianOf, plateausOf, steadyNow, type Sample } from "./steady";
+import { plateausOf, steadyNow, type Sample } from "./steady";
 import { fingerWidth, fromCm, toCm, LengthUnit } from "../content/units";
 
 const spot = fc.tuple(
@@ -246,10 +246,6 @@ describe("plateaus of a recording", () => {
     expect(plateausOf(Array.from({ length: 100 }, (_, i) => ({ t: i * 50, angle: i })))).toEqual(
       [],
     ));
-  it("the middle value", () => {
-    expect(medianOf([3, 1, 2])).toBe(2);
-    expect(medianOf([4, 1, 2, 3])).toBe(2.5);
-  });
 });
 
 describe("a sensor's file", () => {

@@ -1,5 +1,5 @@
 import type { Why } from "../stats/why";
-import { z95 } from "./change";
+import { z95 } from "../stats/confidence";
 import type { Value } from "./value";
 
 /** A figure made of two values, with its error. */

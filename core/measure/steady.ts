@@ -1,3 +1,5 @@
+import { median } from "simple-statistics";
+
 /** One reading of a stream: milliseconds since it began, degrees. */
 export type Sample = { t: number; angle: number };
 
@@ -64,13 +66,7 @@ function still(samples: readonly Sample[], from: number, to: number): Plateau | 
     angles.reduce((sum, angle) => sum + (angle - mean) ** 2, 0) / (angles.length - 1),
   );
   if (spread >= steadyRule.spread) return null;
-  return { from: samples[from]!.t, to: samples[to]!.t, angle: medianOf(angles), spread };
-}
-
-/** The middle value; between the two middle ones of an even number. */
-export function medianOf(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  return (sorted[(sorted.length - 1) >> 1]! + sorted[sorted.length >> 1]!) / 2;
+  return { from: samples[from]!.t, to: samples[to]!.t, angle: median(angles), spread };
 }
 
 const gapOf = (samples: readonly Sample[]): number =>

@@ -1,5 +1,6 @@
 import type { Log } from "../records/records";
 import { plusDays } from "../dates/days";
+import { median } from "simple-statistics";
 
 /** Days that the usual loose-at number looks back. */
 const window = 28;
@@ -18,10 +19,4 @@ export function looseAtMedians(logs: readonly Log[], on: string, least = 1): Map
   return new Map(
     [...found].flatMap(([id, list]) => (list.length >= least ? [[id, median(list)] as const] : [])),
   );
-}
-
-function median(list: readonly number[]): number {
-  const sorted = [...list].sort((a, b) => a - b);
-  const middle = Math.floor(sorted.length / 2);
-  return sorted.length % 2 === 1 ? sorted[middle]! : (sorted[middle - 1]! + sorted[middle]!) / 2;
 }

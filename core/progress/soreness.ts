@@ -1,11 +1,11 @@
 import { motionOf, type JointId } from "../body/motions";
 import type { Dose } from "../drill/dose";
-import { workSeconds } from "../drill/dose";
 import type { Drill } from "../drill/drill";
 import type { DayNote, Log } from "../records/records";
 import { drillOf, type Drills } from "../content/library";
 import { comfortLimit } from "../safety/pain";
 import { daysBetween } from "../dates/days";
+import { secondsDone } from "./ledger";
 
 /** Soreness above 4/10 that lasts over this many days lowers the next dose of its region. */
 export const lastsDays = 2;
@@ -68,9 +68,7 @@ export function tenderJoints(
 export function secondsFor(joint: JointId, log: Log, library: Drills): number {
   return log.items.reduce((sum, item) => {
     const drill = drillOf(library, item.drillId);
-    if (!drill || item.done === "skipped" || !isFor(drill, joint)) return sum;
-    if (item.seconds > 0) return sum + item.seconds;
-    return sum + (item.planned ? workSeconds(item.planned) * (drill.sided ? 2 : 1) : 0);
+    return drill && isFor(drill, joint) ? sum + secondsDone(item, drill) : sum;
   }, 0);
 }
 

@@ -2,7 +2,6 @@ import type { DemandGap } from "../aim/gap";
 import type { Athlete } from "../records/athlete";
 import type { Check, Log } from "../records/records";
 import { protocolOf, type Library } from "../content/library";
-import { medianOf } from "../measure/steady";
 import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
 import type { ForecastQuestion } from "./forecast-answer";
 import { beyond } from "./forecast-answer";
@@ -10,6 +9,7 @@ import { priorOf, type ForecastPrior, type MotionPrior } from "./forecast-prior"
 import { motionRecord } from "./motion-record";
 import { isAway } from "./plan/block";
 import { counted, type Season } from "../records/training";
+import { median } from "simple-statistics";
 
 export type ForecastScene = {
   gaps: readonly DemandGap[];
@@ -112,7 +112,7 @@ export function weekShare(season: Season | null, athlete: Athlete, monday: DayTe
     7;
   if (!season) return here;
   const minutes = minutesByWeek(season);
-  const usual = minutes.size > 0 ? medianOf([...minutes.values()]) : 0;
+  const usual = minutes.size > 0 ? median([...minutes.values()]) : 0;
   const own = minutes.get(monday);
   return own === undefined || usual === 0 ? here : Math.min(1.25, own / usual);
 }

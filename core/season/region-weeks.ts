@@ -3,11 +3,11 @@ import { workSeconds } from "../drill/dose";
 import type { Drill } from "../drill/drill";
 import type { Log, Prep } from "../records/records";
 import { drillOf, type Library } from "../content/library";
-import { medianOf } from "../measure/steady";
 import { secondsDone, workKind } from "../progress/ledger";
 import { mondayOf, plusDays, type DayText } from "../dates/days";
 import { hardDaysDone } from "./plan/plan-rules";
 import type { Season } from "../records/training";
+import { median } from "simple-statistics";
 
 /** What a joint got, and was to get, in a week; seconds a side. */
 export type RegionWeek = {
@@ -86,7 +86,7 @@ export function regionWeeks(
         if (!week || !drill || share === 0 || workKind(drill, item.rungId) !== "stretch") continue;
         week.planned += share * workSeconds(item.dose);
       }
-    const usual = sessions.length > 0 ? medianOf(sessions) : assumed;
+    const usual = sessions.length > 0 ? median(sessions) : assumed;
     const made = new Set(preps.map(({ id }) => id));
     for (const slot of season?.slots ?? []) {
       const week = at(slot.on);

@@ -1,5 +1,5 @@
 import type { MotionId } from "../body/motions";
-import { workSeconds } from "../drill/dose";
+import { secondsDone } from "../progress/ledger";
 import type { Log } from "../records/records";
 import { drillOf, type Library } from "../content/library";
 import { plusDays } from "../dates/days";
@@ -19,12 +19,7 @@ export function stretchDays(
       const drill = drillOf(library, item.drillId);
       if (!drill || (drill.kind !== "static" && drill.kind !== "contract-relax")) continue;
       if (item.done !== "done" && item.done !== "part") continue;
-      const work =
-        item.seconds > 0
-          ? item.seconds / (drill.sided ? 2 : 1)
-          : item.planned
-            ? workSeconds(item.planned)
-            : 0;
+      const work = secondsDone(item, drill) / (drill.sided ? 2 : 1);
       for (const { motion, share } of drill.serves) {
         const own = days.get(motion) ?? new Map<string, number>();
         own.set(log.on, (own.get(log.on) ?? 0) + share * work);

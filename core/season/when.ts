@@ -1,4 +1,4 @@
-import { z95 } from "../measure/change";
+import { z95 } from "../stats/confidence";
 import { chanceAt, outlookAt, type Belief, type Seen } from "./forecast";
 
 /** A demand counts as met when it is this likely. */

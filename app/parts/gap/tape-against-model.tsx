@@ -4,6 +4,7 @@ import type { Skill } from "#core/content/skill";
 import type { AthleteView } from "../../view";
 import { WhyNote } from "../why";
 import { shortDay } from "../words";
+import { z95 } from "#core/stats/confidence";
 
 const tenth = (cm: number): number => Math.round(cm * 10) / 10;
 
@@ -53,7 +54,7 @@ export function TapeAgainstModel({
           {last.tape.toFixed(1)} ± {last.se.toFixed(1)} cm
         </b>
         , the model says <b className="figures">{says.toFixed(1)} cm</b>:{" "}
-        {Math.abs(off) <= 1.96 * last.se
+        {Math.abs(off) <= z95 * last.se
           ? "they agree within the tape’s error."
           : `the model is ${Math.abs(off).toFixed(1)} cm ${off > 0 ? "low" : "high"}.`}{" "}
         <WhyNote why={why} />

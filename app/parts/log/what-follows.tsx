@@ -4,7 +4,8 @@ import { drillOf } from "#core/content/library";
 import { rungOf, type Drill } from "#core/drill/drill";
 import { writeDose, type Dose } from "#core/drill/dose";
 import type { NextChosen } from "#core/records/athlete";
-import { nextSteps, type NextStep } from "#core/progress/next-step";
+import type { NextStep } from "#core/progress/next-step";
+import { stepsOn } from "#core/situation/next-steps";
 import type { AthleteView } from "../../view";
 import { DoseEditor } from "../prep/dose-editor";
 import { useAct } from "../use-act";
@@ -13,15 +14,7 @@ import { stepLine } from "#words/progress";
 
 /** The next step of every drill of a view, as of today. */
 export const useNextSteps = (view: AthleteView): Map<string, NextStep> =>
-  useMemo(
-    () =>
-      nextSteps(view.library, view.logs, {
-        on: view.today,
-        days: view.days,
-        chosen: view.athlete.nextChosen,
-      }),
-    [view],
-  );
+  useMemo(() => stepsOn(view, view.today), [view]);
 
 /** Next time: what, how much, and why, for each drill; the coach takes it, changes it, or pins it. */
 export function WhatFollows({

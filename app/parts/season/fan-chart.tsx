@@ -18,6 +18,7 @@ import type { Outlook } from "#core/season/forecast";
 import type { HistoryPoint } from "#core/season/history";
 import { dayAxis, dayTick, needRule, readingAxis, readingTip } from "../chart-look";
 import { notchPath } from "../margin-mark/geometry";
+import { z95 } from "#core/stats/confidence";
 
 type Row = {
   time: number;
@@ -61,7 +62,7 @@ export const FanChart = memo(function FanChart({
   const rows: Row[] = points.map(({ on, degrees, se }) => ({
     time: parseISO(on).getTime(),
     have: Math.round(degrees * 10) / 10,
-    band: [degrees - 1.96 * se, degrees + 1.96 * se],
+    band: [degrees - z95 * se, degrees + z95 * se],
   }));
   fan.forEach(({ week, median, low, high }) => {
     const time = timeOf(start, week);
@@ -72,7 +73,7 @@ export const FanChart = memo(function FanChart({
   });
   rows.sort((a, b) => a.time - b.time);
   const values = [
-    ...points.flatMap(({ degrees, se }) => [degrees - 1.96 * se, degrees + 1.96 * se]),
+    ...points.flatMap(({ degrees, se }) => [degrees - z95 * se, degrees + z95 * se]),
     ...fan.flatMap(({ low, high }) => [low, high]),
     need,
   ];

@@ -7,6 +7,7 @@ import { aimSentence, longDay, notch, shortDay } from "../words";
 import { dateVerdict, readyCaveat, verdictDetail, verdictHeadline } from "./date-words";
 import { emphasisWords, many, sentence, weekRemarks } from "./slot-words";
 import { useSeason } from "./use-season";
+import { z95 } from "#core/stats/confidence";
 
 /** The season for the athlete: where it goes, what each week is for, what to have by when. No health notes. */
 export function SeasonSheet({ view }: { view: AthleteView }) {
@@ -55,7 +56,7 @@ export function SeasonSheet({ view }: { view: AthleteView }) {
                   .filter(({ asked }) => asked)
                   .map(({ side, have }) =>
                     have
-                      ? `${side === "mid" ? "" : `${notch[side]} `}${have.degrees.toFixed(0)}° ± ${(1.96 * have.se).toFixed(0)}`
+                      ? `${side === "mid" ? "" : `${notch[side]} `}${have.degrees.toFixed(0)}° ± ${(z95 * have.se).toFixed(0)}`
                       : "not measured",
                   )
                   .join("   ")}

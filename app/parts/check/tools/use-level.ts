@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { turnedFrom, type LevelSource, type Tilt } from "#core/measure/level";
-import { medianOf, steadyNow, type Plateau, type Sample } from "#core/measure/steady";
+import { steadyNow, type Plateau, type Sample } from "#core/measure/steady";
+import { median } from "simple-statistics";
 
 export type LevelState = {
   /** Turned since the zero, degrees; null while no reading has come. */
@@ -38,8 +39,8 @@ export function useLevel(
     const lately = tilts.current.filter(({ t }) => t > now - 600);
     if (lately.length === 0) return;
     reference.current = {
-      pitch: medianOf(lately.map(({ pitch }) => pitch)),
-      roll: medianOf(lately.map(({ roll }) => roll)),
+      pitch: median(lately.map(({ pitch }) => pitch)),
+      roll: median(lately.map(({ roll }) => roll)),
     };
     samples.current = [];
     setState((old) => ({ ...old, steady: null, zeroed: true }));

@@ -1,0 +1,15 @@
+import type { DayText } from "../dates/days";
+import { nextSteps, type NextStep } from "../progress/next-step";
+import { noSeason, prepTerms } from "../season/plan/prep-terms";
+import { aroundOf } from "../season/plan/terms-of";
+import type { Situation } from "./situation";
+
+/**
+ * What comes next of every drill that was logged, for a day: the same that a prep of that day is planned with, the
+ * week before a show included.
+ */
+export function stepsOn(situation: Situation, on: DayText): Map<string, NextStep> {
+  const { library, logs, days, athlete, season } = situation;
+  const { noNewRung } = season ? prepTerms(aroundOf(situation, season), on, "") : noSeason;
+  return nextSteps(library, logs, { on, days, chosen: athlete.nextChosen, noNewRung });
+}

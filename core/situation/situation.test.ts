@@ -1,0 +1,131 @@
+import { describe, expect, it } from "vitest";
+import { cast } from "../../library/cast";
+import { library } from "../../library/index";
+import { plusDays } from "../dates/days";
+import { Settings, type AnyRecord, type Kind, type RecordOf } from "../records/records";
+import { generateTroupe } from "../sample/generate";
+import { secondsDone } from "../progress/ledger";
+import { secondsFor } from "../progress/soreness";
+import { stretchDays } from "../season/stretch-days";
+import { log, logItem } from "../test/people";
+import { stepsOn } from "./next-steps";
+import { newPrep, requestOf } from "./planning";
+import { situationOf, type Situation } from "./situation";
+
+const day = "2026-11-24";
+const troupe = generateTroupe(cast, library, day);
+const of = <K extends Kind>(kind: K, who?: string): RecordOf<K>[] =>
+  troupe.filter(
+    (record: AnyRecord): record is RecordOf<K> =>
+      record.kind === kind && (!who || ("athleteId" in record && record.athleteId === who)),
+  );
+const settings = Settings.parse({
+  kind: "settings",
+  id: "settings",
+  theme: "system",
+  sound: true,
+  tester: "",
+});
+
+function sceneOf(who: string, byIn?: number): Situation {
+  return situationOf(
+    {
+      athlete: of("athlete").find(({ id }) => id === who)!,
+      aims: of("aim", who).map((aim, n) =>
+        byIn !== undefined && n === 0 ? { ...aim, by: plusDays(day, byIn) } : aim,
+      ),
+      checks: of("check", who),
+      preps: of("prep", who),
+      logs: of("log", who),
+      days: of("day", who),
+      seasons: of("season", who),
+      runs: [],
+      photos: [],
+      places: of("place"),
+      settings,
+      library,
+    },
+    { today: day, day, aimId: null },
+  );
+}
+
+describe("what comes next", () => {
+  const everybody = of("athlete").map(({ id }) => id);
+
+  it.each([undefined, 3, 6, 9])(
+    "is the same in the log and in the prep of that day (the aim's date in %s days)",
+    (byIn) => {
+      for (const who of everybody) {
+        const situation = sceneOf(who, byIn);
+        const prep = newPrep(situation, day, "prep");
+        expect(stepsOn(situation, day), who).toEqual(requestOf(situation, prep).nextSteps);
+      }
+    },
+  );
+
+  it("in the last week before the date nothing goes up a rung, in the log either", () => {
+    const rising = (byIn: number) =>
+      everybody.flatMap((who) =>
+        [...stepsOn(sceneOf(who, byIn), day).values()].filter(
+          ({ change }) => change === "next-rung",
+        ),
+      );
+    expect(rising(60).length).toBeGreaterThan(0);
+    expect(rising(3)).toEqual([]);
+  });
+});
+
+describe("a situation", () => {
+  it("walks toward the aim that is asked for, the next by date otherwise, and never a closed one", () => {
+    const situation = sceneOf("odalys");
+    const open = situation.aims.filter(({ closedOn }) => !closedOn);
+    expect(situation.aim).toBe(open[0]);
+    expect([...situation.aims].sort((a, b) => a.by.localeCompare(b.by))).toEqual(situation.aims);
+  });
+  it("of somebody of whom nothing is known has no gaps, no needs and no season", () => {
+    const nobody = situationOf(
+      {
+        athlete: of("athlete")[0]!,
+        aims: [],
+        checks: [],
+        preps: [],
+        logs: [],
+        days: [],
+        seasons: [],
+        runs: [],
+        photos: [],
+        places: [],
+        settings,
+        library,
+      },
+      { today: day, day, aimId: null },
+    );
+    expect(nobody).toMatchObject({ aim: null, skill: null, gaps: [], needs: [], season: null });
+    expect(stepsOn(nobody, day).size).toBe(0);
+  });
+});
+
+describe("the seconds of a log item", () => {
+  it("are one number: in the ledger, in the days of stretch and for a sore joint", () => {
+    const hip = library.drills.find(
+      ({ kind, sided, serves }) =>
+        kind === "static" &&
+        sided &&
+        serves.some(({ motion, share }) => motion === "hip.extension" && share === 1),
+    )!;
+    const rung = hip.rungs[0]!;
+    const planned = { type: "hold", sets: 3, seconds: 30, rest: 5 } as const;
+    for (const over of [
+      {},
+      { sets: [{ side: null, reps: null, seconds: 70 }] },
+      { seconds: 64 },
+      { done: "part" as const },
+    ]) {
+      const item = { ...logItem(hip.id), rungId: rung.id, planned, seconds: 0, sets: [], ...over };
+      const one = log("2026-11-20", [item]);
+      const both = secondsDone(item, hip);
+      expect(secondsFor("hip", one, library)).toBe(both);
+      expect(stretchDays([one], library).get("hip.extension")!.get("2026-11-20")).toBe(both / 2);
+    }
+  });
+});
