@@ -1,6 +1,5 @@
 import { readFile } from "#core/exchange/file";
-import { keyOf } from "#core/exchange/file";
-import { Settings, type AnyRecord, type Kind, type RecordOf } from "#core/records/records";
+import { keyOf, Settings, type AnyRecord, type Kind, type RecordOf } from "#core/records/records";
 import { recordsOf, SituationFile } from "#core/exchange/situation-file";
 import { withPacks, type Library } from "#core/content/library";
 import { situationOf, type Situation } from "#core/situation/situation";

@@ -1,13 +1,6 @@
 import { JSONParser } from "@streamparser/json";
-import {
-  FileReading,
-  FileRefused,
-  keyOf,
-  markOf,
-  type Refusal,
-  type SetAside,
-} from "#core/exchange/file";
-import { isSingle, kinds, placeInFile, type AnyRecord } from "#core/records/records";
+import { FileReading, FileRefused, markOf, type Refusal, type SetAside } from "#core/exchange/file";
+import { keyOf, isSingle, kinds, placeInFile, type AnyRecord } from "#core/records/records";
 import type { Progress } from "./file-out";
 import type { Notebook } from "./notebook";
 

@@ -1,6 +1,5 @@
-import { keyOf } from "#core/exchange/file";
 import { readRecord } from "#core/records/earlier";
-import { AnyRecord, type Kind, type RecordOf } from "#core/records/records";
+import { keyOf, AnyRecord, type Kind, type RecordOf } from "#core/records/records";
 import type { Act, Edit } from "./act";
 import { noHistory, sameRecord, turned, withAct, historyOf, type History } from "./history";
 import { Collision, Keeper, type Surroundings } from "./keeper";

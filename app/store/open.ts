@@ -1,7 +1,6 @@
 import type { AnyRecord } from "#core/records/records";
 import { moment, newName, today } from "../clock";
 import { loadDrafts } from "./drafts";
-import { earlierNotebook } from "./earlier-shelf";
 import type { Exclusive } from "./keeper";
 import { everybody, ownerOf, type Owner } from "./layout";
 import { metaIsEmpty, readMeta, writeMeta, type NotebookName } from "./meta";
@@ -123,6 +122,7 @@ async function bringOver(now: Opened): Promise<void> {
 
 async function bringBoth(now: Opened): Promise<void> {
   if ((await readMeta("layout")) === 2) return;
+  const { earlierNotebook } = await import("./earlier-shelf");
   const earlier = await earlierNotebook("own");
   if (earlier.records.length > 0 || earlier.aside.length > 0) {
     const own = now.name === "own" ? now.notebook : await make("own");

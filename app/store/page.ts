@@ -1,6 +1,5 @@
-import { keyOf } from "#core/exchange/file";
 import { readRecord } from "#core/records/earlier";
-import { recordsVersion, type AnyRecord } from "#core/records/records";
+import { keyOf, recordsVersion, type AnyRecord } from "#core/records/records";
 import { pageOf, type PageName } from "./layout";
 
 /** A record as it is kept: the act that wrote it last, by its number, and the value. */

@@ -1,5 +1,4 @@
-import { keyOf } from "#core/exchange/file";
-import type { AnyRecord, Prep } from "#core/records/records";
+import { keyOf, type AnyRecord, type Prep } from "#core/records/records";
 import { library } from "#library/index";
 import { newPrep, planned } from "#core/situation/planning";
 import * as aims from "../storage/aims";

@@ -1,5 +1,4 @@
-import { keyOf } from "#core/exchange/file";
-import type { AnyRecord } from "#core/records/records";
+import { keyOf, type AnyRecord } from "#core/records/records";
 import { Notebook } from "../store/notebook";
 import type { Shelf } from "../store/shelf";
 

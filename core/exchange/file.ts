@@ -7,6 +7,7 @@ import {
   Check,
   DayNote,
   isSingle,
+  keyOf,
   kinds,
   Log,
   Pack,
@@ -244,9 +245,6 @@ export function layFile<Piece>(
   });
   return [start, ...parts, `,\n"aside":${JSON.stringify(aside)}}\n`];
 }
-
-/** The key under which a record is kept. */
-export const keyOf = (record: { kind: Kind; id: string }): string => `${record.kind}/${record.id}`;
 
 export type ImportPreview = {
   kind: Kind;

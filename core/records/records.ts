@@ -361,6 +361,9 @@ export type AnyRecord = z.infer<typeof AnyRecord>;
 export type Kind = AnyRecord["kind"];
 export type RecordOf<K extends Kind> = Extract<AnyRecord, { kind: K }>;
 
+/** The key under which a record is kept. */
+export const keyOf = (record: { kind: Kind; id: string }): string => `${record.kind}/${record.id}`;
+
 export const kinds: readonly Kind[] = [
   "troupe",
   "athlete",

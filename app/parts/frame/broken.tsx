@@ -1,7 +1,7 @@
 import { isRouteErrorResponse, useRouteError } from "react-router";
 import { troubleWords } from "#words/storage";
 import { presentNotebook } from "../../store/open";
-import { saveNotebook } from "../file/save-notebook";
+import { saveFile } from "../file/save-file";
 
 /** A piece of the application that is not there any more: the page is of an older build than the server's. */
 const isOldPage = (error: unknown): boolean =>
@@ -43,7 +43,7 @@ export function ErrorBoundary() {
           To the troupe
         </a>
         {notebook ? (
-          <button type="button" className="press" onClick={() => void saveNotebook(notebook)}>
+          <button type="button" className="press" onClick={() => void saveFile(notebook)}>
             Save a file
           </button>
         ) : null}

@@ -2,8 +2,7 @@ import { Link } from "react-router";
 import { troubleWords } from "#words/storage";
 import { presentNotebook } from "../../store/open";
 import type { Trouble } from "../../store/trouble";
-import { rememberSaved } from "../../store/file-out";
-import { saveNotebook } from "../file/save-notebook";
+import { saveFile } from "../file/save-file";
 import { useNewVersion } from "./new-version";
 import { useNotebookState } from "./use-notebook";
 
@@ -68,11 +67,7 @@ function TroubleNotice({ trouble }: { trouble: Trouble }) {
   return (
     <p className="flex flex-wrap items-center gap-x-3">
       <span>{troubleWords(trouble)}</span>
-      <button
-        type="button"
-        className="underlined"
-        onClick={() => void saveNotebook(notebook).then(() => rememberSaved(notebook))}
-      >
+      <button type="button" className="underlined" onClick={() => void saveFile(notebook)}>
         Save a file
       </button>
       {trouble.why === "gone" ? (
