@@ -51,7 +51,7 @@ export function NotebookPart({
       </p>
       <p className="mt-1 text-sm text-muted">
         The demo and your own notebook are kept apart; opening one changes nothing in the other.
-        Emptying can be undone until the page is closed.
+        Emptying can be undone, after a reload too.
       </p>
     </section>
   );

@@ -25,7 +25,7 @@ export function ErrorBoundary() {
         ? "Nothing is kept here."
         : "Something broke on this page.";
   return (
-    <main id="desk" className="mx-auto grid max-w-xl content-center gap-4 p-8">
+    <main id="desk" className="mx-auto grid min-h-[70dvh] max-w-xl content-center gap-4 p-8">
       <h1 className="text-3xl">{title}</h1>
       <p>
         {newer
@@ -34,15 +34,17 @@ export function ErrorBoundary() {
             ? "A part of it is no longer on the server. Load it again: what is kept and what is typed stays."
             : detailOf(error)}
       </p>
-      <p className="text-muted">{notebook ? keptWords(notebook) : null}</p>
+      {notebook && !missing ? <p className="text-muted">{keptWords(notebook)}</p> : null}
       <p className="flex flex-wrap gap-3">
-        <button type="button" className="press press-main" onClick={() => location.reload()}>
-          Load again
-        </button>
-        <a className="press" href="/">
+        {missing ? null : (
+          <button type="button" className="press press-main" onClick={() => location.reload()}>
+            Load again
+          </button>
+        )}
+        <a className={missing ? "press press-main" : "press"} href="/">
           To the troupe
         </a>
-        {notebook ? (
+        {notebook && !missing ? (
           <button type="button" className="press" onClick={() => void saveFile(notebook)}>
             Save a file
           </button>

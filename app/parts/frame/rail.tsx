@@ -119,7 +119,7 @@ function Tools({ open }: { open: (what: "find" | "keys") => void }) {
         <Keyboard size={17} />
       </button>
       <span
-        className="ml-1 w-12 text-xs text-muted max-xl:sr-only"
+        className="ml-1 w-14 text-xs whitespace-nowrap text-muted max-xl:sr-only"
         role="status"
         aria-live="polite"
       >
