@@ -1,7 +1,7 @@
 import loadHighs from "highs";
 import { quickChoice } from "../core/prep/greedy";
 import { valueOfChoice } from "../core/prep/model";
-import { draftOf, planOf, planPrep } from "../core/prep/plan";
+import { planDraftOf, planOf, planPrep } from "../core/prep/plan";
 import { choiceFrom, programmeOf } from "../core/prep/programme";
 import { prove } from "../core/prep/prove";
 import { retimed } from "../core/prep/retime";
@@ -22,7 +22,7 @@ const bench: Bench = async () => {
   for (const { request } of all) planPrep(request);
   const rows = all.map(({ name, request }) => {
     const began = performance.now();
-    const draft = draftOf(request);
+    const draft = planDraftOf(request);
     const first = quickChoice(draft.model);
     const plan = planOf(draft, first);
     const firstMs = performance.now() - began;

@@ -3,7 +3,7 @@ import { nelderMead } from "fmin/index.js";
 import type { Skill } from "../core/content/skill";
 import { limitsAsked, withRange, type AimSide, type Limits } from "../core/shape/limits";
 import { shapeOf } from "../core/shape/solve";
-import { askedMotions, smallestSet, worthOf } from "../core/shape/worth";
+import { askedMotions, smallestSet, worthOfDegrees } from "../core/shape/worth";
 import { centreOfMass, fingerRoot, landmark, skeletonOf } from "../core/figure/skeleton";
 import { library } from "../library/index";
 import type { Bench } from "./bench";
@@ -94,7 +94,7 @@ const bench: Bench = () => {
       skill: skill.id,
       model: skill.model,
       solve: of(() => shapeOf(skill, limits, aim, body)),
-      worth: of(() => worthOf(skill, limits, aim, body)),
+      worth: of(() => worthOfDegrees(skill, limits, aim, body)),
       smallest: medianOf([1, 2, 3].map(() => timed(() => smallestSet(skill, limits, aim, body)))),
     };
   });
@@ -137,7 +137,7 @@ const bench: Bench = () => {
 
 /** Warms a model up, so that the medians are of running code. */
 function task(skill: Skill, limits: Limits, aim: AimSide): void {
-  for (let i = 0; i < 5; i += 1) worthOf(skill, limits, aim, body);
+  for (let i = 0; i < 5; i += 1) worthOfDegrees(skill, limits, aim, body);
 }
 
 export default bench;

@@ -13,7 +13,7 @@ import { angleOf, bodyOf, valueOf } from "#core/measure/value";
 import { quickChoice } from "#core/prep/greedy";
 import { orderTerms } from "#core/prep/mend";
 import { breaches } from "#core/prep/order";
-import { draftOf, planOf, planPrep, type Plan, type PlanRequest } from "#core/prep/plan";
+import { planDraftOf, planOf, planPrep, type Plan, type PlanRequest } from "#core/prep/plan";
 import { choiceFrom, programmeOf } from "#core/prep/programme";
 import { timelineOf } from "#core/prep/timeline";
 import { valueOfChoice } from "#core/prep/model";
@@ -25,10 +25,10 @@ import { daysBetween } from "#core/dates/days";
 import { seasonEvents } from "#core/season/plan/season-calendar";
 import { forecastPriors } from "#library/forecast-priors";
 import { NoAnswer, type Options } from "./options";
-import type { Read } from "./read";
+import type { CallRead } from "./read";
 
 /** What is in a file. */
-export function validateAnswer({ records, version, savedAt, aside }: Read) {
+export function validateAnswer({ records, version, savedAt, aside }: CallRead) {
   const counts = Object.fromEntries(
     kinds.flatMap((kind) => {
       const count = records.filter((record: AnyRecord) => record.kind === kind).length;
@@ -128,7 +128,7 @@ function withAim(situation: Situation) {
 type Wishes = Pick<Options, "minutes" | "format" | "place" | "warm" | "proven">;
 
 /** The prep that is asked for, and what the planner needs to know of it. */
-function prepAsked(situation: Situation, read: Read, wishes: Wishes) {
+function prepAsked(situation: Situation, read: CallRead, wishes: Wishes) {
   const blank = newPrep(situation, situation.day, "prep");
   const formatId = wishes.format ?? read.wishes.prepFormat ?? blank.format;
   const format = formatId ? formatOf(situation.library, formatId) : undefined;
@@ -157,7 +157,7 @@ function prepAsked(situation: Situation, read: Read, wishes: Wishes) {
 }
 
 /** A prep, item by item: when, how much, and why; and what was left out and why. */
-export async function planAnswer(situation: Situation, read: Read, wishes: Wishes) {
+export async function planAnswer(situation: Situation, read: CallRead, wishes: Wishes) {
   const { library } = situation;
   const prep = prepAsked(situation, read, wishes);
   const request = requestOf(situation, prep);
@@ -218,7 +218,7 @@ export async function planAnswer(situation: Situation, read: Read, wishes: Wishe
 async function proven(request: PlanRequest): Promise<{ plan: Plan; proof: object | null }> {
   if (request.clocked ?? request.format.clocked ?? request.gaps ?? request.format.gaps)
     return { plan: planPrep(request), proof: null };
-  const draft = draftOf(request);
+  const draft = planDraftOf(request);
   if (draft.model.options.length === 0) return { plan: planPrep(request), proof: null };
   const [{ default: load }, { prove }] = await Promise.all([
     import("highs"),

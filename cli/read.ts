@@ -6,7 +6,7 @@ import { situationOf, type Situation } from "#core/situation/situation";
 import { refusalWords } from "#words/file";
 import { NoAnswer, type Options } from "./options";
 
-export type Read = {
+export type CallRead = {
   records: AnyRecord[];
   version: number | null;
   savedAt: string | null;
@@ -17,7 +17,7 @@ export type Read = {
 };
 
 /** Reads an exported notebook or the JSON of one situation. @throws NoAnswer with the reason */
-export function read(text: string, today: string): Read {
+export function read(text: string, today: string): CallRead {
   let parsed: unknown = null;
   try {
     parsed = JSON.parse(text);
@@ -54,8 +54,8 @@ export const listOf = <K extends Kind>(records: readonly AnyRecord[], kind: K): 
   records.filter((record): record is RecordOf<K> => record.kind === kind);
 
 /** The situation that is asked about. @throws NoAnswer where the athlete or the aim is not there */
-export function asked(
-  { records }: Read,
+export function askedSituation(
+  { records }: CallRead,
   shipped: Library,
   options: Pick<Options, "athlete" | "aim">,
   day: string,

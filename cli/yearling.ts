@@ -4,7 +4,7 @@ import { dayOf } from "#core/dates/days";
 import { library } from "#library/index";
 import * as answers from "./answers";
 import { NoAnswer, optionsOf, usage, WrongCall, type Options } from "./options";
-import { asked, read, type Read } from "./read";
+import { askedSituation, read, type CallRead } from "./read";
 import * as readable from "./readable";
 
 /** What a call prints, and its exit code. */
@@ -12,13 +12,13 @@ export type Outcome = { out: string; err: string; code: 0 | 1 | 2 };
 
 const json = (value: unknown): string => JSON.stringify(value, null, 1);
 
-async function answer(options: Options, file: Read, now: Date): Promise<string> {
+async function answer(options: Options, file: CallRead, now: Date): Promise<string> {
   const print = <T>(facts: T, text: (facts: T) => string): string =>
     options.json ? json(facts) : text(facts);
   if (options.verb === "validate")
     return print(answers.validateAnswer(file), readable.validateText);
   const day = options.day ?? file.wishes.day ?? dayOf(now);
-  const situation = asked(file, library, options, day);
+  const situation = askedSituation(file, library, options, day);
   switch (options.verb) {
     case "check":
       return print(answers.checkAnswer(situation), readable.checkText);

@@ -1,12 +1,12 @@
 import { useCallback, useEffect, useRef, useState } from "react";
-import { draftOf, dropDraft, keepDraft } from "../store/drafts";
+import { keptDraft, dropDraft, keepDraft } from "../store/drafts";
 import { presentNotebook } from "../store/open";
 
 /** Drafts of the demo and of the own notebook are kept apart. */
 const nameIn = (name: string): string => `${presentNotebook()?.name ?? "demo"}/${name}`;
 
 /** Whether something is typed under a name and not kept yet: a form that was open opens again. */
-export const hasDraft = (name: string): boolean => draftOf(nameIn(name)) !== null;
+export const hasDraft = (name: string): boolean => keptDraft(nameIn(name)) !== null;
 
 /**
  * What is being typed into a form that React holds. It survives a reload and a closed tab until it is kept or let go.
@@ -21,7 +21,7 @@ export function useDraft<T>(
 ): [T, (value: T | ((now: T) => T)) => void, () => void] {
   const begin = () => (typeof blank === "function" ? (blank as () => T)() : blank);
   const [value, setValue] = useState<T>(() => {
-    const kept = draftOf(nameIn(name));
+    const kept = keptDraft(nameIn(name));
     return (kept === null ? null : read(kept)) ?? begin();
   });
   const touched = useRef(false);
@@ -41,13 +41,13 @@ export function useDraft<T>(
 
 /** A draft goes once what came of it is on the shelf; until then it is the only other copy. */
 function letGo(name: string): void {
-  const given = draftOf(name);
+  const given = keptDraft(name);
   setTimeout(() => {
     void presentNotebook()
       ?.notebook.settled()
       .then(() => {
         const saved = presentNotebook()?.notebook.status === "saved";
-        if (saved && draftOf(name) === given) dropDraft(name);
+        if (saved && keptDraft(name) === given) dropDraft(name);
       });
   }, 200);
 }
@@ -78,7 +78,7 @@ export function useFormDraft(name: string): {
   const ref = useCallback(
     (form: HTMLFormElement | null) => {
       if (!form) return;
-      const kept = draftOf(nameIn(name)) as Record<string, string | boolean> | null;
+      const kept = keptDraft(nameIn(name)) as Record<string, string | boolean> | null;
       for (const field of kept ? fieldsOf(form) : []) {
         const value = kept![nameOf(field)];
         if (value === undefined) continue;

@@ -4,7 +4,7 @@ import { AimList } from "../parts/aim/aim-list";
 import { IntakeForm } from "../parts/aim/intake-form";
 import { Locks } from "../parts/aim/locks";
 import { CautionLines } from "../parts/cautions";
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
 import { clearMotion, clearQuestion, closeAim, saveAim, saveIntake } from "../storage/aims";
 import { saveAthlete } from "../storage/athletes";
@@ -57,7 +57,7 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
   const [editing, setEditing] = useState(false);
   const open = view.aims.filter((aim) => !aim.closedOn);
   return (
-    <Station figure={<StationFigure view={view} />}>
+    <StationLayout figure={<StationFigure view={view} />}>
       <h1 className="text-3xl">{open.length > 0 ? "What it is for" : "What is it for?"}</h1>
       {open.length === 0 ? (
         <p className="mt-1 text-muted">
@@ -112,6 +112,6 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
         <Locks locks={view.locks} />
       </div>
       <IntakeForm key={JSON.stringify(athlete.intake)} athlete={athlete} />
-    </Station>
+    </StationLayout>
   );
 }

@@ -4,7 +4,7 @@ import { BookDays } from "../parts/book/book-days";
 import { BookDrills } from "../parts/book/book-drills";
 import { BookMotions } from "../parts/book/book-motions";
 import { BookStops } from "../parts/book/book-stops";
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import { LogTabs } from "../parts/log/log-tabs";
 import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
@@ -38,7 +38,7 @@ export default function Book({ loaderData: view }: Route.ComponentProps) {
   };
   const chosen = query.get("one");
   return (
-    <Station figure={<StationFigure view={view} />}>
+    <StationLayout figure={<StationFigure view={view} />}>
       <LogTabs athleteId={view.athlete.id} />
       <h1 className="text-3xl">The record book</h1>
       <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2 print:hidden">
@@ -75,6 +75,6 @@ export default function Book({ loaderData: view }: Route.ComponentProps) {
       ) : (
         <BookStops view={view} search={search} />
       )}
-    </Station>
+    </StationLayout>
   );
 }

@@ -4,7 +4,7 @@ import { drillsFor, protocolOf } from "#core/content/library";
 import { CheckDesk } from "../parts/check/check-desk";
 import { CheckTabs } from "../parts/check/check-tabs";
 import { ProtocolSheet } from "../parts/check/protocol-sheet";
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import {
   removeCheck,
   removePhoto,
@@ -48,7 +48,7 @@ export default function CheckStation({ loaderData: view }: Route.ComponentProps)
     [view.library, motion],
   );
   return (
-    <Station figure={protocol ? <ProtocolSheet protocol={protocol} drills={drills} /> : null}>
+    <StationLayout figure={protocol ? <ProtocolSheet protocol={protocol} drills={drills} /> : null}>
       <CheckTabs athleteId={view.athlete.id} />
       <CheckDesk
         key={`${view.notebook}/${view.athlete.id}/${wish}`}
@@ -57,6 +57,6 @@ export default function CheckStation({ loaderData: view }: Route.ComponentProps)
         setFocus={setFocus}
         wish={wish}
       />
-    </Station>
+    </StationLayout>
   );
 }

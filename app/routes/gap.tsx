@@ -3,8 +3,8 @@ import { gapOf } from "#core/aim/gap";
 import { otherSide } from "#core/body/side";
 import { bodyFor, shapesOf } from "#core/shape/solve";
 import { CautionLines } from "../parts/cautions";
-import { Choice } from "../parts/check/round-bar";
-import { Station } from "../parts/frame/frame";
+import { BarChoice } from "../parts/check/round-bar";
+import { StationLayout } from "../parts/frame/frame";
 import { GapDesk, NothingToCompare } from "../parts/gap/gap-desk";
 import { useWhatIf } from "../parts/gap/use-what-if";
 import { useWorth } from "../parts/gap/use-worth";
@@ -33,9 +33,9 @@ export default function GapStation({ loaderData: view }: Route.ComponentProps) {
   const { skill, aim, shapes } = view;
   if (!skill || !aim || !shapes)
     return (
-      <Station figure={<StationFigure view={view} />}>
+      <StationLayout figure={<StationFigure view={view} />}>
         <NothingToCompare athleteId={view.athlete.id} />
-      </Station>
+      </StationLayout>
     );
   return <GapOfAim key={`${view.athlete.id}/${aim.id}`} {...{ view, skill, aim, shapes }} />;
 }
@@ -76,7 +76,7 @@ function GapOfAim({ view, skill, aim, shapes }: Whole) {
     return shapesOf(skill, side, athlete, gaps).had;
   }, [then, view, aim, skill, side]);
   return (
-    <Station
+    <StationLayout
       figure={
         <>
           <StationFigure
@@ -88,7 +88,7 @@ function GapOfAim({ view, skill, aim, shapes }: Whole) {
           {days.length > 0 ? (
             <div className="no-print mt-2 flex flex-wrap gap-x-6">
               {skill.sided ? (
-                <Choice
+                <BarChoice
                   label={skill.sideMeans}
                   value={otherWay ? "other" : "aim"}
                   options={[
@@ -98,7 +98,7 @@ function GapOfAim({ view, skill, aim, shapes }: Whole) {
                   onChange={(value) => setOtherWay(value === "other")}
                 />
               ) : null}
-              <Choice
+              <BarChoice
                 label="Beside it, as it was"
                 value={then}
                 options={[
@@ -116,6 +116,6 @@ function GapOfAim({ view, skill, aim, shapes }: Whole) {
       <div className="mt-6">
         <CautionLines cautions={view.cautions} />
       </div>
-    </Station>
+    </StationLayout>
   );
 }

@@ -2,7 +2,7 @@ import { Link, redirect } from "react-router";
 import { motionOf } from "#core/body/motions";
 import { liftedWithout } from "#core/safety/lifted";
 import { CautionLines } from "../parts/cautions";
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import { draftLog } from "../parts/log/draft";
 import { DayMarks } from "../parts/log/day-marks";
 import { LogForm } from "../parts/log/log-form";
@@ -84,7 +84,7 @@ function draftFor(
 export default function LogStation({ loaderData: { view, known, prep } }: Route.ComponentProps) {
   const start = known ?? draftFor(view, prep);
   return (
-    <Station figure={<StationFigure view={view} />}>
+    <StationLayout figure={<StationFigure view={view} />}>
       <LogTabs athleteId={view.athlete.id} />
       <h1 className="text-3xl">
         {known
@@ -117,6 +117,6 @@ export default function LogStation({ loaderData: { view, known, prep } }: Route.
       <div className="mt-6">
         <CautionLines cautions={[]} always />
       </div>
-    </Station>
+    </StationLayout>
   );
 }

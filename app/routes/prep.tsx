@@ -6,7 +6,7 @@ import { schoolsFor } from "#core/content/schools";
 import { newPrep, planned, prepOfSlot, requestOf, waitingOn } from "#core/situation/planning";
 import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
 import { removeDrill, removeFormat, saveDrill, saveFormat, saveSchools } from "../storage/formats";
 import {
@@ -129,7 +129,7 @@ export default function PrepStation({ loaderData }: Route.ComponentProps) {
   const [picked, setPicked] = useState<string | null>(null);
   const item = prep?.items.find(({ id }) => id === picked);
   return (
-    <Station
+    <StationLayout
       figure={
         item ? (
           <DrillSheet
@@ -144,6 +144,6 @@ export default function PrepStation({ loaderData }: Route.ComponentProps) {
       }
     >
       <PrepDesk {...loaderData} picked={picked} pick={setPicked} />
-    </Station>
+    </StationLayout>
   );
 }

@@ -7,9 +7,9 @@ import { skillOf } from "#core/content/library";
 import { bodyMarks, recordRows, type RecordInput, type RecordRow } from "#core/aim/record";
 import { plusDays } from "#core/dates/days";
 import { CheckTabs } from "../parts/check/check-tabs";
-import { Choice } from "../parts/check/round-bar";
+import { BarChoice } from "../parts/check/round-bar";
 import { download } from "../parts/download";
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import { BodyLegend, BodyMap } from "../parts/record/body-map";
 import { KeptPhotos } from "../parts/record/kept-photos";
 import { RecordChart } from "../parts/record/record-chart";
@@ -67,7 +67,7 @@ export default function RecordPage({ loaderData: view }: Route.ComponentProps) {
     else void navigate(`/at/${view.athlete.id}/check?focus=${protocolId}`);
   };
   return (
-    <Station
+    <StationLayout
       figure={
         <>
           <div className="flex min-h-[24rem] flex-1 gap-2">
@@ -106,8 +106,13 @@ export default function RecordPage({ loaderData: view }: Route.ComponentProps) {
                 onChange={(event) => setFilter(event.target.value)}
               />
             </label>
-            <Choice label="Change since" value={since} options={dayOptions} onChange={setSince} />
-            <Choice
+            <BarChoice
+              label="Change since"
+              value={since}
+              options={dayOptions}
+              onChange={setSince}
+            />
+            <BarChoice
               label="Beside it"
               value={beside}
               options={[["", "no other date"], ...dayOptions]}
@@ -149,7 +154,7 @@ export default function RecordPage({ loaderData: view }: Route.ComponentProps) {
           />
         </>
       )}
-    </Station>
+    </StationLayout>
   );
 }
 

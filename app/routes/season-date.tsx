@@ -1,4 +1,4 @@
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import { DateDesk } from "../parts/season/date-desk";
 import { SeasonTabs } from "../parts/season/season-tabs";
 import { StationFigure } from "../parts/station-figure";
@@ -13,9 +13,9 @@ export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
 /** The date: whether every demand is met by then, what holds it back, and what would help. */
 export default function SeasonDate({ loaderData: view }: Route.ComponentProps) {
   return (
-    <Station wide figure={<StationFigure view={view} />}>
+    <StationLayout wide figure={<StationFigure view={view} />}>
       <SeasonTabs athleteId={view.athlete.id} />
       <DateDesk view={view} />
-    </Station>
+    </StationLayout>
   );
 }

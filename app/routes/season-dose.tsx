@@ -1,4 +1,4 @@
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import { DoseDesk } from "../parts/season/dose-desk";
 import { SeasonTabs } from "../parts/season/season-tabs";
 import { StationFigure } from "../parts/station-figure";
@@ -13,9 +13,9 @@ export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
 /** Enough, too much: what every joint got by week against the plan and the cap. */
 export default function SeasonDose({ loaderData: view }: Route.ComponentProps) {
   return (
-    <Station wide figure={<StationFigure view={view} />}>
+    <StationLayout wide figure={<StationFigure view={view} />}>
       <SeasonTabs athleteId={view.athlete.id} />
       <DoseDesk view={view} />
-    </Station>
+    </StationLayout>
   );
 }

@@ -1,4 +1,4 @@
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import { OutDesk } from "../parts/season/out-desk";
 import { SeasonTabs } from "../parts/season/season-tabs";
 import { StationFigure } from "../parts/station-figure";
@@ -13,9 +13,9 @@ export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
 /** What leaves the season: sheets, the calendar, tables. */
 export default function SeasonOut({ loaderData: view }: Route.ComponentProps) {
   return (
-    <Station wide figure={<StationFigure view={view} />}>
+    <StationLayout wide figure={<StationFigure view={view} />}>
       <SeasonTabs athleteId={view.athlete.id} />
       <OutDesk view={view} />
-    </Station>
+    </StationLayout>
   );
 }

@@ -1,4 +1,4 @@
-import { Station } from "../parts/frame/frame";
+import { StationLayout } from "../parts/frame/frame";
 import { SeasonTabs } from "../parts/season/season-tabs";
 import { WeekDesk } from "../parts/season/week-desk";
 import { StationFigure } from "../parts/station-figure";
@@ -66,9 +66,9 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
 /** Season: what happens in the week, and what it is for. */
 export default function SeasonStation({ loaderData: view }: Route.ComponentProps) {
   return (
-    <Station wide figure={<StationFigure view={view} />}>
+    <StationLayout wide figure={<StationFigure view={view} />}>
       <SeasonTabs athleteId={view.athlete.id} />
       <WeekDesk view={view} />
-    </Station>
+    </StationLayout>
   );
 }

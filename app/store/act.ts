@@ -17,7 +17,7 @@ export type Edit = {
  * An act as it is written down: one value, so that it is there whole or not at all.
  * `label` is how the user knows it; null for what nobody asked for (the beat of a run, a proof that came back).
  */
-export type Entry = {
+export type ActEntry = {
   v: number;
   id: string;
   seq: number;
@@ -30,7 +30,7 @@ export type Entry = {
   travel: { way: "undo" | "redo"; of: string } | null;
 };
 
-export type Act = Omit<Entry, "v" | "seq" | "tab">;
+export type Act = Omit<ActEntry, "v" | "seq" | "tab">;
 
 const hours = (milliseconds: number): number => Math.floor(milliseconds / 3_600_000);
 
@@ -49,14 +49,14 @@ export const entryNames = (names: readonly string[]): EntryName[] =>
     })
     .sort((a, b) => a.seq - b.seq || (a.tab < b.tab ? -1 : 1));
 
-export const isEntry = (found: unknown): found is Entry =>
+export const isEntry = (found: unknown): found is ActEntry =>
   typeof found === "object" &&
   found !== null &&
-  typeof (found as Entry).v === "number" &&
-  typeof (found as Entry).seq === "number" &&
-  Array.isArray((found as Entry).edits);
+  typeof (found as ActEntry).v === "number" &&
+  typeof (found as ActEntry).seq === "number" &&
+  Array.isArray((found as ActEntry).edits);
 
-export const asEntry = (act: Act, seq: number, tab: string): Entry => ({
+export const asEntry = (act: Act, seq: number, tab: string): ActEntry => ({
   v: recordsVersion,
   seq,
   tab,

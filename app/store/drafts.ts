@@ -20,7 +20,7 @@ export async function loadDrafts(): Promise<void> {
   }
 }
 
-export const draftOf = (name: string): unknown => drafts.get(name) ?? null;
+export const keptDraft = (name: string): unknown => drafts.get(name) ?? null;
 
 /** Keeps a draft: written at once, or as soon as the write before it is done. */
 export function keepDraft(name: string, value: unknown): void {

@@ -2,10 +2,10 @@ import "fake-indexeddb/auto";
 import { afterAll, beforeAll, describe, expect, it, vi } from "vitest";
 import type { AnyRecord } from "#core/records/records";
 import { walkedActs } from "../test/act-walk";
-import { walkFaults, type Step } from "../test/faults";
+import { walkFaults, type WalkStep } from "../test/faults";
 import { browserDisk, memoryDisk } from "../test/disks";
 
-let walk: { start: AnyRecord[]; steps: Step[] };
+let walk: { start: AnyRecord[]; steps: WalkStep[] };
 
 beforeAll(async () => {
   vi.useFakeTimers({ toFake: ["Date"], now: new Date("2026-11-24T09:00:00") });

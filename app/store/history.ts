@@ -1,10 +1,10 @@
 import type { AnyRecord } from "#core/records/records";
-import type { Act, Edit, Entry } from "./act";
+import type { Act, Edit, ActEntry } from "./act";
 
 /** What can be taken back, and what can be made again; the last of each is next. */
-export type History = { past: Act[]; future: Act[] };
+export type TabHistory = { past: Act[]; future: Act[] };
 
-export const noHistory: History = { past: [], future: [] };
+export const noHistory: TabHistory = { past: [], future: [] };
 
 /** How many steps can be taken back. */
 export const steps = 100;
@@ -13,7 +13,7 @@ export const steps = 100;
  * The history after one more act. What nobody asked for is no step: it slips beneath the steps there are, so
  * that they still lead back from it and on to it.
  */
-export function withAct({ past, future }: History, act: Act): History {
+export function withAct({ past, future }: TabHistory, act: Act): TabHistory {
   if (act.travel) {
     const { way, of } = act.travel;
     const [from, to] = way === "undo" ? [past, future] : [future, past];
@@ -46,8 +46,8 @@ function slipped(list: readonly Act[], edits: readonly Edit[], end: "before" | "
 }
 
 /** The history of a tab, from what it wrote into the journal before it was loaded again. */
-export const historyOf = (entries: readonly Entry[]): History =>
-  entries.reduce<History>((history, entry) => withAct(history, entry), noHistory);
+export const tabHistoryOf = (entries: readonly ActEntry[]): TabHistory =>
+  entries.reduce<TabHistory>((history, entry) => withAct(history, entry), noHistory);
 
 /** An act turned round: what it put goes back to what was. */
 export const turned = (edits: readonly Edit[]): Pick<Edit, "key" | "before" | "after">[] =>

@@ -1,6 +1,6 @@
 import { readRecord } from "#core/records/earlier";
 import { recordsVersion, type AnyRecord } from "#core/records/records";
-import { asEntry, entryName, entryNames, isEntry, isOld, type Act, type Entry } from "./act";
+import { asEntry, entryName, entryNames, isEntry, isOld, type Act, type ActEntry } from "./act";
 import { steps } from "./history";
 import {
   common,
@@ -19,11 +19,11 @@ import {
 import {
   byKey,
   NewerValues,
-  readPage,
+  readKeptPage,
   writePage,
   type Aside,
   type PageRead,
-  type Row,
+  type KeptRow,
 } from "./page";
 import type { Shelf } from "./shelf";
 import { summaryOf, type Summary } from "./summary";
@@ -49,10 +49,10 @@ export type Surroundings = {
 };
 
 /** What other tabs wrote since this one last looked; `missed` when it is only to be had from the pages. */
-export type News = { entries: Entry[]; missed: boolean };
+export type News = { entries: ActEntry[]; missed: boolean };
 
 /** An owner's rows; what could not be read of them, and on which pages that is. */
-export type OwnerRead = { rows: Row[]; aside: Aside[]; dirty: PageName[] };
+export type OwnerRead = { rows: KeptRow[]; aside: Aside[]; dirty: PageName[] };
 
 /** Another tab wrote an act of the same number at the same moment. Tried again. */
 export class Collision extends Error {}
@@ -70,7 +70,7 @@ const rowsHeld = 20_000;
 export class Keeper {
   private head: Head | null = null;
   /** Acts that are not folded into the pages yet, in order. */
-  private entries: Entry[] = [];
+  private entries: ActEntry[] = [];
   private foldedBefore = 0;
   /** The last act that this tab knows. */
   seq = 0;
@@ -78,7 +78,7 @@ export class Keeper {
   constructor(private readonly around: Surroundings) {}
 
   /** Opens the shelf; begins a notebook where there is none. @returns the acts of this tab that the journal still has */
-  async open(): Promise<Entry[]> {
+  async open(): Promise<ActEntry[]> {
     const { shelf, journal, tab } = this.around;
     const found = (await shelf.read("head")) as Head | null;
     if (found && found.v > recordsVersion) throw new NewerValues();
@@ -109,11 +109,11 @@ export class Keeper {
     return this.entries.reduce((now, { turn }) => turn?.to ?? now, this.head?.generation ?? 1);
   }
 
-  private async read(names: readonly string[]): Promise<Entry[]> {
+  private async read(names: readonly string[]): Promise<ActEntry[]> {
     const found = await Promise.all(
       names.map(async (name) => [name, await this.around.journal.read(name)] as const),
     );
-    const entries: Entry[] = [];
+    const entries: ActEntry[] = [];
     for (const [name, value] of found) {
       if (value === null) continue;
       const entry = isEntry(value) ? current(value) : null;
@@ -156,7 +156,7 @@ export class Keeper {
   }
 
   /** Writes an act down. @throws Collision without locks, when another tab was at it too */
-  async append(act: Act): Promise<Entry> {
+  async append(act: Act): Promise<ActEntry> {
     const { journal, tab, now, guarded } = this.around;
     const entry = asEntry(act, this.seq + 1, tab);
     const name = entryName(entry.seq, tab, now());
@@ -191,7 +191,7 @@ export class Keeper {
         for (const one of [page, from]) if (one !== null && mine(one)) pages.add(one);
     const read = await Promise.all(
       [...pages].map(async (page) => {
-        const there = readPage(page, await shelf.read(nameOnShelf(generation, page)));
+        const there = readKeptPage(page, await shelf.read(nameOnShelf(generation, page)));
         return { ...withActs(page, there, entries), page };
       }),
     );
@@ -210,7 +210,7 @@ export class Keeper {
     const { shelf } = this.around;
     for (const page of pages) {
       const name = nameOnShelf(this.generation, page);
-      const there = readPage(page, await shelf.read(name));
+      const there = readKeptPage(page, await shelf.read(name));
       for (const one of there.aside) await shelf.write(one.name, one);
       if (there.rows.length > 0) await shelf.write(name, writePage(there.upTo, there.rows));
       else await shelf.remove(name);
@@ -261,7 +261,7 @@ export class Keeper {
   }
 
   /** Acts that belong to a generation. */
-  private entriesOf(generation: number): Entry[] {
+  private entriesOf(generation: number): ActEntry[] {
     let now = this.head?.generation ?? 1;
     return this.entries.filter((entry) => {
       const here = now === generation;
@@ -293,7 +293,7 @@ export class Keeper {
       );
       for (const page of pages) {
         const name = nameOnShelf(generation, page);
-        const there = readPage(page, await shelf.read(name));
+        const there = readKeptPage(page, await shelf.read(name));
         for (const one of there.aside) await shelf.write(one.name, one);
         const { rows } = withActs(page, there, entries);
         if (rows.length > 0) await shelf.write(name, writePage(upTo, rows));
@@ -358,18 +358,18 @@ export class Keeper {
   async rebuild(
     named: Pick<Act, "id" | "label">,
     fill: (add: (record: AnyRecord) => Promise<void>) => Promise<void>,
-  ): Promise<Entry> {
+  ): Promise<ActEntry> {
     const { shelf } = this.around;
     const from = this.generation;
     const to = Math.max(from, ...(await shelf.keys()).map((name) => generationOf(name) ?? 0)) + 1;
     const rev = this.seq + 1;
     const written = new Set<PageName>();
-    let held = new Map<PageName, Row[]>();
+    let held = new Map<PageName, KeptRow[]>();
     let count = 0;
     const put = async () => {
       for (const [page, rows] of held) {
         const name = nameOnShelf(to, page);
-        const there = written.has(page) ? readPage(page, await shelf.read(name)).rows : [];
+        const there = written.has(page) ? readKeptPage(page, await shelf.read(name)).rows : [];
         await shelf.write(name, writePage(rev, [...there, ...rows]));
         written.add(page);
       }
@@ -396,7 +396,7 @@ export class Keeper {
         const rows = await Promise.all(
           pages
             .filter((page) => !page.includes("/photo/"))
-            .map(async (page) => readPage(page, await shelf.read(nameOnShelf(to, page))).rows),
+            .map(async (page) => readKeptPage(page, await shelf.read(nameOnShelf(to, page))).rows),
         );
         await this.writeSummary(
           to,
@@ -415,7 +415,7 @@ export class Keeper {
    * Writes an act that turns to another generation. Where the write fails to say whether it happened, the journal
    * is asked; what it leads to is dropped by no one but a later tidying, which knows.
    */
-  async turn(act: Act): Promise<Entry> {
+  async turn(act: Act): Promise<ActEntry> {
     try {
       return await this.append(act);
     } catch (error) {
@@ -440,7 +440,7 @@ export class Keeper {
 }
 
 /** An act with its records brought up to this version; null where one of them cannot be read. */
-function current(entry: Entry): Entry | null {
+function current(entry: ActEntry): ActEntry | null {
   if (entry.v > recordsVersion) throw new NewerValues();
   if (entry.v === recordsVersion) return entry;
   const upgraded = (record: AnyRecord | null) => {
@@ -466,7 +466,7 @@ function current(entry: Entry): Entry | null {
 }
 
 /** A page with the acts applied that it does not hold yet. */
-export function withActs(page: PageName, there: PageRead, entries: readonly Entry[]): PageRead {
+export function withActs(page: PageName, there: PageRead, entries: readonly ActEntry[]): PageRead {
   const rows = byKey(there.rows);
   for (const { seq, edits } of entries) {
     if (seq <= there.upTo) continue;
@@ -481,6 +481,6 @@ export function withActs(page: PageName, there: PageRead, entries: readonly Entr
 }
 
 /** One row a key: the newest, where a folding was cut off between two pages. */
-const newestOf = (rows: readonly Row[]): Row[] => [
+const newestOf = (rows: readonly KeptRow[]): KeptRow[] => [
   ...byKey([...rows].sort((a, b) => a.rev - b.rev)).values(),
 ];

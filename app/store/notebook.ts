@@ -1,11 +1,11 @@
 import { readRecord } from "#core/records/earlier";
 import { keyOf, AnyRecord, type Kind, type RecordOf } from "#core/records/records";
 import type { Act, Edit } from "./act";
-import { noHistory, sameRecord, turned, withAct, historyOf, type History } from "./history";
+import { noHistory, sameRecord, turned, withAct, tabHistoryOf, type TabHistory } from "./history";
 import { Collision, Keeper, type Surroundings } from "./keeper";
 import { everybody, isEverybodys, ownerOf, pageOf, type Owner } from "./layout";
 import { merged } from "./merge";
-import type { Aside, Row } from "./page";
+import type { Aside, KeptRow } from "./page";
 import { summaryOf, type Summary } from "./summary";
 import { troubleOf, within, type Trouble } from "./trouble";
 
@@ -13,7 +13,7 @@ import { troubleOf, within, type Trouble } from "./trouble";
 export type Conflict = { id: string; label: string; edits: Edit[] };
 
 /** A change on its way to the shelf. `base` is what each of its records was when it was made. */
-type Pending = Act & { base: Map<string, Row | null>; rows: Map<string, Row | null> };
+type Pending = Act & { base: Map<string, KeptRow | null>; rows: Map<string, KeptRow | null> };
 
 type Around = Surroundings & {
   /** Tells other tabs that there is something new. */
@@ -33,7 +33,7 @@ const waits = [500, 1_000, 2_000, 5_000, 10_000, 30_000];
 /** Athletes whose pages stay in memory beyond those that are needed. */
 const openMost = 12;
 /** The storage is given up for silent after so long, ms. */
-export const patience = 8_000;
+export const storagePatience = 8_000;
 /** Acts are folded into the pages when the hand has rested so long, ms, or so many wait. */
 const rest = 1_500;
 const unfoldedMost = 60;
@@ -45,8 +45,8 @@ const unfoldedMost = 60;
  * on its way. An act is written whole or refused whole; one that another tab was ahead of is kept as a conflict.
  */
 export class Notebook {
-  private truth = new Map<string, Row>();
-  private seen = new Map<string, Row>();
+  private truth = new Map<string, KeptRow>();
+  private seen = new Map<string, KeptRow>();
   /** Lists that were asked for, by owner and kind; `*` for those of every owner that is open. */
   private lists = new Map<Owner, Map<Kind, AnyRecord[]>>();
   private versions = new Map<Owner, number>();
@@ -54,7 +54,7 @@ export class Notebook {
   private opening = new Map<Owner, Promise<void>>();
   private summaries = new Map<Owner, Summary>();
   private pending: Pending[] = [];
-  private history: History = noHistory;
+  private history: TabHistory = noHistory;
   private listeners = new Set<() => void>();
   private flushing: Promise<void> | null = null;
   private failures = 0;
@@ -74,10 +74,10 @@ export class Notebook {
   /** Opens the shelf and reads what every page needs. @throws what the storage throws; `StorageSilent` when nothing comes */
   async load(): Promise<void> {
     const mine = await within(
-      this.around.patience ?? patience,
+      this.around.patience ?? storagePatience,
       this.around.exclusive(() => this.keeper.open()),
     );
-    this.history = historyOf(mine);
+    this.history = tabHistoryOf(mine);
     await this.take(everybody);
     this.summaries = await this.keeper.summaries();
     this.aside = await this.keeper.aside();
@@ -346,7 +346,7 @@ export class Notebook {
     const act: Act = { id: this.around.newId(), label, edits, turn: null, travel };
     const base = new Map(edits.map(({ key }) => [key, this.seen.get(key) ?? null]));
     const rows = new Map(
-      edits.map(({ key, after }): [string, Row | null] => [
+      edits.map(({ key, after }): [string, KeptRow | null] => [
         key,
         after && { rev: Number.NaN, record: after },
       ]),

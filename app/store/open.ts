@@ -4,7 +4,7 @@ import { loadDrafts } from "./drafts";
 import type { Exclusive } from "./keeper";
 import { everybody, ownerOf, type Owner } from "./layout";
 import { metaIsEmpty, readMeta, writeMeta, type NotebookName } from "./meta";
-import { Notebook, patience } from "./notebook";
+import { Notebook, storagePatience } from "./notebook";
 import { memoryShelf, openShelf } from "./shelf";
 import { claimTab } from "./tab";
 import { troubleOf, within, type Trouble } from "./trouble";
@@ -28,7 +28,7 @@ export const presentNotebook = (): Opened | null => current;
 async function open(): Promise<Opened> {
   let name: NotebookName = "demo";
   try {
-    const fresh = await within(patience, metaIsEmpty());
+    const fresh = await within(storagePatience, metaIsEmpty());
     name = (await readMeta("open")) ?? "demo";
     if (fresh) await writeMeta("layout", 2);
     current = await bring(name);

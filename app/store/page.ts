@@ -3,7 +3,7 @@ import { keyOf, recordsVersion, type AnyRecord } from "#core/records/records";
 import { pageOf, type PageName } from "./layout";
 
 /** A record as it is kept: the act that wrote it last, by its number, and the value. */
-export type Row = { rev: number; record: AnyRecord };
+export type KeptRow = { rev: number; record: AnyRecord };
 
 /** A page as it lies on the shelf: the version its values are of, the last act that is folded into it, its rows. */
 export type Page = { v: number; upTo: number; rows: { rev: number; record: unknown }[] };
@@ -20,7 +20,7 @@ export type Aside = {
   why: { fact: "unreadable"; detail: string } | { fact: "misplaced" } | { fact: "damaged-page" };
 };
 
-export type PageRead = { upTo: number; rows: Row[]; aside: Aside[] };
+export type PageRead = { upTo: number; rows: KeptRow[]; aside: Aside[] };
 
 /** Thrown where values were written by a newer application than this one. */
 export class NewerValues extends Error {}
@@ -28,7 +28,7 @@ export class NewerValues extends Error {}
 export const emptyPage: PageRead = { upTo: 0, rows: [], aside: [] };
 
 /** Reads a page: its values are brought up to this version as a file's are; what does not parse is set aside. */
-export function readPage(page: PageName, found: unknown): PageRead {
+export function readKeptPage(page: PageName, found: unknown): PageRead {
   if (found === null || found === undefined) return emptyPage;
   if (!isPage(found))
     return {
@@ -36,7 +36,7 @@ export function readPage(page: PageName, found: unknown): PageRead {
       aside: [{ name: `aside/${page}`, key: page, v: 0, found, why: { fact: "damaged-page" } }],
     };
   if (found.v > recordsVersion) throw new NewerValues();
-  const rows: Row[] = [];
+  const rows: KeptRow[] = [];
   const aside: Aside[] = [];
   for (const row of found.rows) {
     const read = readRecord(row?.record, found.v);
@@ -72,12 +72,12 @@ export function keyFound(found: unknown): string {
   return typeof kind === "string" && typeof id === "string" ? `${kind}/${id}` : "record/unnamed";
 }
 
-export const writePage = (upTo: number, rows: readonly Row[]): Page => ({
+export const writePage = (upTo: number, rows: readonly KeptRow[]): Page => ({
   v: recordsVersion,
   upTo,
   rows: [...rows],
 });
 
 /** Rows by the key of their record. */
-export const byKey = (rows: readonly Row[]): Map<string, Row> =>
+export const byKey = (rows: readonly KeptRow[]): Map<string, KeptRow> =>
   new Map(rows.map((row) => [keyOf(row.record), row]));

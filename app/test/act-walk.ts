@@ -16,7 +16,7 @@ import { change, openNotebook } from "../store/open";
 import { plusDays } from "#core/dates/days";
 import { today } from "../clock";
 import { athleteView, plainSettings } from "../view";
-import type { Step } from "./faults";
+import type { WalkStep } from "./faults";
 import { person } from "./person";
 
 const who = "odalys";
@@ -192,7 +192,7 @@ const acts: Record<string, () => Promise<unknown>> = {
 };
 
 /** The acts of the walk and the notebook they begin with: made by the application's own functions on the demo. */
-export async function walkedActs(): Promise<{ start: AnyRecord[]; steps: Step[] }> {
+export async function walkedActs(): Promise<{ start: AnyRecord[]; steps: WalkStep[] }> {
   const open = await notebook();
   // Two people and a few weeks of them are enough: what is not touched is not at risk.
   const people = new Set([who, "wren", "kaito"]);
@@ -215,7 +215,7 @@ export async function walkedActs(): Promise<{ start: AnyRecord[]; steps: Step[] 
     },
     false,
   );
-  const steps: Step[] = [];
+  const steps: WalkStep[] = [];
   const [commit, jot] = [open.commit.bind(open), open.jot.bind(open)];
   open.commit = (label, put, remove = [], restore = []) => {
     steps.push({ kind: "commit", label, put, remove, restore });

@@ -3,7 +3,7 @@ import { Notebook } from "../store/notebook";
 import type { Shelf } from "../store/shelf";
 
 /** One act of a walk, as the notebook is asked for it. */
-export type Step =
+export type WalkStep =
   | {
       kind: "commit" | "jot";
       label: string;
@@ -149,7 +149,7 @@ const inMemory = (notebook: Notebook, athletes: readonly string[]): string =>
   ]);
 
 /** Does a step. @returns false when it said that it was not done */
-async function act(notebook: Notebook, step: Step): Promise<boolean> {
+async function act(notebook: Notebook, step: WalkStep): Promise<boolean> {
   switch (step.kind) {
     case "commit":
       await notebook.commit(step.label, step.put, step.remove, step.restore);
@@ -186,7 +186,7 @@ const athletesOf = (notebook: Notebook): string[] => notebook.all("athlete").map
 export async function walkFaults(
   disk: Disk,
   start: readonly AnyRecord[],
-  steps: readonly Step[],
+  steps: readonly WalkStep[],
   atOnce: number,
   most: number,
   again = false,
@@ -219,7 +219,7 @@ export async function walkFaults(
 /** The acts as they go when nothing goes wrong: what is on the disk after each, and how often it is written to. */
 async function plainly(
   disk: Disk,
-  steps: readonly Step[],
+  steps: readonly WalkStep[],
 ): Promise<{ states: string[]; touches: number }> {
   const tab = new Tab(disk, null);
   const notebook = await tab.open("walk");
@@ -237,7 +237,7 @@ async function plainly(
 
 async function oneCase(
   disk: Disk,
-  steps: readonly Step[],
+  steps: readonly WalkStep[],
   states: readonly string[],
   plan: Plan,
   again: boolean,

@@ -1,7 +1,7 @@
 import { expose } from "comlink";
-import { smallestSet, worthOf } from "#core/shape/worth";
+import { smallestSet, worthOfDegrees } from "#core/shape/worth";
 
-const solver = { worthOf, smallestSet };
+const solver = { worthOf: worthOfDegrees, smallestSet };
 export type ShapeSolver = typeof solver;
 
 expose(solver);

@@ -10,7 +10,7 @@ import { checksOf, valueOf } from "../measure/value";
 export type Sides = { motion: MotionId; protocol: Protocol; difference: SideDifference };
 
 /** Left against right of every motion that is asked: only where both were measured at one temperature. */
-export function sidesOf(
+export function sideDifferences(
   gaps: readonly Pick<DemandGap, "demand" | "protocolId">[],
   checks: readonly Check[],
   library: Pick<Library, "protocols">,

@@ -166,7 +166,7 @@ export class FileReading {
   }
 }
 
-export type Read = {
+export type FileRead = {
   records: AnyRecord[];
   aside: SetAside[];
   version: number;
@@ -177,7 +177,7 @@ export type Read = {
  * Reads a notebook file that is in memory. A wrong, cut-off, foreign or newer file is refused and says why;
  * nothing is half read.
  */
-export function readFile(text: string): Read | { refused: Refusal } {
+export function readFile(text: string): FileRead | { refused: Refusal } {
   if (text.trim() === "") return { refused: { why: "empty" } };
   let parsed: unknown;
   try {

@@ -2,7 +2,7 @@ import { lengths } from "../body/segments";
 import type { LeftRight } from "../body/side";
 import { blob, ribbon, slice, type Flat, type Slice } from "./ribbon";
 import { fingerRoot, type Arm, type Leg, type Skeleton } from "./skeleton";
-import { along, type Frame, type Point, type Vec } from "./space";
+import { along, type BodyFrame, type Point, type Vec } from "./space";
 
 /**
  * The flesh on the bones: each part of the body as rings of points on paper.
@@ -87,7 +87,7 @@ const headRows: Row[] = [
   [0.121, 0.026, 0.022, -0.003],
 ];
 
-const limb = (origin: Vec, frame: Frame, rows: readonly Row[]): Slice[] =>
+const limb = (origin: Vec, frame: BodyFrame, rows: readonly Row[]): Slice[] =>
   rows.map((row) => slice(origin, frame, ...row));
 
 export function legRings(leg: Leg, flat: Flat): Rings {
@@ -168,7 +168,7 @@ export function trunkRings(body: Skeleton, flat: Flat): Rings {
 }
 
 /** Place and frame at a height above the hips along the spine; frames turn gradually about the joints. */
-function spineAt(body: Skeleton, height: number): { at: Vec; frame: Frame } {
+function spineAt(body: Skeleton, height: number): { at: Vec; frame: BodyFrame } {
   const blend = 0.03;
   const bends = [
     { start: 0, joint: body.hip },
@@ -226,10 +226,10 @@ export function hairLine(body: Skeleton, near: LeftRight, flat: Flat): Point[] {
 }
 
 /** What covers the seam where a limb leaves the trunk. */
-export function rootPlug(limb: { at: Vec; frame: Frame }, size: number, flat: Flat): Point[] {
+export function rootPlug(limb: { at: Vec; frame: BodyFrame }, size: number, flat: Flat): Point[] {
   return joint(limb.at, limb.frame, size, 0, flat);
 }
 
-function joint(at: Vec, frame: Frame, size: number, forward: number, flat: Flat): Point[] {
+function joint(at: Vec, frame: BodyFrame, size: number, forward: number, flat: Flat): Point[] {
   return blob({ ...slice(at, frame, 0, size, size, forward), tall: size, upward: frame.up }, flat);
 }

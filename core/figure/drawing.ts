@@ -10,7 +10,7 @@ import {
 } from "./contour";
 import { smoothPath } from "./ribbon";
 import { landmark, skeletonOf, centreOfMass, type Skeleton } from "./skeleton";
-import { projector, type Frame, type Point, type Vec } from "./space";
+import { projector, type BodyFrame, type Point, type Vec } from "./space";
 import type { Pose } from "./pose";
 import type { Landmark } from "./picture";
 
@@ -118,7 +118,7 @@ const openPath = (points: Point[]): string =>
 function layered(
   body: Skeleton,
   rings: BodyRings,
-  plug: (limb: { at: Vec; frame: Frame }, size: number) => string,
+  plug: (limb: { at: Vec; frame: BodyFrame }, size: number) => string,
   depth: (v: Vec) => number,
 ): Layer[] {
   type Deep = Layer & { depth: number };

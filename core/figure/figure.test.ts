@@ -14,7 +14,7 @@ import {
   roll,
   upright,
   yaw,
-  type Frame,
+  type BodyFrame,
   type Point,
   type Vec,
 } from "./space";
@@ -27,7 +27,7 @@ describe("frames", () => {
   it("stay square and of unit length, however they are turned", () => {
     fc.assert(
       fc.property(angles, angles, angles, (a, b, c) => {
-        const { forward, up, right }: Frame = yaw(roll(pitch(upright, a), b), c);
+        const { forward, up, right }: BodyFrame = yaw(roll(pitch(upright, a), b), c);
         for (const axis of [forward, up, right]) expect(dot(axis, axis)).toBeCloseTo(1, 9);
         expect(dot(forward, up)).toBeCloseTo(0, 9);
         expect(dot(up, right)).toBeCloseTo(0, 9);
@@ -39,7 +39,7 @@ describe("frames", () => {
     expect(turned.forward.map((value) => Math.round(value * 1e9) / 1e9)).toEqual([1, 0, 0]);
   });
   it("pitch carries what hangs forward, roll carries it right, yaw turns the front right", () => {
-    const hanging = (frame: Frame): Vec => along([0, 0, 0], [frame.up, -1]);
+    const hanging = (frame: BodyFrame): Vec => along([0, 0, 0], [frame.up, -1]);
     expect(hanging(pitch(upright, 90))[0]).toBeCloseTo(1, 9);
     expect(hanging(roll(upright, 90))[2]).toBeCloseTo(1, 9);
     expect(yaw(upright, 90).forward[2]).toBeCloseTo(1, 9);

@@ -1,5 +1,5 @@
 import { curveCatmullRomClosed, line } from "d3-shape";
-import type { Frame, Point, Vec } from "./space";
+import type { BodyFrame, Point, Vec } from "./space";
 import { along } from "./space";
 
 /** One slice through a limb: an ellipse across it, with half-axes along two directions of the body. */
@@ -16,7 +16,7 @@ export type Slice = { centre: Vec; across: Vec; thick: number; beside: Vec; wide
  */
 export const slice = (
   origin: Vec,
-  frame: Frame,
+  frame: BodyFrame,
   down: number,
   thick: number,
   wide: number,

@@ -3,19 +3,19 @@ import { centres, lengths, masses } from "../body/segments";
 import { bothSides, type LeftRight } from "../body/side";
 import { angleAt, type Pose } from "./pose";
 import type { Landmark } from "./picture";
-import { along, pitch, roll, upright, yaw, type Frame, type Vec } from "./space";
+import { along, pitch, roll, upright, yaw, type BodyFrame, type Vec } from "./space";
 
-export type Limb<Name extends string> = Record<Name, { at: Vec; frame: Frame }>;
+export type Limb<Name extends string> = Record<Name, { at: Vec; frame: BodyFrame }>;
 export type Leg = Limb<"hip" | "knee" | "ankle" | "toes">;
 export type Arm = Limb<"shoulder" | "elbow" | "wrist" | "fingers">;
 
 /** A posed body: the place and frame of every joint, before it is set on the floor. Unit: stature. */
 export type Skeleton = {
-  hip: { at: Vec; frame: Frame };
-  lowBack: { at: Vec; frame: Frame };
-  upperBack: { at: Vec; frame: Frame };
-  neck: { at: Vec; frame: Frame };
-  skull: { at: Vec; frame: Frame };
+  hip: { at: Vec; frame: BodyFrame };
+  lowBack: { at: Vec; frame: BodyFrame };
+  upperBack: { at: Vec; frame: BodyFrame };
+  neck: { at: Vec; frame: BodyFrame };
+  skull: { at: Vec; frame: BodyFrame };
   leg: Record<LeftRight, Leg>;
   arm: Record<LeftRight, Arm>;
 };
@@ -53,7 +53,7 @@ export function skeletonOf(pose: Pose): Skeleton {
   };
 }
 
-function leg(pose: Pose, side: LeftRight, origin: Vec, pelvis: Frame): Leg {
+function leg(pose: Pose, side: LeftRight, origin: Vec, pelvis: BodyFrame): Leg {
   const out = outward[side];
   const hip = along(origin, [pelvis.right, out * lengths.halfHips]);
   const opened = yaw(pelvis, out * angleAt(pose.hipOpen, side));
@@ -76,7 +76,7 @@ function leg(pose: Pose, side: LeftRight, origin: Vec, pelvis: Frame): Leg {
 const girdleRise = (flexion: number, out: number): number =>
   0.03 * clamp((Math.max(flexion, Math.abs(out)) - 60) / 100, 0, 1);
 
-function arm(pose: Pose, side: LeftRight, neck: Vec, chest: Frame): Arm {
+function arm(pose: Pose, side: LeftRight, neck: Vec, chest: BodyFrame): Arm {
   const out = outward[side];
   const flexion = angleAt(pose.shoulder, side);
   const away = angleAt(pose.shoulderOut, side);

@@ -3,10 +3,10 @@ import { radians } from "../body/angles";
 /** A point or direction: x forward, y up, z to the body's right; unit: stature. */
 export type Vec = readonly [x: number, y: number, z: number];
 /** A frame as its three axes: forward, up, right. */
-export type Frame = { forward: Vec; up: Vec; right: Vec };
+export type BodyFrame = { forward: Vec; up: Vec; right: Vec };
 export type Point = readonly [x: number, y: number];
 
-export const upright: Frame = { forward: [1, 0, 0], up: [0, 1, 0], right: [0, 0, 1] };
+export const upright: BodyFrame = { forward: [1, 0, 0], up: [0, 1, 0], right: [0, 0, 1] };
 
 /** The sum of a point and any number of directions, each times its length. */
 export function along(origin: Vec, ...steps: readonly (readonly [Vec, number])[]): Vec {
@@ -22,7 +22,7 @@ export function along(origin: Vec, ...steps: readonly (readonly [Vec, number])[]
 const combine = (a: Vec, ka: number, b: Vec, kb: number): Vec => along([0, 0, 0], [a, ka], [b, kb]);
 
 /** Turns a frame about its own right axis; positive carries what hangs down forward. */
-export function pitch(frame: Frame, angle: number): Frame {
+export function pitch(frame: BodyFrame, angle: number): BodyFrame {
   const [c, s] = [Math.cos(radians(angle)), Math.sin(radians(angle))];
   return {
     forward: combine(frame.forward, c, frame.up, s),
@@ -32,7 +32,7 @@ export function pitch(frame: Frame, angle: number): Frame {
 }
 
 /** Turns a frame about its own forward axis; positive carries what hangs down toward the right. */
-export function roll(frame: Frame, angle: number): Frame {
+export function roll(frame: BodyFrame, angle: number): BodyFrame {
   const [c, s] = [Math.cos(radians(angle)), Math.sin(radians(angle))];
   return {
     forward: frame.forward,
@@ -42,7 +42,7 @@ export function roll(frame: Frame, angle: number): Frame {
 }
 
 /** Turns a frame about its own up axis; positive carries what is in front toward the right. */
-export function yaw(frame: Frame, angle: number): Frame {
+export function yaw(frame: BodyFrame, angle: number): BodyFrame {
   const [c, s] = [Math.cos(radians(angle)), Math.sin(radians(angle))];
   return {
     forward: combine(frame.forward, c, frame.right, s),

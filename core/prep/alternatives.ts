@@ -6,7 +6,7 @@ import { itemFrom } from "./item";
 import { breaches } from "./order";
 import type { PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds } from "./timeline";
-import { worthOf } from "./worth";
+import { prepWorth } from "./worth";
 
 /** Another drill for a place in the prep: what the swap costs. */
 export type Alternative = {
@@ -31,7 +31,7 @@ export function alternativesTo(
   const drill = present && drillOf(request.library, present.drillId);
   if (!present || !drill) return [];
   const length = itemSeconds(present.dose, drill, present.sides, present.extra);
-  const [worth, seconds] = [worthOf(items, request), prepSeconds(items, request.library)];
+  const [worth, seconds] = [prepWorth(items, request), prepSeconds(items, request.library)];
   const terms = {
     alreadyWarm: request.alreadyWarm,
     beforeTraining: request.format.doses === "warm-up",
@@ -58,7 +58,7 @@ export function alternativesTo(
       return [
         {
           item,
-          worth: worth > 0 ? worthOf(swapped, request) / worth - 1 : 0,
+          worth: worth > 0 ? prepWorth(swapped, request) / worth - 1 : 0,
           seconds: prepSeconds(swapped, request.library) - seconds,
         },
       ];

@@ -14,7 +14,7 @@ import { lockedIn } from "./order";
 import type { Against, Because } from "../records/reasons";
 import { defaultSchools, type Schools } from "../content/schools";
 
-export type Situation = {
+export type PlanTerms = {
   format: Format;
   needs: readonly Need[];
   /** Skills of the open aims. */
@@ -57,7 +57,7 @@ export type Eligible = {
 /** Why a drill is not used; or where in the format and at which rung and dose it can be. */
 export function eligibility(
   drill: Drill,
-  situation: Situation,
+  situation: PlanTerms,
 ): { places: Eligible[] } | { reason: Against } {
   const reason = reasonAgainst(drill, situation);
   if (reason) return { reason };
@@ -79,7 +79,7 @@ function noSegment({ kind, region }: Drill, { name, segments }: Format): Against
 
 const held = (drill: Drill): boolean => drill.kind === "static" || drill.kind === "contract-relax";
 
-function reasonAgainst(drill: Drill, situation: Situation): Against | null {
+function reasonAgainst(drill: Drill, situation: PlanTerms): Against | null {
   const { format, needs, skills, locked, cautions, dropped } = situation;
   const schools = situation.schools ?? defaultSchools;
   if (dropped.includes(drill.id)) return { why: "dropped" };
@@ -110,7 +110,7 @@ function reasonAgainst(drill: Drill, situation: Situation): Against | null {
   const stop = next?.causes.find(({ cause }) => cause === "stopped");
   return stop?.cause === "stopped" ? { why: "stopped", sharp: stop.sharp, pain: stop.pain } : null;
 
-  function servesNeed(one: Drill, { flagged = [] }: Situation): boolean {
+  function servesNeed(one: Drill, { flagged = [] }: PlanTerms): boolean {
     return one.serves.some(
       ({ motion }) =>
         needs.some((need) => need.motion === motion) || flagged.includes(motionOf(motion).joint),
@@ -119,7 +119,7 @@ function reasonAgainst(drill: Drill, situation: Situation): Against | null {
 }
 
 /** Why a rung cannot be used here; null when it can. */
-function against(drill: Drill, rung: Rung, segment: Segment, situation: Situation): Against | null {
+function against(drill: Drill, rung: Rung, segment: Segment, situation: PlanTerms): Against | null {
   const { place, cautions, format } = situation;
   const here = atRung(drill, rung);
   if (segment.positions.length > 0 && !segment.positions.includes(here.position))
@@ -151,7 +151,7 @@ const doseFor = (rung: Rung, format: Format): Dose | null =>
 function atPlace(
   drill: Drill,
   segment: Segment,
-  situation: Situation,
+  situation: PlanTerms,
 ): Eligible | { reason: Against } {
   const next = situation.nextSteps.get(drill.id);
   const wanted = next ? rungOf(drill, next.rungId) : drill.rungs[0]!;
@@ -202,7 +202,7 @@ const stay = 120;
 function asWorked(
   drill: Drill,
   dose: Dose,
-  { format, schools = defaultSchools, looseAt, noLongHold = false }: Situation,
+  { format, schools = defaultSchools, looseAt, noLongHold = false }: PlanTerms,
 ): Dose {
   if (dose.type === "hold" && (format.doses === "warm-up" || noLongHold))
     return { ...dose, seconds: Math.min(dose.seconds, longestHoldBefore) };

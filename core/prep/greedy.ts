@@ -1,12 +1,12 @@
 import { benefit } from "./benefit";
-import type { Choice, Model } from "./model";
+import type { ModelChoice, Model } from "./model";
 
 /**
  * A good choice at once. Adds, a step at a time, the drill or the dose that gives most for its seconds, then
  * takes each chosen drill out, and each other one in, and fills the room anew, keeping what is better. Deterministic.
  * @param rounds how often the whole choice is gone over again; 0 for the first answer only
  */
-export function quickChoice(model: Model, rounds = 2): Choice {
+export function quickChoice(model: Model, rounds = 2): ModelChoice {
   const starts = rounds === 0 ? leanings.slice(0, 1) : leanings;
   const found = starts.map((leaning) => {
     const state = new Filling(model, leaning);
@@ -41,7 +41,7 @@ const mostTries = 20_000;
 
 /** A choice under way, with its seconds and the cells' seconds kept up to date. */
 class Filling {
-  choice: Choice;
+  choice: ModelChoice;
   /** An option that may not be taken for now. */
   shut = -1;
   /** Steps weighed so far. */
@@ -104,7 +104,7 @@ class Filling {
     this.choice[i] = level;
   }
 
-  restore(choice: Choice): void {
+  restore(choice: ModelChoice): void {
     choice.forEach((level, i) => this.set(i, level));
   }
 

@@ -4,7 +4,7 @@ import { bothSides, otherSide, type LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import { atRung, type Drill, type Rung } from "../drill/drill";
 import type { PrepItem } from "../records/records";
-import type { Eligible, Situation } from "./eligible";
+import type { Eligible, PlanTerms } from "./eligible";
 import type { Because } from "../records/reasons";
 import { defaultSchools } from "../content/schools";
 
@@ -12,7 +12,7 @@ import { defaultSchools } from "../content/schools";
 export function itemFrom(
   { drill, rung, segment, replaced }: Eligible,
   dose: Dose,
-  situation: Situation,
+  situation: PlanTerms,
 ): PrepItem {
   const { serves } = atRung(drill, rung);
   const share = (need: Need) => serves.find(({ motion }) => motion === need.motion)?.share ?? 0;
@@ -37,7 +37,7 @@ export function itemFrom(
 }
 
 /** What the log made of the drill since last time, where it stands on that rung. */
-function followed(drill: Drill, rung: Rung, { nextSteps }: Situation): Because[] {
+function followed(drill: Drill, rung: Rung, { nextSteps }: PlanTerms): Because[] {
   const next = nextSteps.get(drill.id);
   if (!next || next.rungId !== rung.id) return [];
   if (next.chosen === "pinned") return [{ why: "pinned" }];
@@ -49,7 +49,7 @@ function followed(drill: Drill, rung: Rung, { nextSteps }: Situation): Because[]
 /** Which side goes first, by the way of working: the shorter one, the non-dominant one, or the left. */
 export function sidesFirst(
   shorter: LeftRight | null,
-  { schools = defaultSchools, dominant }: Situation,
+  { schools = defaultSchools, dominant }: PlanTerms,
 ): LeftRight[] {
   const first =
     schools.firstSide === "worse"
@@ -63,7 +63,7 @@ export function sidesFirst(
 function reasonFor(
   drill: Drill,
   need: Need | undefined,
-  { format, flagged = [] }: Situation,
+  { format, flagged = [] }: PlanTerms,
 ): Because {
   if (drill.phase === "raise") return { why: "raise" };
   if (drill.phase === "settle") return { why: "settle" };

@@ -8,7 +8,7 @@ import { breaches } from "./order";
 import { planPrep } from "./plan";
 import { doseSaid, eligibility } from "./eligible";
 import { defaultSchools } from "../content/schools";
-import { worthOf } from "./worth";
+import { prepWorth } from "./worth";
 
 const pulse = item("pulse", { type: "time", sets: 1, seconds: 60, rest: 0 });
 const opener = item("hip-flexor", { type: "hold", sets: 2, seconds: 20, rest: 10 });
@@ -113,8 +113,8 @@ describe("what is said and what it is worth", () => {
   it("more of what is needed is worth more, what is not needed nothing", () => {
     const request = asked("front-split", "mobility");
     const longer = { ...opener, dose: { ...opener.dose, sets: 4 } as typeof opener.dose };
-    expect(worthOf([longer], request)).toBeGreaterThan(worthOf([opener], request));
-    expect(worthOf([pulse], request)).toBe(0);
-    expect(worthOf([], request)).toBe(0);
+    expect(prepWorth([longer], request)).toBeGreaterThan(prepWorth([opener], request));
+    expect(prepWorth([pulse], request)).toBe(0);
+    expect(prepWorth([], request)).toBe(0);
   });
 });

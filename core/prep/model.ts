@@ -9,7 +9,7 @@ import { drillOf } from "../content/library";
 import type { PrepItem } from "../records/records";
 import { benefit, benefitPieces } from "./benefit";
 import { ladderOf } from "./doses";
-import type { Eligible, Situation } from "./eligible";
+import type { Eligible, PlanTerms } from "./eligible";
 import type { Emphasis } from "../season/plan/block";
 import { clash, isMovement, rankOf } from "./order";
 import { changeKit, changePosition, itemSeconds } from "./timeline";
@@ -44,7 +44,7 @@ export type Model = {
 };
 
 /** Which level of each option is chosen; 0 is none, 1 the lightest. */
-export type Choice = number[];
+export type ModelChoice = number[];
 
 /** What a phase's seconds are worth: held stretches less before training, more in a session of their own. */
 const phaseShare: Record<"warm-up" | "mobility", Record<Phase, number>> = {
@@ -69,7 +69,7 @@ export const phaseWorth = (
 /** How many seconds of the largest need each obligation is worth. Working figures. */
 const worth = { wrists: 200, part: 240, wanted: 120, plane: 25, joint: 20, seen: 6 } as const;
 
-export type ModelTerms = Situation & {
+export type ModelTerms = PlanTerms & {
   library: Library;
   budget: number;
   /** The minutes of the whole prep: what a segment's share is a share of. */
@@ -201,7 +201,7 @@ const tenderShares = (
 const indexes = (options: readonly Option[], test: (option: Option) => boolean): number[] =>
   options.flatMap((option, i) => (test(option) ? [i] : []));
 
-const standing = ({ segment }: Eligible, { format }: Situation): number =>
+const standing = ({ segment }: Eligible, { format }: PlanTerms): number =>
   format.segments.indexOf(segment);
 
 /** Order inside a segment: kind, wrists first, position, name. */
@@ -232,7 +232,7 @@ function extraNeeds(
   );
 }
 
-const resting = ({ drill }: Eligible, { rested = [] }: Situation): boolean =>
+const resting = ({ drill }: Eligible, { rested = [] }: PlanTerms): boolean =>
   (drill.kind === "static" || drill.kind === "contract-relax") &&
   drill.serves.some(({ motion, share }) => share >= 0.5 && rested.includes(motion));
 
@@ -337,7 +337,7 @@ function clashesOf(options: readonly Option[]): Model["clashes"] {
 }
 
 /** Seconds that a choice takes in the model: a little more than it really does. */
-export function secondsOfChoice({ options, groups }: Model, choice: Choice): number {
+export function secondsOfChoice({ options, groups }: Model, choice: ModelChoice): number {
   const used = new Set<number>();
   let sum = 0;
   choice.forEach((level, i) => {
@@ -351,7 +351,7 @@ export function secondsOfChoice({ options, groups }: Model, choice: Choice): num
 }
 
 /** Σ need × benefit of the seconds on each motion and phase, and what is paid for obligations met. */
-export function valueOfChoice({ options, cells, covers }: Model, choice: Choice): number {
+export function valueOfChoice({ options, cells, covers }: Model, choice: ModelChoice): number {
   const seconds = cells.map(({ already }) => already);
   let value = 0;
   choice.forEach((level, i) => {

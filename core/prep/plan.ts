@@ -4,17 +4,24 @@ import type { PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
 import { clockedPlan } from "./clocked";
 import { lightest } from "./doses";
-import { eligibility, type Eligible, type Situation } from "./eligible";
+import { eligibility, type Eligible, type PlanTerms } from "./eligible";
 import type { Clocked, Gaps } from "../content/format";
 import { quickChoice } from "./greedy";
 import { itemFrom } from "./item";
-import { mainly, modelOf, secondsOfChoice, valueOfChoice, type Choice, type Model } from "./model";
+import {
+  mainly,
+  modelOf,
+  secondsOfChoice,
+  valueOfChoice,
+  type ModelChoice,
+  type Model,
+} from "./model";
 import { rankOf } from "./order";
 import { rampItems } from "./ramp";
 import type { Against } from "../records/reasons";
 import { changePosition, itemSeconds, prepSeconds } from "./timeline";
 
-export type PlanRequest = Situation & {
+export type PlanRequest = PlanTerms & {
   /** Seconds there are, hand-over included: never exceeded. */
   budget: number;
   handOver?: number;
@@ -84,7 +91,7 @@ export type Draft = {
 };
 
 /** Sorts out who may come in, and what has to. The programme in it is what a solver is asked. */
-export function draftOf(request: PlanRequest): Draft {
+export function planDraftOf(request: PlanRequest): Draft {
   const leftOut: Plan["leftOut"] = [];
   const pool: Eligible[] = [];
   const there = new Set([...request.kept, ...(request.before ?? [])].map(({ drillId }) => drillId));
@@ -190,12 +197,12 @@ function closingRepeat(
 export function planPrep(request: PlanRequest): Plan {
   if (request.clocked ?? request.format.clocked ?? request.gaps ?? request.format.gaps)
     return clockedPlan(request);
-  const draft = draftOf(request);
+  const draft = planDraftOf(request);
   return planOf(draft, quickChoice(draft.model, request.rounds ?? 2));
 }
 
 /** The plan that a choice makes. */
-export function planOf(draft: Draft, choice: Choice): Plan {
+export function planOf(draft: Draft, choice: ModelChoice): Plan {
   const { request, fixed, closing, model } = draft;
   const { library, budget } = request;
   const handOver = request.handOver ?? 0;

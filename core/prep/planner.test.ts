@@ -15,7 +15,7 @@ import { alternativesTo } from "./alternatives";
 import { quickChoice } from "./greedy";
 import { piecesAbove, secondsOfChoice, valueOfChoice } from "./model";
 import { breaches, repaired } from "./order";
-import { draftOf, planOf, planPrep, type PlanRequest } from "./plan";
+import { planDraftOf, planOf, planPrep, type PlanRequest } from "./plan";
 import { choiceFrom, programmeOf } from "./programme";
 import { prove, wantedGap } from "./prove";
 import { retimed } from "./retime";
@@ -147,7 +147,7 @@ describe("the programme", () => {
         flagged: ["wrist"],
         loadsHands: skill === "handstand",
       });
-      const draft = draftOf(request);
+      const draft = planDraftOf(request);
       const proof = prove(highs, programmeOf(draft.model));
       expect(proof.gap).toBeLessThanOrEqual(wantedGap + 1e-9);
       const proven = choiceFrom(draft.model, proof.columns);
@@ -169,7 +169,7 @@ describe("the programme", () => {
   it("gives a second look what the first one missed: more rounds are never worse", () =>
     fc.assert(
       fc.property(skills, minutes, (skill, length) => {
-        const { model } = draftOf(asked(skill, "mobility", { budget: length * 60 }));
+        const { model } = planDraftOf(asked(skill, "mobility", { budget: length * 60 }));
         expect(valueOfChoice(model, quickChoice(model, 1))).toBeGreaterThanOrEqual(
           valueOfChoice(model, quickChoice(model, 0)) - 1e-9,
         );

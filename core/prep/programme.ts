@@ -1,4 +1,4 @@
-import { piecesAbove, type Choice, type Model } from "./model";
+import { piecesAbove, type ModelChoice, type Model } from "./model";
 
 /**
  * The choice of drills as a mixed-integer programme in the LP file format, for any solver that reads it.
@@ -71,7 +71,7 @@ export function programmeOf(model: Model): string {
 const decimal = (value: number): string => value.toFixed(6);
 
 /** The levels that a solver's columns choose. */
-export function choiceFrom(model: Model, columns: Readonly<Record<string, number>>): Choice {
+export function choiceFrom(model: Model, columns: Readonly<Record<string, number>>): ModelChoice {
   return model.options.map((option, i) => {
     const at = option.levels.findIndex((_, n) => (columns[`x${i}_${n + 1}`] ?? 0) > 0.5);
     return at + 1;

@@ -11,7 +11,7 @@ export type Proof = {
 /** A plan counts as proven when no other can be better by more than this share. */
 export const wantedGap = 0.01;
 /** The solver gives up after so many seconds and says how near it came. */
-export const patience = 20;
+export const solverPatience = 20;
 
 /**
  * Solves a programme in LP format with a mixed-integer solver. Meant for a worker: it blocks until it is done.
@@ -20,7 +20,7 @@ export const patience = 20;
 export function prove(highs: Pick<Highs, "withModel">, programme: string): Proof {
   const began = performance.now();
   return highs.withModel({ format: "lp", data: programme }, (model) => {
-    model.options.set({ output_flag: false, mip_rel_gap: wantedGap, time_limit: patience });
+    model.options.set({ output_flag: false, mip_rel_gap: wantedGap, time_limit: solverPatience });
     model.run();
     const values = model.getSolution().colValue;
     if (values.length === 0) throw new Error("the solver found no plan");

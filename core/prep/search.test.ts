@@ -4,14 +4,14 @@ import { describe, expect, it } from "vitest";
 import { asked } from "../test/planning";
 import { benefit, benefitPieces } from "./benefit";
 import { quickChoice } from "./greedy";
-import { secondsOfChoice, valueOfChoice, type Choice, type Model, type Option } from "./model";
-import { draftOf } from "./plan";
+import { secondsOfChoice, valueOfChoice, type ModelChoice, type Model, type Option } from "./model";
+import { planDraftOf } from "./plan";
 import { choiceFrom, programmeOf } from "./programme";
 import { prove } from "./prove";
 
 /** Real options cut down to a programme so small that every choice can be tried. */
 function small(budget: number, count: number, seed: number): Model {
-  const { model } = draftOf(
+  const { model } = planDraftOf(
     asked(["handstand", "front-split", "deep-squat", "bridge"][seed % 4]!, "mobility"),
   );
   const picked = model.options
@@ -40,7 +40,7 @@ function small(budget: number, count: number, seed: number): Model {
 }
 
 /** Whether a choice keeps every rule of its programme. */
-function legal(model: Model, choice: Choice): boolean {
+function legal(model: Model, choice: ModelChoice): boolean {
   const taken = (i: number) => choice[i]! > 0;
   return (
     secondsOfChoice(model, choice) <= model.budget &&

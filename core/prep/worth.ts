@@ -10,7 +10,7 @@ import type { PlanRequest } from "./plan";
  * What a list of items gives the needs: Σ need × benefit of the seconds on each motion and phase. To compare
  * two lists of one request; the unit is seconds of a need of weight 1.
  */
-export function worthOf(
+export function prepWorth(
   items: readonly PrepItem[],
   {
     needs,

@@ -12,7 +12,7 @@ import { drillOf } from "../content/library";
 import { motionOf } from "../body/motions";
 import { plusDays } from "../dates/days";
 import { lockedMotions } from "../safety/pain";
-import { sidesOf } from "../aim/sides";
+import { sideDifferences } from "../aim/sides";
 import { restartAfter } from "./after-break";
 import { nextSteps } from "./next-step";
 import { extraFor, shorterSides } from "./shorter-side";
@@ -219,8 +219,8 @@ describe("the shorter side", () => {
   const gap = { demand: { motion: "hip.extension", mode: "passive" }, protocolId: "hip-extension" };
   const sides = (left: number, right: number) =>
     shorterSides(
-      sidesOf(
-        [gap as Parameters<typeof sidesOf>[0][number]],
+      sideDifferences(
+        [gap as Parameters<typeof sideDifferences>[0][number]],
         [
           check({ protocolId: "hip-extension", side: "left", trials: [left, left, left] }),
           check({ protocolId: "hip-extension", side: "right", trials: [right, right, right] }),

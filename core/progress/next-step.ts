@@ -50,7 +50,7 @@ export type NextStep = {
 };
 
 /** What the rules look at beside the logs. */
-export type Around = {
+export type StepTerms = {
   /** The day that is planned for; without it no break is reckoned. */
   on?: string;
   days?: readonly DayNote[];
@@ -278,7 +278,7 @@ function decided(
 export function nextSteps(
   library: Drills,
   logs: readonly Log[],
-  { on, days = [], chosen = [], noNewRung = false }: Around = {},
+  { on, days = [], chosen = [], noNewRung = false }: StepTerms = {},
 ): Map<string, NextStep> {
   const until = on ? logs.filter((log) => log.on <= on) : logs;
   const sessions = sessionsByDrill(until);

@@ -5,7 +5,7 @@ import { drillOf, protocolOf, type Library } from "../content/library";
 import { clearanceOf, comfortLimit, lockCauses, type LockCause } from "../safety/pain";
 
 /** A stop or a flag, and what has become of it. */
-export type Stop = {
+export type PainStop = {
   on: string;
   recordId: string;
   /** The drill or check it happened in. */
@@ -24,9 +24,9 @@ export function stopsOf(
   logs: readonly Log[],
   checks: readonly Check[],
   library: Library,
-): Stop[] {
+): PainStop[] {
   const causes = lockCauses(logs, checks, library);
-  const locksOf = (recordId: string, motions: readonly MotionId[]): Stop["locks"] =>
+  const locksOf = (recordId: string, motions: readonly MotionId[]): PainStop["locks"] =>
     latestOfEach(
       causes.filter(({ cause, motion }) => cause === recordId && motions.includes(motion)),
     ).map((cause) => ({
@@ -37,7 +37,7 @@ export function stopsOf(
   const fromLogs = logs.flatMap((log) =>
     log.items
       .filter((item) => item.pain > comfortLimit || item.sharp || item.done === "stopped")
-      .map((item): Stop => {
+      .map((item): PainStop => {
         const drill = drillOf(library, item.drillId);
         return {
           on: log.on,
@@ -53,7 +53,7 @@ export function stopsOf(
   );
   const fromChecks = checks
     .filter((check) => check.pain > comfortLimit)
-    .map((check): Stop => {
+    .map((check): PainStop => {
       const protocol = protocolOf(library, check.protocolId);
       return {
         on: check.on,

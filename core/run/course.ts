@@ -1,7 +1,7 @@
 import { drillOf, type Library } from "../content/library";
 import type { Prep, PrepItem } from "../records/records";
 import { secondsOf, timelineOf, type Step } from "../prep/timeline";
-import { isWork } from "./state";
+import { isWorkStep } from "./state";
 
 /** A corrective in the rest between two work sets. */
 const isFiller = (item: PrepItem): boolean => item.boxed && item.segment === "between sets";
@@ -52,7 +52,7 @@ export function resumedAt(
   fresh: readonly Step[],
   library: Library,
 ): { steps: Step[]; keepsTime: boolean } {
-  const begun = isWork(present) || present.kind === "rest" || present.kind === "side-change";
+  const begun = isWorkStep(present) || present.kind === "rest" || present.kind === "side-change";
   const same = was.drillId === now.drillId && was.rungId === now.rungId;
   if (same) {
     const at = fresh.findIndex(
@@ -80,7 +80,7 @@ export function resumedAt(
   const due = (step: Step): boolean =>
     sides.indexOf(step.side) > sides.indexOf(present.side) ||
     (step.side === present.side && step.set >= set && step.kind !== "side-change");
-  const at = rest.findIndex((step) => isWork(step) && due(step));
+  const at = rest.findIndex((step) => isWorkStep(step) && due(step));
   return at < 0
     ? { steps: [], keepsTime: false }
     : { steps: [ready(rest[at]!), ...rest.slice(at)], keepsTime: false };
@@ -95,4 +95,4 @@ const sameDose = (was: PrepItem, now: PrepItem): boolean => {
 };
 
 /** Seconds of work in these steps. */
-export const workIn = (steps: readonly Step[]): number => secondsOf(steps.filter(isWork));
+export const workIn = (steps: readonly Step[]): number => secondsOf(steps.filter(isWorkStep));

@@ -1,5 +1,5 @@
 import type { Step } from "../prep/timeline";
-import { isWork, type RunState } from "./state";
+import { isWorkStep, type RunState } from "./state";
 
 /** What is to be heard: at the start of a step, counting in, half-way. `begin` is the moment that work begins. */
 export type CueKind =
@@ -44,7 +44,7 @@ export function cuesOf(step: Step, next: Step | undefined): Cue[] {
   const cues: Cue[] = [{ kind: enters[step.kind], at: 0 }];
   if (step.kind === "work" && step.seconds >= longEnough)
     cues.push({ kind: "half", at: step.seconds / 2 });
-  if (next && isWork(next) && !isWork(step) && step.kind !== "own-set")
+  if (next && isWorkStep(next) && !isWorkStep(step) && step.kind !== "own-set")
     for (let n = countIn; n >= 1; n -= 1)
       if (step.seconds > n) cues.push({ kind: "count", at: step.seconds - n, count: n });
   return cues;

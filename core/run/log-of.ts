@@ -2,10 +2,10 @@ import type { GroupMember, Log, LogItem, Run, SetDone } from "../records/records
 import type { Library } from "../content/library";
 import { logItemOf } from "../progress/log-item";
 import { runAt } from "./run";
-import { bestTries, counted, workedIn, type Entry, type RunState } from "./state";
+import { bestTries, isCountedStep, workedIn, type RunEntry, type RunState } from "./state";
 
 /** Done when nine tenths of the work was done; part when any was. */
-function doneOf(entry: Entry): LogItem["done"] {
+function doneOf(entry: RunEntry): LogItem["done"] {
   if (entry.ended === "stopped") return "stopped";
   const sets = bestTries(entry);
   const worked = sets.reduce((sum, one) => sum + one.seconds, 0);
@@ -16,16 +16,16 @@ function doneOf(entry: Entry): LogItem["done"] {
 }
 
 /** The sets of an entry as they are written down: halves of a second rounded, empty ones left out. */
-function setsOf(entry: Entry): SetDone[] {
+function setsOf(entry: RunEntry): SetDone[] {
   return bestTries(entry).flatMap((one): SetDone[] => {
-    const reps = one.reps === null ? null : counted(entry, one);
+    const reps = one.reps === null ? null : isCountedStep(entry, one);
     return one.seconds < 1 && !reps
       ? []
       : [{ side: one.side, reps, seconds: Math.round(one.seconds) }];
   });
 }
 
-function itemOf(entry: Entry): LogItem {
+function itemOf(entry: RunEntry): LogItem {
   return {
     ...logItemOf(entry),
     done: doneOf(entry),
@@ -93,7 +93,7 @@ export function memberLog(
   };
 }
 
-const painOf = (state: RunState, who: string, itemId: string): Entry["pain"] =>
+const painOf = (state: RunState, who: string, itemId: string): RunEntry["pain"] =>
   state.others
     .filter((one) => one.who === who && one.itemId === itemId)
     .map(({ pain }) => pain)

@@ -8,7 +8,7 @@ import { asked } from "../test/planning";
 import { at, begin, happens, hurts, runOf, stateAt } from "../test/running";
 import { atRungBy, minutesNow, oneMore, oneMoreOn, withItem } from "./floor";
 import { logOf, memberLog } from "./log-of";
-import { bestTries, type Entry, isWork, workedIn } from "./state";
+import { bestTries, type RunEntry, isWorkStep, workedIn } from "./state";
 
 const items = [
   item("pulse", { type: "time", sets: 1, seconds: 60, rest: 0 }),
@@ -24,7 +24,7 @@ const opens = (index: number, list: PrepItem[] = items): number => {
   return secondsOf(
     steps.slice(
       0,
-      steps.findIndex((step) => step.item === index && isWork(step)),
+      steps.findIndex((step) => step.item === index && isWorkStep(step)),
     ),
   );
 };
@@ -419,9 +419,9 @@ describe("whatever is pressed", () => {
         tries,
       } as const;
     };
-    expect(bestTries(entry([one, again]) as Entry)).toEqual([one]);
-    expect(bestTries(entry([one, { ...again, whole: true }]) as Entry)[0]!.attempt).toBe(1);
-    expect(bestTries(entry([{ ...one, whole: false, seconds: 8 }, again]) as Entry)).toEqual([
+    expect(bestTries(entry([one, again]) as RunEntry)).toEqual([one]);
+    expect(bestTries(entry([one, { ...again, whole: true }]) as RunEntry)[0]!.attempt).toBe(1);
+    expect(bestTries(entry([{ ...one, whole: false, seconds: 8 }, again]) as RunEntry)).toEqual([
       again,
     ]);
   });

@@ -4,7 +4,14 @@ import { lockedIn } from "../prep/order";
 import { secondsOf, type Step } from "../prep/timeline";
 import { painLimit } from "../safety/pain";
 import { courseOf, resumedAt, workIn } from "./course";
-import { bestTries, entryAt, isWork, type Entry, type RunState, type SetTried } from "./state";
+import {
+  bestTries,
+  entryAt,
+  isWorkStep,
+  type RunEntry,
+  type RunState,
+  type SetTried,
+} from "./state";
 
 /** A press of "back" within these seconds of an item's start goes to the item before it. */
 const backWindow = 3;
@@ -49,7 +56,7 @@ export function runAt(run: Pick<Run, "prep" | "events">, library: Library, now: 
   return state;
 }
 
-const entryOf = (item: PrepItem, index: number, steps: readonly Step[]): Entry => ({
+const entryOf = (item: PrepItem, index: number, steps: readonly Step[]): RunEntry => ({
   itemId: item.id,
   drillId: item.drillId,
   rungId: item.rungId,
@@ -80,7 +87,7 @@ function advance(state: Replay, seconds: number): void {
     spend(state, step, here);
     rest -= here;
     if (open || state.into < step.seconds - 1e-9) return;
-    if (isWork(step)) tryOf(state, step).whole = true;
+    if (isWorkStep(step)) tryOf(state, step).whole = true;
     state.at += 1;
     state.into = 0;
   }
@@ -90,8 +97,8 @@ function advance(state: Replay, seconds: number): void {
 /** Time in a step: work goes to its set, all else is between. */
 function spend(state: Replay, step: Step, seconds: number): void {
   state.into += seconds;
-  state.time[isWork(step) ? "work" : "between"] += seconds;
-  if (isWork(step) && seconds > 0) tryOf(state, step).seconds += seconds;
+  state.time[isWorkStep(step) ? "work" : "between"] += seconds;
+  if (isWorkStep(step) && seconds > 0) tryOf(state, step).seconds += seconds;
 }
 
 /** The attempt at the set of a step that is going on; begun when there is none. */
@@ -133,7 +140,7 @@ function apply(
       if (state.status === "running") state.status = "paused";
       return;
     case "next":
-      if (step?.reps && isWork(step) && state.into >= toldFrom * step.seconds)
+      if (step?.reps && isWorkStep(step) && state.into >= toldFrom * step.seconds)
         tryOf(state, step).whole = true;
       return moveTo(state, state.at + 1);
     case "skip":
@@ -167,7 +174,7 @@ function apply(
 }
 
 /** Repetitions (or seconds) of the present side until now. */
-function soFar(state: RunState, step: Step, entry: Entry): number {
+function soFar(state: RunState, step: Step, entry: RunEntry): number {
   const own = entry.tries.filter((one) => one.side === step.side);
   const seconds = own.reduce((sum, one) => sum + one.seconds, 0);
   return entry.dose.type === "reps" ? Math.floor(seconds / entry.dose.tempo) : Math.round(seconds);
@@ -315,17 +322,18 @@ function relay(
 }
 
 /** Seconds of work of an item that was changed in the middle: the sets done before, and what is left. */
-const plannedOf = (entry: Entry, left: readonly Step[]): number =>
+const plannedOf = (entry: RunEntry, left: readonly Step[]): number =>
   workIn(left) +
   bestTries(entry)
     .filter(
-      (one) => !left.some((step) => isWork(step) && step.side === one.side && step.set === one.set),
+      (one) =>
+        !left.some((step) => isWorkStep(step) && step.side === one.side && step.set === one.set),
     )
     .reduce((sum, { seconds }) => sum + seconds, 0);
 
 /** Entries of the new plan; what was worked on before stays, also of items and rungs that are gone. */
 function renewEntries(state: Replay, fresh: readonly Step[]): void {
-  const has = (entry: Entry, item: PrepItem): boolean =>
+  const has = (entry: RunEntry, item: PrepItem): boolean =>
     entry.itemId === item.id && entry.drillId === item.drillId && entry.rungId === item.rungId;
   for (const entry of state.entries)
     if (

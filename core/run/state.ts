@@ -17,7 +17,7 @@ export type SetTried = {
 };
 
 /** How one drill at one rung went. A change of rung on the floor begins another entry of the same item. */
-export type Entry = {
+export type RunEntry = {
   itemId: string;
   drillId: string;
   rungId: string;
@@ -46,35 +46,35 @@ export type RunState = {
   into: number;
   /** Seconds left in the whole prep; own work sets, whose length nobody knows, count nothing. */
   left: number;
-  entries: Entry[];
+  entries: RunEntry[];
   /** Where the wall time since the start went, seconds. Their sum is the time since the start. */
   time: { work: number; between: number; paused: number };
   /** Motions that pain above the limit has shut for the rest of this run. */
   shut: MotionId[];
   /** Pain of others who run along, by athlete. */
-  others: { who: string; itemId: string; pain: NonNullable<Entry["pain"]> }[];
+  others: { who: string; itemId: string; pain: NonNullable<RunEntry["pain"]> }[];
 };
 
-export const isWork = (step: Step): boolean =>
+export const isWorkStep = (step: Step): boolean =>
   step.kind === "work" || step.kind === "contract" || step.kind === "deepen";
 
 /** The entry that the present step belongs to: the last one of its item. */
-export const entryAt = (state: RunState, step: Step): Entry | undefined => {
+export const entryAt = (state: RunState, step: Step): RunEntry | undefined => {
   const item = state.items[step.item];
   return item && state.entries.findLast(({ itemId }) => itemId === item.id);
 };
 
 /** Seconds of work done in an entry, each set once. */
-export const workedIn = (entry: Entry): number =>
+export const workedIn = (entry: RunEntry): number =>
   bestTries(entry).reduce((sum, { seconds }) => sum + seconds, 0);
 
 /** Of every set its best attempt, in the order in which they were begun. */
-export function bestTries(entry: Entry): SetTried[] {
+export function bestTries(entry: RunEntry): SetTried[] {
   const best = new Map<string, SetTried>();
   for (const one of entry.tries) {
     const key = `${one.side}/${one.set}`;
     const known = best.get(key);
-    const more = known ? counted(entry, one) - counted(entry, known) : 1;
+    const more = known ? isCountedStep(entry, one) - isCountedStep(entry, known) : 1;
     // Of two that count the same the later one stands, but a whole set is never given up for one that is not.
     if (more > 0 || (more === 0 && (one.whole || !known!.whole))) best.set(key, one);
   }
@@ -82,7 +82,7 @@ export function bestTries(entry: Entry): SetTried[] {
 }
 
 /** What an attempt counts: repetitions where it is counted, else seconds. */
-export function counted({ dose }: Entry, one: SetTried): number {
+export function isCountedStep({ dose }: RunEntry, one: SetTried): number {
   if (one.reps === null) return one.seconds;
   if (one.whole) return one.reps;
   const tempo = dose.type === "reps" ? dose.tempo : 1;

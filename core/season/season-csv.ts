@@ -6,7 +6,7 @@ import { weekDoses, workKinds } from "../progress/ledger";
 import { plusDays, type DayText } from "../dates/days";
 import type { ForecastAnswer } from "./forecast-answer";
 import type { AskedDemand } from "./forecast-questions";
-import { weekTerms, type Around } from "./plan/block";
+import { weekTerms, type SeasonAround } from "./plan/block";
 import { slotWords } from "./plan/plan-words";
 import { trainingsOn } from "./plan/block";
 import { mondayOf } from "../dates/days";
@@ -21,7 +21,7 @@ const table = (rows: readonly object[], columns: readonly string[]): string =>
  * @param outcomes by slot, in words; nothing where it lies ahead
  */
 export function planCsv(
-  around: Around,
+  around: SeasonAround,
   {
     aims,
     places,

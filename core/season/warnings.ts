@@ -5,7 +5,7 @@ import { pullPush } from "../progress/ledger";
 import { tenderJoints } from "../progress/soreness";
 import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
 import { hardDaysAWeek } from "./stretch-days";
-import { weekTerms, type Around } from "./plan/block";
+import { weekTerms, type SeasonAround } from "./plan/block";
 import { sessionsIn } from "./plan/place-model";
 import { hardDaysDone, planBreaches, type PlanBreach } from "./plan/plan-rules";
 import { dayName } from "./plan/plan-words";
@@ -26,7 +26,7 @@ export type Repair =
 export type Warning = { key: string; rank: number; says: string; why: string; repair: Repair };
 
 export type WarningScene = {
-  around: Around;
+  around: SeasonAround;
   logs: readonly Log[];
   days: readonly DayNote[];
   library: Library;

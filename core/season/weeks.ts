@@ -4,7 +4,7 @@ import { groupBy } from "../stats/group-by";
 import { counted, type Season, type Slot } from "../records/training";
 import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
 
-export type History = {
+export type WeeksHistory = {
   athlete: Athlete;
   aims: readonly Aim[];
   checks: readonly Check[];
@@ -52,7 +52,12 @@ export function outcomeOf(log: Log): "done" | "partly" {
 }
 
 /** The marks of each day in a span, both ends included. */
-export function dayMarks(history: History, from: DayText, to: DayText, today: DayText): DayMark[] {
+export function dayMarks(
+  history: WeeksHistory,
+  from: DayText,
+  to: DayText,
+  today: DayText,
+): DayMark[] {
   const { athlete, aims, checks, preps, logs } = history;
   const hung = groupBy(history.season?.slots ?? [], (slot) => slot.on);
   const made = new Set([...preps.map(({ id }) => id), ...logs.map(({ prepId }) => prepId ?? "")]);
@@ -116,7 +121,7 @@ export type WeekSummary = {
 
 /** Adherence by week: planned, done, partly done, missed, minutes on the floor. */
 export function weekSummaries(
-  history: History,
+  history: WeeksHistory,
   from: DayText,
   to: DayText,
   today: DayText,

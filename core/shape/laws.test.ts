@@ -10,7 +10,7 @@ import { handstandShape } from "./handstand";
 import { limitsAsked, withRange, type AimSide, type Limits } from "./limits";
 import { shapeOf } from "./solve";
 import { middleGap } from "./splits";
-import { askedMotions, cleanScore, smallestSet, worthOf } from "./worth";
+import { askedMotions, cleanScore, smallestSet, worthOfDegrees } from "./worth";
 
 const body = { statureCm: 168, legCm: 90, pelvisCm: 0 };
 const aimOf = (skill: Skill, side: Side = "right"): AimSide => ({
@@ -204,7 +204,7 @@ describe("what degrees are worth", () => {
     "hip.extension": { left: 15, right: 15 },
   };
   it("ranks the shoulders first in a handstand that lacks them, the wrists last", () => {
-    const worth = worthOf(handstand, limits, aim, body);
+    const worth = worthOfDegrees(handstand, limits, aim, body);
     expect(worth[0]!.motion).toBe("shoulder.flexion");
     expect(worth.at(-1)!.gain).toBeCloseTo(0, 1);
     // One side alone gains nothing while the other holds it back.

@@ -5,7 +5,13 @@ import type { Pose } from "../figure/pose";
 import type { Limits } from "./limits";
 
 /** A joint at the end of its range, holding the shape back. */
-export type Stop = { motion: MotionId; at: Landmark; side: LeftRight; have: number; asked: number };
+export type JointStop = {
+  motion: MotionId;
+  at: Landmark;
+  side: LeftRight;
+  have: number;
+  asked: number;
+};
 
 /** What the body does instead, and how much of it. */
 export type Compensation = {
@@ -22,7 +28,7 @@ export type Shape = {
   pose: Pose;
   /** From where the shape reads best: 0 from the right side, 90 from the front. */
   view: number;
-  stops: Stop[];
+  stops: JointStop[];
   compensations: Compensation[];
   /** Whether the centre of mass is over the base; null where the skill does not balance. */
   balanced: boolean | null;
@@ -37,7 +43,7 @@ export type Shape = {
 };
 
 /** One joint as a model reads it: what it has, what of it the clean shape uses, and what is missing. */
-export type Joint = Stop & { used: number; short: number };
+export type Joint = JointStop & { used: number; short: number };
 
 /**
  * Reads one joint out of the limits. A two-sided joint is as good as its lesser side; a joint that nobody limits

@@ -48,7 +48,7 @@ const more = (limits: Limits, motion: MotionId, side: Side, by: number): Limits 
  * What it is worth: for each motion the skill asks, the gain in line score for +5° there alone, on all asked sides
  * and on each. Ranked, most first. A motion that nobody limits is worth nothing.
  */
-export function worthOf(skill: Skill, limits: Limits, aim: AimSide, body: Body): Worth[] {
+export function worthOfDegrees(skill: Skill, limits: Limits, aim: AimSide, body: Body): Worth[] {
   const score = scorerOf(skill, aim, body);
   const now = score(limits);
   return askedMotions(skill, aim)

@@ -1,9 +1,9 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { motionOf } from "#core/body/motions";
-import { stopsOf, type Stop } from "#core/progress/stops";
+import { stopsOf, type PainStop } from "#core/progress/stops";
 import { cliniciansFirst } from "#core/safety/intake";
-import { painKinds } from "../pain-words";
+import { painKinds } from "#words/pain";
 import type { AthleteView } from "../../view";
 import { longDay, shortDay, weekDay } from "../words";
 import { hasWords } from "./book-words";
@@ -48,7 +48,7 @@ export function BookStops({ view, search }: { view: AthleteView; search: string 
   );
 }
 
-function State({ stop, athleteId }: { stop: Stop; athleteId: string }) {
+function State({ stop, athleteId }: { stop: PainStop; athleteId: string }) {
   if (stop.locks.length === 0)
     return <span className="block text-sm text-muted">Noted; nothing was locked by it.</span>;
   return (

@@ -59,7 +59,7 @@ const lengths: readonly {
 ];
 
 /** The athlete's own lengths, where a tape is at hand; the proportions of the stature count meanwhile. */
-export function BodyMeasures({
+export function BodyMeasuresForm({
   athlete,
   keep,
 }: {

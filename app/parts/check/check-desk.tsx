@@ -5,13 +5,20 @@ import type { AthleteView } from "../../view";
 import { say } from "../say";
 import { useAct } from "../use-act";
 import { shortDay } from "../words";
-import { BodyMeasures } from "./body-measures";
+import { BodyMeasuresForm } from "./body-measures";
 import { CheckPicker } from "./check-picker";
 import { CheckRow } from "./check-row";
 import { FingerForm } from "./finger-form";
 import { LastRound } from "./last-round";
 import { PastChecks } from "./past-checks";
-import { draftsOf, entryOf, stoppedMotions, withReading, type Row, type SideEntry } from "./round";
+import {
+  draftsOf,
+  entryOf,
+  stoppedMotions,
+  withReading,
+  type RoundRow,
+  type SideEntry,
+} from "./round";
 import { RoundBar } from "./round-bar";
 import { Sequence } from "./sequence";
 import type { Target, ToolName } from "./tools/tool";
@@ -46,7 +53,8 @@ export const CheckDesk = memo(function CheckDesk({
   const { fingerCm } = athlete.measures;
   const { ready, refused } = draftsOf(round, rows, fingerCm);
   const stopped = stoppedMotions(round, rows);
-  const isStopped = ({ protocol }: Row) => protocol.involves.some((motion) => stopped.has(motion));
+  const isStopped = ({ protocol }: RoundRow) =>
+    protocol.involves.some((motion) => stopped.has(motion));
   useEffect(() => {
     if (wish)
       form.current?.querySelector<HTMLInputElement>(`#row-${focus} input[data-entry]`)?.focus();
@@ -59,7 +67,7 @@ export const CheckDesk = memo(function CheckDesk({
     // The sheet beside shows the first check of the round until another is chosen.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wish]);
-  const setEntry = (row: Row, side: Side, entry: SideEntry) =>
+  const setEntry = (row: RoundRow, side: Side, entry: SideEntry) =>
     setRound((old) => ({
       ...old,
       entries: { ...old.entries, [row.key]: { ...old.entries[row.key], [side]: entry } },
@@ -79,7 +87,7 @@ export const CheckDesk = memo(function CheckDesk({
     setOneByOne(false);
   };
   const before = checks.filter(({ on }) => on < today).sort((a, b) => b.on.localeCompare(a.on))[0];
-  const entryProps = (row: Row) => ({
+  const entryProps = (row: RoundRow) => ({
     row,
     round,
     checks,
@@ -190,7 +198,7 @@ export const CheckDesk = memo(function CheckDesk({
         </details>
       ) : null}
       <CheckPicker protocols={plan.others} add={({ id }) => add(id)} />
-      <BodyMeasures athlete={athlete} keep={(measures) => act("measures", { measures })} />
+      <BodyMeasuresForm athlete={athlete} keep={(measures) => act("measures", { measures })} />
       <PastChecks view={view} />
       <Suspense>
         {tool ? (

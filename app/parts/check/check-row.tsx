@@ -4,7 +4,7 @@ import { sidesOf, type Side } from "#core/body/side";
 import type { Athlete } from "#core/records/athlete";
 import type { Library } from "#core/content/library";
 import { FeltAndSeen } from "./felt-and-seen";
-import { draftOf } from "./round";
+import { draftCheckOf } from "./round";
 import { RoundVerdicts } from "./row-verdicts";
 import { asCheck } from "./draft-checks";
 import { SideTrials, instrumentText, doubtNote, type EntryProps } from "./side-trials";
@@ -93,7 +93,7 @@ function LiveVerdicts({
   const now = useMemo(
     () =>
       sides.flatMap((side) => {
-        const draft = draftOf(row, side, round, fingerCm);
+        const draft = draftCheckOf(row, side, round, fingerCm);
         return draft && draft !== "refused" ? [asCheck(draft, athlete.id, today)] : [];
       }),
     [sides, row, round, fingerCm, athlete.id, today],

@@ -1,9 +1,9 @@
 import { sidesOf, type Side } from "#core/body/side";
-import { entryOf, type Round, type Row, type SideEntry } from "./round";
+import { entryOf, type Round, type RoundRow, type SideEntry } from "./round";
 import { sideLabel } from "./side-trials";
 
 type Props = {
-  row: Row;
+  row: RoundRow;
   round: Round;
   onEntry: (side: Side, entry: SideEntry) => void;
 };

@@ -32,13 +32,13 @@ export function RoundBar({
     <>
       <fieldset className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2">
         <legend className="sr-only">For the whole round</legend>
-        <Choice
+        <BarChoice
           label="Minutes"
           value={String(round.minutes)}
           options={[5, 10, 15, 20, 30, 45].map((n) => [String(n), String(n)])}
           onChange={(value) => change({ minutes: Number(value) })}
         />
-        <Choice
+        <BarChoice
           label="Temperature"
           value={round.temperature}
           options={[
@@ -47,13 +47,13 @@ export function RoundBar({
           ]}
           onChange={(value) => change({ temperature: value as Round["temperature"] })}
         />
-        <Choice
+        <BarChoice
           label="Range"
           value={round.range}
           options={Object.entries(rangeText)}
           onChange={(value) => change({ range: value as RangeChoice })}
         />
-        <Choice
+        <BarChoice
           label="Instrument"
           value={round.instrument ?? ""}
           options={[
@@ -62,7 +62,7 @@ export function RoundBar({
           ]}
           onChange={(value) => change({ instrument: (value || null) as Round["instrument"] })}
         />
-        <Choice
+        <BarChoice
           label="Lengths in"
           value={round.length}
           options={LengthUnit.options.map((unit) => [unit, lengthUnitName[unit]])}
@@ -104,7 +104,7 @@ const Remark = ({ children }: { children: ReactNode }) => (
   </p>
 );
 
-export function Choice({
+export function BarChoice({
   label,
   value,
   options,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { protocol } from "#core/test/people";
 import {
-  draftOf,
+  draftCheckOf,
   draftsOf,
   emptyEntry,
   entryOf,
@@ -85,7 +85,7 @@ describe("a round in the making", () => {
   });
   it("keeps what was typed beside what it comes to", () => {
     const made = round({ [row(ankle).key]: { left: typed("5", "5") } }, { length: "fingers" });
-    expect(draftOf(row(ankle), "left", made, 1.8)).toMatchObject({
+    expect(draftCheckOf(row(ankle), "left", made, 1.8)).toMatchObject({
       trials: [9, 9],
       instrument: "fingers",
       typed: { unit: "fingers", trials: [5, 5], fingerCm: 1.8 },
@@ -111,10 +111,10 @@ describe("a round in the making", () => {
   it("pain above the limit stops the motion, with or without a number", () => {
     const made = round({ [row().key]: { left: { ...typed(), pain: "7" } } });
     expect([...stoppedMotions(made, [row()])]).toContain("shoulder.flexion");
-    expect(draftOf(row(), "left", made)).toMatchObject({ trials: [], pain: 7 });
+    expect(draftCheckOf(row(), "left", made)).toMatchObject({ trials: [], pain: 7 });
     const bearable = round({ [row().key]: { left: { ...typed(), pain: "5" } } });
     expect(stoppedMotions(bearable, [row()]).size).toBe(0);
-    expect(draftOf(row(), "left", bearable)).toBeNull();
+    expect(draftCheckOf(row(), "left", bearable)).toBeNull();
   });
   it("holds what is so for all of it", () => {
     const entry = { ...typed("9,5", "10"), pain: "2", seen: ["heel-lifts"], note: " stiff " };
@@ -150,13 +150,13 @@ describe("readings of the application's own instruments", () => {
   it("bring their instrument, their own error in the mean, and their note", () => {
     const two = withReading(withReading(emptyEntry(shoulder), reading()), reading({ se: 2 }));
     expect(ownErrorOf(two)).toBeCloseTo(Math.SQRT2, 9);
-    const draft = draftOf(row(), "left", round({ [row().key]: { left: two } }));
+    const draft = draftCheckOf(row(), "left", round({ [row().key]: { left: two } }));
     expect(draft).toMatchObject({ instrument: "photo", read: "photo a.jpg · photo a.jpg" });
   });
   it("count no more once they are typed over", () => {
     const one = withTyped(withReading(emptyEntry(shoulder), reading()), 0, "150");
     expect(ownErrorOf(one)).toBe(0);
-    expect(draftOf(row(), "left", round({ [row().key]: { left: one } }))).toMatchObject({
+    expect(draftCheckOf(row(), "left", round({ [row().key]: { left: one } }))).toMatchObject({
       instrument: "goniometer",
       read: "",
     });

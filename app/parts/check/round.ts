@@ -42,12 +42,12 @@ export type Round = {
 };
 
 /** One check of one mode: a row of the round. */
-export type Row = { key: string; protocol: Protocol; mode: Mode };
+export type RoundRow = { key: string; protocol: Protocol; mode: Mode };
 
 export const rowKey = (protocolId: string, mode: Mode): string => `${protocolId}/${mode}`;
 
 /** The rows of a check under the round's choice of range. */
-export function rowsOf(protocol: Protocol, range: RangeChoice, asked: Mode | null): Row[] {
+export function rowsOf(protocol: Protocol, range: RangeChoice, asked: Mode | null): RoundRow[] {
   const wanted: readonly Mode[] =
     range === "both"
       ? protocol.modes
@@ -65,7 +65,7 @@ export const emptyEntry = (protocol: Protocol): SideEntry => ({
   tools: [],
 });
 
-export const entryOf = (round: Round, { key, protocol }: Row, side: Side): SideEntry =>
+export const entryOf = (round: Round, { key, protocol }: RoundRow, side: Side): SideEntry =>
   round.entries[key]?.[side] ?? emptyEntry(protocol);
 
 /** The instrument of the round where the check allows it, else the check's first; fingers when lengths are. */
@@ -144,7 +144,7 @@ const refused = (notes: readonly EntryNote[]): boolean =>
   notes.some(({ level }) => level === "refused");
 
 /** The motions that pain has stopped in this round. */
-export function stoppedMotions(round: Round, rows: readonly Row[]): Set<MotionId> {
+export function stoppedMotions(round: Round, rows: readonly RoundRow[]): Set<MotionId> {
   return new Set(
     rows.flatMap((row) =>
       sidesOf(row.protocol.sided).some((side) => painOf(entryOf(round, row, side)) > painLimit)
@@ -158,8 +158,8 @@ export function stoppedMotions(round: Round, rows: readonly Row[]): Set<MotionId
 export type DraftCheck = Omit<Check, "kind" | "id" | "athleteId" | "on" | "at">;
 
 /** One side as a check; null while there is neither a number nor a stop, or what is typed cannot be. */
-export function draftOf(
-  row: Row,
+export function draftCheckOf(
+  row: RoundRow,
   side: Side,
   round: Round,
   fingerCm?: number,
@@ -200,9 +200,9 @@ export function draftOf(
 export type Drafts = { ready: DraftCheck[]; refused: number };
 
 /** The sides that can be kept, and how many cannot because of what was typed. */
-export function draftsOf(round: Round, rows: readonly Row[], fingerCm?: number): Drafts {
+export function draftsOf(round: Round, rows: readonly RoundRow[], fingerCm?: number): Drafts {
   const all = rows.flatMap((row) =>
-    sidesOf(row.protocol.sided).map((side) => draftOf(row, side, round, fingerCm)),
+    sidesOf(row.protocol.sided).map((side) => draftCheckOf(row, side, round, fingerCm)),
   );
   return {
     ready: all.filter((draft): draft is DraftCheck => draft !== null && draft !== "refused"),

@@ -5,7 +5,7 @@ import type { DemandGap } from "#core/aim/gap";
 import { painLimit } from "#core/safety/pain";
 import { PosePicture } from "../figure/pose-picture";
 import { notch } from "../words";
-import { entryOf, notesOn, painOf, unitLabel, withTyped, type Row } from "./round";
+import { entryOf, notesOn, painOf, unitLabel, withTyped, type RoundRow } from "./round";
 import {
   fieldName,
   fieldsOf,
@@ -24,7 +24,7 @@ type StepProps = EntryProps & {
   openTool: (tool: ToolName, side: Side) => void;
 };
 
-type Place = { row: Row; side: Side };
+type Place = { row: RoundRow; side: Side };
 
 /** The round one number at a time, for a phone on a gym floor: large figures, large keys, one thing to do. */
 export function Sequence({
@@ -35,8 +35,8 @@ export function Sequence({
   ready,
   leave,
 }: {
-  rows: readonly Row[];
-  propsOf: (row: Row) => StepProps;
+  rows: readonly RoundRow[];
+  propsOf: (row: RoundRow) => StepProps;
   onCheck: (protocolId: string) => void;
   keep: () => void;
   ready: number;

@@ -17,14 +17,14 @@ import {
   unitLabel,
   withTyped,
   type Round,
-  type Row,
+  type RoundRow,
   type SideEntry,
 } from "./round";
 
 export const sideLabel: Record<Side, string> = { left: "left", right: "right", mid: "middle" };
 
 export type EntryProps = {
-  row: Row;
+  row: RoundRow;
   round: Round;
   checks: readonly Check[];
   fingerCm: number | undefined;
@@ -34,7 +34,7 @@ export type EntryProps = {
 /** The latest check that may be compared with this round: same mode, temperature and version. */
 export const lastCheck = (
   checks: readonly Check[],
-  { protocol, mode }: Row,
+  { protocol, mode }: RoundRow,
   side: Side,
   round: Round,
 ): Check | undefined =>
@@ -44,7 +44,12 @@ export const lastCheck = (
   );
 
 /** Last trials as they would be typed now, to be greyed in place. */
-export function lastTyped(check: Check | undefined, round: Round, row: Row, fingerCm?: number) {
+export function lastTyped(
+  check: Check | undefined,
+  round: Round,
+  row: RoundRow,
+  fingerCm?: number,
+) {
   const unit = typedUnit(round, row.protocol);
   return (check?.trials ?? []).map((trial) => {
     const shown = unit ? fromCm(trial, unit, fingerCm) : trial;
@@ -173,7 +178,12 @@ const unitWord: Record<string, string> = {
 };
 
 /** What a field is called for those who do not see the row. The mode is named where both are measured. */
-export function fieldName({ protocol, mode }: Row, side: Side, n: number, round: Round): string {
+export function fieldName(
+  { protocol, mode }: RoundRow,
+  side: Side,
+  n: number,
+  round: Round,
+): string {
   const which = round.range === "both" && protocol.modes.length > 1 ? `, ${mode}` : "";
   return `${protocol.name}${which}, ${sideLabel[side]}, trial ${n + 1}, ${unitWord[unitLabel(round, protocol)]}`;
 }
@@ -192,7 +202,7 @@ function ToolButtons({
   stopped,
   openTool,
 }: {
-  row: Row;
+  row: RoundRow;
   side: Side;
   stopped: boolean;
   openTool: (tool: ToolName, side: Side) => void;
@@ -220,6 +230,6 @@ function ToolButtons({
 }
 
 /** The instrument a row is read with, in words. */
-export function instrumentText(row: Row, round: Round): string {
+export function instrumentText(row: RoundRow, round: Round): string {
   return instrumentNames[instrumentFor(round, row.protocol)];
 }

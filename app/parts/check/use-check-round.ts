@@ -3,12 +3,12 @@ import { protocolOf } from "#core/content/library";
 import type { Mode, Protocol } from "#core/content/protocol";
 import { inOrder, proposeRound, type RoundProposal } from "#core/aim/round";
 import type { AthleteView } from "../../view";
-import { rowsOf, type Round, type Row } from "./round";
+import { rowsOf, type Round, type RoundRow } from "./round";
 
 export type RoundRows = {
   proposal: RoundProposal;
   /** The rows of the round, in order of position. */
-  rows: Row[];
+  rows: RoundRow[];
   /** Why a row was proposed, by its check. */
   because: Map<string, string>;
   /** Checks that the aims ask and the round leaves out. */
@@ -63,7 +63,7 @@ export function useRoundRows(
     };
 
     /** A row that something was typed for under another choice of range stays until it is kept. */
-    function begunRow(key: string, rowsSoFar: readonly Row[]): Row[] {
+    function begunRow(key: string, rowsSoFar: readonly RoundRow[]): RoundRow[] {
       if (rowsSoFar.some((row) => row.key === key)) return [];
       const [id, mode] = key.split("/") as [string, Mode];
       const protocol = protocolOf(library, id);

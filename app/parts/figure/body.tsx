@@ -134,7 +134,7 @@ export function Floor({
 }
 
 /** The instrument on the body: a goniometer's arms and arc, a tape's run, a level's bar. */
-export function Instrument({
+export function DrawnInstrument({
   shape,
   colour = "var(--clay)",
   unit = 1,

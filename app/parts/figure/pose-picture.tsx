@@ -5,7 +5,7 @@ import type { Pose } from "#core/figure/pose";
 import { instrumentShape } from "#core/figure/instrument";
 import { propShapes } from "#core/figure/props";
 import { drawn } from "./drawn";
-import { Floor, InkBody, Instrument, Props } from "./body";
+import { Floor, InkBody, DrawnInstrument, Props } from "./body";
 
 type Tones = { ink: string; far: string; ground: string; line: string; fill: string };
 const paperTones: Tones = {
@@ -131,7 +131,7 @@ export function PosePicture({
               fine={false}
             />
             {instrument ? (
-              <Instrument
+              <DrawnInstrument
                 shape={instrument}
                 unit={picture.closeUp ? Math.max(0.35, picture.closeUp.width) : 1.2}
               />

@@ -48,7 +48,7 @@ export function Frame({
 }
 
 /** A station: the figure on the left, the desk on the right; one below the other on a phone. */
-export function Station({
+export function StationLayout({
   figure,
   wide = false,
   children,

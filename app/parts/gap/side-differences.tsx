@@ -1,12 +1,12 @@
 import { motionOf } from "#core/body/motions";
 import { unitOf } from "#core/content/protocol";
-import { sidesOf } from "#core/aim/sides";
+import { sideDifferences } from "#core/aim/sides";
 import type { AthleteView } from "../../view";
 import { WhyNote } from "../why";
 
 /** Left against right of every motion the aim asks, as a sentence each. */
 export function SideDifferences({ view }: { view: AthleteView }) {
-  const rows = sidesOf(view.gaps, view.checks, view.library, view.day).map((sides) => ({
+  const rows = sideDifferences(view.gaps, view.checks, view.library, view.day).map((sides) => ({
     ...sides,
     motion: motionOf(sides.motion),
   }));

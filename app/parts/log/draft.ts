@@ -24,11 +24,11 @@ export function unplanned(drill: Drill): LogItem {
     dose: rung.session ?? rung.warmUp,
   });
   const amount = amountOf(usual);
-  return { ...usual, planned: null, sets: amount ? setsAs(amount, sidesOf(drill)) : [] };
+  return { ...usual, planned: null, sets: amount ? setsAs(amount, loggedSides(drill)) : [] };
 }
 
 /** The sides a drill is done on. */
-export const sidesOf = (drill: Drill): ("left" | "right")[] =>
+export const loggedSides = (drill: Drill): ("left" | "right")[] =>
   drill.sided ? ["left", "right"] : [];
 
 /** The same drills as another log, as done now: what was felt then is left out. */

@@ -3,8 +3,9 @@ import { rungOf } from "#core/drill/drill";
 import type { LogItem, PainKind } from "#core/records/records";
 import { amountOf, setsAs, type Amount } from "#core/progress/log-item";
 import { painLimit } from "#core/safety/pain";
-import { isSharp, painKinds } from "../pain-words";
-import { sidesOf } from "./draft";
+import { isSharp } from "#core/safety/pain-kinds";
+import { painKinds } from "#words/pain";
+import { loggedSides } from "./draft";
 
 /** The rest of a log row: rung, sets and amount, weight and note; and of pain its place and kind. */
 export function LogDetails({
@@ -27,7 +28,7 @@ export function LogDetails({
     change({
       ...item,
       seconds: 0,
-      sets: setsAs({ ...amount, ...next }, drill ? sidesOf(drill) : []),
+      sets: setsAs({ ...amount, ...next }, drill ? loggedSides(drill) : []),
     });
   return (
     <div className="col-span-full flex flex-wrap items-end gap-x-4 gap-y-2">

@@ -27,7 +27,7 @@ import type { AthleteView } from "../../view";
 import { requestOf } from "#core/situation/planning";
 import { CautionLines } from "../cautions";
 import { say } from "../say";
-import { sidesOf } from "#core/aim/sides";
+import { sideDifferences } from "#core/aim/sides";
 import { shorterSides } from "#core/progress/shorter-side";
 import { useAct } from "../use-act";
 import { longDay } from "../words";
@@ -97,7 +97,7 @@ const Desk = memo(function Desk({
   );
   const spans = useMemo(() => itemSpans(prep.items, view.library), [prep.items, view.library]);
   const shorter = useMemo(
-    () => shorterSides(sidesOf(view.allGaps, view.checks, view.library, view.day)),
+    () => shorterSides(sideDifferences(view.allGaps, view.checks, view.library, view.day)),
     [view],
   );
   const repair = useCallback(() => act("repair", { prep }), [act, prep]);

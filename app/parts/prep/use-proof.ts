@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import type { PrepItem } from "#core/records/records";
 import { valueOfChoice } from "#core/prep/model";
-import { draftOf, planOf, type PlanRequest } from "#core/prep/plan";
+import { planDraftOf, planOf, type PlanRequest } from "#core/prep/plan";
 import { choiceFrom, programmeOf } from "#core/prep/programme";
 import { quickChoice } from "#core/prep/greedy";
 import { wantedGap } from "#core/prep/prove";
@@ -40,7 +40,7 @@ export function useProof(
     let working = true;
     setFound({ key, state: { status: "looking" } });
     const wait = setTimeout(() => {
-      const draft = draftOf(question);
+      const draft = planDraftOf(question);
       if (draft.model.options.length === 0) return setFound({ key, state: { status: "none" } });
       proving()
         .prove(programmeOf(draft.model))

@@ -4,7 +4,8 @@ import type { Drill } from "#core/drill/drill";
 import type { GroupMember, PainKind } from "#core/records/records";
 import { cliniciansFirst } from "#core/safety/intake";
 import { comfortLimit, painLimit } from "#core/safety/pain";
-import { isSharp, painKinds } from "../pain-words";
+import { isSharp } from "#core/safety/pain-kinds";
+import { painKinds } from "#words/pain";
 import { FloorPanel } from "./floor-panel";
 
 const advice = (level: number, kind: PainKind | null): string => {

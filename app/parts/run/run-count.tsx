@@ -1,7 +1,7 @@
 import { clock } from "#core/drill/dose";
 import type { PrepItem } from "#core/records/records";
 import type { Step } from "#core/prep/timeline";
-import { isWork, type RunState } from "#core/run/state";
+import { isWorkStep, type RunState } from "#core/run/state";
 import { countWord } from "./words";
 
 /** What the big number is: repetitions left where they are counted at one's own pace, else seconds; of an own set its number. */
@@ -13,7 +13,7 @@ export function bigNumber(
 ): { text: string; unit: "seconds" | "repetitions" | "set"; seconds: number } {
   const seconds = Math.max(0, Math.ceil(step.seconds - into - 0.001));
   if (step.kind === "own-set") return { text: String(step.set), unit: "set", seconds: 0 };
-  if (step.reps && isWork(step) && item.dose.type === "reps" && !together) {
+  if (step.reps && isWorkStep(step) && item.dose.type === "reps" && !together) {
     const left = Math.max(1, step.reps - Math.floor((into + 1e-6) / item.dose.tempo));
     return { text: String(left), unit: "repetitions", seconds };
   }

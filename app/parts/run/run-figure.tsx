@@ -4,7 +4,7 @@ import type { Dose } from "#core/drill/dose";
 import type { Picture, Prop } from "#core/figure/picture";
 import { between, mirrored } from "#core/figure/pose";
 import type { Step } from "#core/prep/timeline";
-import { isWork } from "#core/run/state";
+import { isWorkStep } from "#core/run/state";
 import { PosePicture, runTones } from "../figure/pose-picture";
 
 /** Seconds of one movement there and back, where no tempo says otherwise. */
@@ -31,7 +31,7 @@ export function RunFigure({
     [picture, step.side],
   );
   const held = dose.type === "hold" || step.kind === "contract" || step.kind === "deepen";
-  const moves = running && isWork(step) && !held && sided.end !== undefined;
+  const moves = running && isWorkStep(step) && !held && sided.end !== undefined;
   const share = useSway(dose.type === "reps" ? dose.tempo : usualTempo, moves);
   const shown = useMemo((): Picture => {
     if (!moves || !sided.end) return sided;
@@ -42,7 +42,7 @@ export function RunFigure({
     <PosePicture
       picture={shown}
       label={label}
-      only={moves || !isWork(step) || !sided.end ? "start" : "end"}
+      only={moves || !isWorkStep(step) || !sided.end ? "start" : "end"}
       tones={runTones}
       className={`h-full w-full ${wall ? "max-h-[62vh]" : "max-h-[34vh] sm:max-h-[48vh]"}`}
     />

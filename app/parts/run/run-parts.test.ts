@@ -3,7 +3,7 @@ import { library } from "#library/index";
 import { cuesOf } from "#core/run/cues";
 import { item } from "#core/test/people";
 import { runOf, stateAt } from "#core/test/running";
-import { isSharp } from "../pain-words";
+import { isSharp } from "#core/safety/pain-kinds";
 import { cueWords } from "./cue-words";
 import { bigNumber } from "./run-count";
 import { countWord, stepWord } from "./words";

@@ -13,7 +13,7 @@ import { clock } from "#core/drill/dose";
 import { rungOf } from "#core/drill/drill";
 import type { Run } from "#core/records/records";
 import { drillOf } from "#core/content/library";
-import { isWork } from "#core/run/state";
+import { isWorkStep } from "#core/run/state";
 import type { AthleteView } from "../../view";
 import { say } from "../say";
 import { FloorKeys, floorIcons, type FloorAct } from "./floor-keys";
@@ -72,7 +72,7 @@ export function RunScreen({
     if (!wall) void document.documentElement.requestFullscreen?.().catch(() => undefined);
     else if (document.fullscreenElement) void document.exitFullscreen();
   };
-  const counted = step && ((step.reps && isWork(step) && !together) || step.kind === "own-set");
+  const counted = step && ((step.reps && isWorkStep(step) && !together) || step.kind === "own-set");
   const tap =
     running && counted
       ? { act: desk.next, word: "done" }

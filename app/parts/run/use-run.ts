@@ -4,7 +4,7 @@ import type { LeftRight } from "#core/body/side";
 import { rungOf } from "#core/drill/drill";
 import type { PlanChange, PrepItem, Run } from "#core/records/records";
 import { drillOf } from "#core/content/library";
-import { sidesOf } from "#core/aim/sides";
+import { sideDifferences } from "#core/aim/sides";
 import { extraFor, shorterSides } from "#core/progress/shorter-side";
 import { nextDue } from "#core/run/cues";
 import {
@@ -77,7 +77,7 @@ export function useRun(view: AthleteView, run: Run) {
   };
 
   const shorter = useMemo(
-    () => shorterSides(sidesOf(view.allGaps, view.checks, library, view.day)),
+    () => shorterSides(sideDifferences(view.allGaps, view.checks, library, view.day)),
     [view, library],
   );
   const extra = item && drill && !item.extra ? extraFor(item, drill, shorter) : null;

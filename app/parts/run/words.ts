@@ -2,7 +2,7 @@ import { rungOf, type Drill } from "#core/drill/drill";
 import type { Prep, PrepItem, Run } from "#core/records/records";
 import { drillOf, type Library } from "#core/content/library";
 import { rampOf, rampSum } from "#core/prep/ramp";
-import { bestTries, counted, type RunState } from "#core/run/state";
+import { bestTries, isCountedStep, type RunState } from "#core/run/state";
 import type { AthleteView } from "../../view";
 import type { Step } from "#core/prep/timeline";
 import type { Dose } from "#core/drill/dose";
@@ -68,7 +68,7 @@ export function rampSoFar(state: RunState, prep: Prep, library: Library): string
   if (!drill) return null;
   const done = state.entries
     .filter(({ drillId }) => drillId === drill.id)
-    .flatMap((entry) => bestTries(entry).map((one) => counted(entry, one)))
+    .flatMap((entry) => bestTries(entry).map((one) => isCountedStep(entry, one)))
     .reduce((sum, reps) => sum + reps, 0);
   return `${rampSum(rampOf(drill, prep.ramp.rungId))}, ${done} done`;
 }

@@ -1,4 +1,4 @@
-import { blockMondays, weekTerms, type Around } from "#core/season/plan/block";
+import { blockMondays, weekTerms, type SeasonAround } from "#core/season/plan/block";
 import { mondayOf, plusDays } from "#core/dates/days";
 import type { WeekSummary } from "#core/season/weeks";
 import { shortDay } from "../words";
@@ -11,7 +11,7 @@ export function BlockStrip({
   shown,
   show,
 }: {
-  around: Around;
+  around: SeasonAround;
   summaries: readonly WeekSummary[];
   shown: string;
   show: (monday: string) => void;

@@ -25,7 +25,7 @@ export const noLongHold = 2;
 const brokenWeek = 4;
 
 /** What the season is reckoned from beside its own record. */
-export type Around = {
+export type SeasonAround = {
   season: Season;
   absences: readonly Absence[];
   /** Open aims: their dates are days on which the skill is shown. */
@@ -59,7 +59,7 @@ export const blockEnd = (season: Pick<Season, "since" | "weeks">): DayText =>
   plusDays(season.since, 7 * season.weeks - 1);
 
 /** The days on which something is shown: shows of the training weeks, and the dates of the aims. */
-export function showDays({ season, aims }: Pick<Around, "season" | "aims">): DayText[] {
+export function showDays({ season, aims }: Pick<SeasonAround, "season" | "aims">): DayText[] {
   const days = blockMondays(season).flatMap((monday) =>
     trainingsOf(season, monday)
       .filter(({ kind }) => kind === "show")
@@ -90,7 +90,7 @@ export type WeekTerms = {
 };
 
 /** The terms of a week. */
-export function weekTerms(around: Around, monday: DayText): WeekTerms {
+export function weekTerms(around: SeasonAround, monday: DayText): WeekTerms {
   const { season, absences } = around;
   const at = Math.round(daysBetween(season.since, monday) / 7);
   const index = at >= 0 && at < season.weeks ? at : null;
@@ -114,11 +114,11 @@ export function weekTerms(around: Around, monday: DayText): WeekTerms {
 }
 
 /** The terms of the week that a day lies in. */
-export const mondayTerms = (around: Around, day: DayText): WeekTerms =>
+export const mondayTerms = (around: SeasonAround, day: DayText): WeekTerms =>
   weekTerms(around, mondayOf(day));
 
 /** A week that was ill or away for most of it, or that is past and has nothing in the log though work had begun. */
-function isBroken({ season, absences, logs, today }: Around, monday: DayText): boolean {
+function isBroken({ season, absences, logs, today }: SeasonAround, monday: DayText): boolean {
   const days = Array.from({ length: 7 }, (_, i) => plusDays(monday, i));
   if (days.filter((day) => isAway(absences, day)).length >= brokenWeek) return true;
   const sunday = days[6]!;

@@ -1,6 +1,6 @@
 import type { JointId } from "../../body/motions";
 import { plusDays, type DayText } from "../../dates/days";
-import { isAway, trainingsOn, type Around } from "./block";
+import { isAway, trainingsOn, type SeasonAround } from "./block";
 import {
   isWork,
   minutesOf,
@@ -28,15 +28,17 @@ export type Opening = {
 };
 
 /** Minutes of preps before a training: the issue prep where a joint is flagged, and the warm-up. */
-export const prelude = ({ season }: Pick<Around, "season">, flagged: readonly JointId[]): number =>
-  season.warmUp + (flagged.length > 0 ? season.issue : 0);
+export const prelude = (
+  { season }: Pick<SeasonAround, "season">,
+  flagged: readonly JointId[],
+): number => season.warmUp + (flagged.length > 0 ? season.issue : 0);
 
 /**
  * What hangs on a day by itself: circles in the morning, before each training the issue prep where a joint is flagged
  * and the warm-up, ending when the training begins. Nothing on a day away.
  */
 export function hungOn(
-  around: Pick<Around, "season" | "absences">,
+  around: Pick<SeasonAround, "season" | "absences">,
   day: DayText,
   { flagged, home }: { flagged: readonly JointId[]; home: string | null },
 ): Hung[] {
@@ -80,7 +82,7 @@ export function hungOn(
 
 /** When the circles begin, minutes since midnight: at their time, or before the first training of the day; null where there is no room. */
 export function circlesOn(
-  { circles }: Pick<Around["season"], "circles">,
+  { circles }: Pick<SeasonAround["season"], "circles">,
   trainings: readonly Training[],
   prelude: number | null,
 ): number | null {
@@ -94,7 +96,7 @@ export function circlesOn(
 
 /** Where a prep of its own can stand on a day: none on days of rest, travel or a show, nor while away. */
 export function openingsOn(
-  around: Pick<Around, "season" | "absences">,
+  around: Pick<SeasonAround, "season" | "absences">,
   day: DayText,
   home: string | null,
 ): Opening[] {
@@ -116,7 +118,7 @@ export function openingsOn(
  * hangs in a training at the same distance from its beginning.
  */
 export function startOn(
-  around: Pick<Around, "season">,
+  around: Pick<SeasonAround, "season">,
   { kind, starts }: Pick<Slot, "kind" | "starts">,
   day: DayText,
 ): string {

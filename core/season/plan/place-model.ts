@@ -11,7 +11,7 @@ import {
   showDays,
   trainingsOn,
   weekTerms,
-  type Around,
+  type SeasonAround,
 } from "./block";
 import {
   asStretch,
@@ -27,7 +27,7 @@ import { givenOut, type Purpose } from "./shares";
 import { isOut, outOf } from "./taken-out";
 import { isWork, minutesOf, timeOf, type Slot } from "../../records/training";
 
-export type PlaceTerms = Around & {
+export type PlaceTerms = SeasonAround & {
   purposes: readonly Purpose[];
   flagged: readonly JointId[];
   /** The athlete's usual place. */
@@ -41,7 +41,7 @@ export type PlaceTerms = Around & {
 };
 
 /** One way to place one session. */
-export type Spot = Hung & { week: number; worth: number };
+export type PlaceSpot = Hung & { week: number; worth: number };
 
 /** A rule over spots: the sum of what is chosen, by its weight, is no more than `most`. */
 export type Limit = { members: readonly number[]; weights?: readonly number[]; most: number };
@@ -52,7 +52,7 @@ export type Limit = { members: readonly number[]; weights?: readonly number[]; m
  * neighbouring days, or one day apart, cost a little.
  */
 export type PlaceModel = {
-  spots: Spot[];
+  spots: PlaceSpot[];
   limits: Limit[];
   days: { members: number[]; there: number }[];
   /** What stays as it is. */
@@ -106,7 +106,7 @@ export function placeModel(terms: PlaceTerms): PlaceModel {
       return at < 0;
     });
   });
-  const spots: Spot[] = [];
+  const spots: PlaceSpot[] = [];
   const limits: Limit[] = [];
   const shows = showDays(terms);
   let owed = terms.purposes.map(() => 0);
@@ -257,7 +257,7 @@ function spotsOn(
   week: number,
   wanted: { lighter: boolean; restart: boolean },
   shows: readonly DayText[],
-): Spot[] {
+): PlaceSpot[] {
   const { season, absences, home, flagged, purposes } = terms;
   if (isAway(absences, day)) return [];
   const trainings = trainingsOn(season, day);
@@ -269,7 +269,7 @@ function spotsOn(
   );
   const stay = (kind: Slot["kind"], focus: JointId | null) =>
     before.has(`${kind}/${focus}`) ? stays : 0;
-  const spots: Spot[] = [];
+  const spots: PlaceSpot[] = [];
   const fits = (stretch: { on: DayText; starts: string; minutes: number }): boolean =>
     endOf(stretch) <= 24 * 60 &&
     !trainings.some((training) => {

@@ -4,7 +4,7 @@ import { groupBy } from "../../stats/group-by";
 import type { Library } from "../../content/library";
 import { daysBetween, mondayOf, type DayText } from "../../dates/days";
 import { hardDay, hardDaysAWeek, stretchDays } from "../stretch-days";
-import { daysToShow, isAway, noLongHold, showDays, trainingsOn, type Around } from "./block";
+import { daysToShow, isAway, noLongHold, showDays, trainingsOn, type SeasonAround } from "./block";
 import { asStretch, bySlotTime, overlap } from "./hang";
 import { dayName, slotName, slotWords } from "./plan-words";
 import { isWork, type Slot } from "../../records/training";
@@ -22,7 +22,7 @@ export type PlanRule =
   | "before-training"
   | "conditioning";
 
-export type RuleTerms = Around & { hardDone: ReadonlyMap<JointId, readonly DayText[]> };
+export type RuleTerms = SeasonAround & { hardDone: ReadonlyMap<JointId, readonly DayText[]> };
 
 /** Days of the log on which a joint had a hard day: one of its motions under stretch for ten minutes or more. */
 export function hardDaysDone(logs: readonly Log[], library: Library): Map<JointId, DayText[]> {

@@ -7,7 +7,7 @@ import {
   noLongHold,
   noNewRung,
   showDays,
-  type Around,
+  type SeasonAround,
   type Emphasis,
 } from "./block";
 
@@ -31,7 +31,7 @@ export const noSeason: PrepTerms = {
 };
 
 /** What the season says of a prep on a day. A show or an aim's date counts inside and outside the block. */
-export function prepTerms(around: Around, on: DayText, slotId: string): PrepTerms {
+export function prepTerms(around: SeasonAround, on: DayText, slotId: string): PrepTerms {
   const { season } = around;
   const free = daysToShow(on, showDays(around));
   const own = season.slots.find(({ id }) => id === slotId)?.focus ?? null;

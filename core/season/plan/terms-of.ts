@@ -4,7 +4,7 @@ import type { Athlete } from "../../records/athlete";
 import type { Aim, Log, Prep, Run } from "../../records/records";
 import type { Library } from "../../content/library";
 import { mondayOf, type DayText } from "../../dates/days";
-import { blockFor, type Around } from "./block";
+import { blockFor, type SeasonAround } from "./block";
 import type { PlaceTerms } from "./place-model";
 import { hardDaysDone } from "./plan-rules";
 import { aimShares, purposes } from "./shares";
@@ -26,7 +26,7 @@ export type SeasonScene = {
 export const aroundOf = (
   { athlete, aims, logs, today }: Pick<SeasonScene, "athlete" | "aims" | "logs" | "today">,
   season: Season,
-): Around => ({
+): SeasonAround => ({
   season,
   absences: athlete.absences,
   aims: aims.filter(({ closedOn }) => closedOn === null),

@@ -17,7 +17,7 @@ import {
   type SensorTable,
 } from "#core/measure/sensor-log";
 import { plateausOf, type Plateau, type Sample } from "#core/measure/steady";
-import { Choice } from "../round-bar";
+import { BarChoice } from "../round-bar";
 import { TargetSelect, targetText } from "./target-select";
 import type { Target, ToolProps } from "./tool";
 
@@ -88,13 +88,13 @@ function Plateaus({ name, table, target: first, targets, onReading, close }: Loa
   return (
     <>
       <div className="flex flex-wrap items-end gap-4">
-        <Choice
+        <BarChoice
           label="Time is in"
           value={String(choice.time)}
           options={columns}
           onChange={(value) => setChoice({ ...choice, time: Number(value) })}
         />
-        <Choice
+        <BarChoice
           label="Counted in"
           value={choice.timeUnit}
           options={[
@@ -103,7 +103,7 @@ function Plateaus({ name, table, target: first, targets, onReading, close }: Loa
           ]}
           onChange={(value) => setChoice({ ...choice, timeUnit: value as "s" | "ms" })}
         />
-        <Choice
+        <BarChoice
           label="The angle is in"
           value={String(choice.angle)}
           options={columns}
@@ -112,7 +112,7 @@ function Plateaus({ name, table, target: first, targets, onReading, close }: Loa
             setChoice({ ...choice, angle: Number(value) });
           }}
         />
-        <Choice
+        <BarChoice
           label="Zero"
           value={zero === null ? "" : String(zero)}
           options={[

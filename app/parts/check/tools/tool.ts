@@ -1,6 +1,6 @@
 import type { Side } from "#core/body/side";
 import type { Protocol } from "#core/content/protocol";
-import type { Row, ToolReading } from "../round";
+import type { RoundRow, ToolReading } from "../round";
 
 /** The instruments that the application brings itself. */
 export const toolNames = ["photo", "level", "sensor-log"] as const;
@@ -11,7 +11,7 @@ export const toolsOf = (protocol: Protocol): ToolName[] =>
   toolNames.filter((tool) => protocol.instruments.some(({ id }) => id === tool));
 
 /** One place a reading may go: a check, its mode, a side. */
-export type Target = { row: Row; side: Side };
+export type Target = { row: RoundRow; side: Side };
 
 /** What an open instrument is given: where it was opened, where else a reading may go, and what to do with one. */
 export type ToolProps = {

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { protocol } from "#core/test/people";
-import type { Row } from "../round";
+import type { RoundRow } from "../round";
 import { angleOfDraft, isPlumb, namesOf, readingOfDraft, type AngleDraft } from "./photo-angles";
 import { targetText } from "./target-select";
 import { toolsOf } from "./tool";
@@ -9,7 +9,7 @@ import { turnSpot, windowOf } from "./turned";
 
 const size = { width: 800, height: 600 };
 const photo = { ...size, url: "blob:x", name: "limb.jpg", turn: 0 };
-const rowFor = (id: string): Row => {
+const rowFor = (id: string): RoundRow => {
   const found = protocol(id);
   return { key: `${id}/passive`, protocol: found, mode: found.modes[0]! };
 };

@@ -1,6 +1,6 @@
 import type { PainKind } from "#core/records/records";
 
-/** What was felt, in a coach's words; the harmless two first. */
+/** What was felt, in a coach’s words; the harmless two first. */
 export const painKinds: Record<PainKind, string> = {
   stretch: "a stretch",
   ache: "an ache",
@@ -11,8 +11,3 @@ export const painKinds: Record<PainKind, string> = {
   numb: "numb or tingling",
   dizzy: "dizzy",
 };
-const harmless: readonly PainKind[] = ["stretch", "ache"];
-
-/** Whether a kind of feeling ends the drill whatever its level. */
-export const isSharp = (kind: PainKind | null): boolean =>
-  kind !== null && !harmless.includes(kind);
