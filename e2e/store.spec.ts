@@ -219,3 +219,69 @@ test.describe("a new build", () => {
     }
   });
 });
+
+test("a notebook of the first layout, a record a key, is brought over once", async ({ page }) => {
+  await page.goto("/mark.svg");
+  await page.evaluate(
+    () =>
+      new Promise<void>((done, failed) => {
+        const stores = ["meta", "own", "own-quarantine", "demo", "demo-quarantine"];
+        const open = indexedDB.open("yearling", 6);
+        open.onupgradeneeded = () => stores.forEach((name) => open.result.createObjectStore(name));
+        open.onerror = () => failed(new Error("no database"));
+        open.onsuccess = () => {
+          const database = open.result;
+          const write = database.transaction(stores, "readwrite");
+          const athlete = {
+            kind: "athlete",
+            id: "a1",
+            name: "Mirela Osei",
+            discipline: "dancer",
+            bornOn: "1999-05-04",
+            statureCm: 165,
+            massKg: null,
+            dominantSide: "right",
+            measures: {},
+            placeId: null,
+            note: "",
+            intake: null,
+            clearances: [],
+            absences: [],
+            archived: false,
+          };
+          write.objectStore("meta").put("own", "open");
+          write.objectStore("own").put({ rev: 4, record: athlete }, "athlete/a1");
+          write
+            .objectStore("own")
+            .put(
+              { rev: 1, record: { kind: "check", id: "c1", athleteId: "a1", pain: "much" } },
+              "check/c1",
+            );
+          write.objectStore("demo").put({ rev: 1, record: athlete }, "athlete/a1");
+          write.oncomplete = () => {
+            database.close();
+            done();
+          };
+        };
+      }),
+  );
+  await page.goto("/");
+  await expect(page.getByRole("link", { name: /Mirela Osei/ })).toBeVisible();
+  await expect(alert(page)).toContainText("1 record could not be read");
+  await saved(page);
+  await page.reload();
+  await expect(page.getByRole("link", { name: /Mirela Osei/ })).toBeVisible();
+  await page.getByRole("button", { name: "See Lanternfield" }).click();
+  await expect(page.getByRole("heading", { name: "Lanternfield" })).toBeVisible();
+  const left = await page.evaluate(
+    () =>
+      new Promise<number>((done) => {
+        const open = indexedDB.open("yearling");
+        open.onsuccess = () => {
+          const count = open.result.transaction("own").objectStore("own").count();
+          count.onsuccess = () => done(count.result);
+        };
+      }),
+  );
+  expect(left).toBe(0);
+});
