@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { usualRange } from "../core/body/priors";
-import { MotionId } from "../core/body/motions";
+import { MotionId, motionOf } from "../core/body/motions";
 import { learn, outlookAt, type Seen } from "../core/season/forecast";
 import { priorOf, usualPrior } from "../core/season/forecast-prior";
 import { forecastPriors } from "./forecast-priors";
@@ -25,8 +24,8 @@ describe("what the library believes before the first check", () => {
       const needs = library.skills.flatMap(({ demands }) =>
         demands.flatMap((demand) => (demand.motion === motion ? [demand.clean] : [])),
       );
-      const usual = usualRange[motion];
-      return needs.length === 0 || usual === undefined
+      const usual = motionOf(motion).usual;
+      return needs.length === 0
         ? []
         : [{ room: priorOf(forecastPriors, motion).headroom, more: Math.max(...needs) - usual }];
     });

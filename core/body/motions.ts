@@ -1,46 +1,5 @@
 import * as z from "zod";
 
-/**
- * A joint motion: one joint moving one way, in degrees from the neutral standing position.
- * Every demand, protocol and drill refers to motions by these identifiers.
- */
-export const MotionId = z.enum([
-  "neck.rotation",
-  "neck.side-bend",
-  "shoulder.flexion",
-  "shoulder.extension",
-  "shoulder.rotation-out",
-  "shoulder.rotation-in",
-  "shoulder.horizontal-reach",
-  "elbow.extension",
-  "forearm.palm-up",
-  "forearm.palm-down",
-  "wrist.extension",
-  "wrist.flexion",
-  "wrist.thumb",
-  "wrist.little-finger",
-  "fingers.extension",
-  "upper-back.extension",
-  "upper-back.rotation",
-  "trunk.side-bend",
-  "low-back.extension",
-  "hip.flexion",
-  "hip.flexion-straight",
-  "hip.extension",
-  "hip.abduction",
-  "hip.straddle",
-  "hip.rotation-out",
-  "hip.rotation-in",
-  "knee.flexion",
-  "knee.extension",
-  "ankle.dorsiflexion",
-  "ankle.plantarflexion",
-  "ankle.inversion",
-  "ankle.eversion",
-  "toes.extension",
-]);
-export type MotionId = z.infer<typeof MotionId>;
-
 export const JointId = z.enum([
   "wrist",
   "fingers",
@@ -57,75 +16,296 @@ export const JointId = z.enum([
 ]);
 export type JointId = z.infer<typeof JointId>;
 
-export type Motion = {
-  id: MotionId;
+/** What is known of a joint motion: one joint moving one way, in degrees from the neutral standing position. */
+export type MotionRow = {
   joint: JointId;
   /** Full name, as a column heading. */
   name: string;
   /** Plural body part for headlines: "The shoulders hold it back". */
   part: string;
-  sided: boolean;
+  /** False for what the body does as a whole. */
+  sided?: boolean;
+  /**
+   * What an adult usually has of it, degrees: what an unmeasured joint is drawn with, dotted. Middle of the normal
+   * active range of adults (working figures; shin angle in a lunge for the ankle).
+   */
+  usual: number;
+  /**
+   * The motions that lengthen the muscles which make it: what is contracted by the one is stretched by the others.
+   * Straight-leg lifts shorten the front of the hip, so hip extension stretches it. Empty where none does.
+   */
+  opposes: readonly string[];
 };
 
-const motion = (
-  id: MotionId,
-  joint: JointId,
-  name: string,
-  part: string,
-  sided = true,
-): Motion => ({ id, joint, name, part, sided });
+export type Motion<Id extends string = MotionId> = Omit<MotionRow, "opposes" | "sided"> & {
+  id: Id;
+  sided: boolean;
+  opposes: readonly Id[];
+};
 
-const table: Motion[] = [
-  motion("neck.rotation", "neck", "Neck rotation", "neck turn"),
-  motion("neck.side-bend", "neck", "Neck side bend", "sides of the neck"),
-  motion("shoulder.flexion", "shoulder", "Shoulder flexion", "shoulders"),
-  motion("shoulder.extension", "shoulder", "Shoulder extension", "fronts of the shoulders"),
-  motion("shoulder.rotation-out", "shoulder", "Shoulder outward rotation", "shoulders turning out"),
-  motion("shoulder.rotation-in", "shoulder", "Shoulder inward rotation", "shoulders turning in"),
-  motion(
-    "shoulder.horizontal-reach",
-    "shoulder",
-    "Shoulder horizontal reach",
-    "chest and fronts of the shoulders",
-  ),
-  motion("elbow.extension", "elbow", "Elbow extension", "elbows"),
-  motion("forearm.palm-up", "forearm", "Forearm turning, palm up", "forearms turning up"),
-  motion("forearm.palm-down", "forearm", "Forearm turning, palm down", "forearms turning down"),
-  motion("wrist.extension", "wrist", "Wrist extension", "wrists"),
-  motion("wrist.flexion", "wrist", "Wrist flexion", "backs of the wrists"),
-  motion("wrist.thumb", "wrist", "Wrist toward the thumb", "wrists toward the thumb"),
-  motion(
-    "wrist.little-finger",
-    "wrist",
-    "Wrist toward the little finger",
-    "wrists toward the little finger",
-  ),
-  motion("fingers.extension", "fingers", "Finger extension", "fingers"),
-  motion("upper-back.extension", "upper-back", "Upper-back extension", "upper back", false),
-  motion("upper-back.rotation", "upper-back", "Upper-back rotation", "upper back in the turn"),
-  motion("trunk.side-bend", "low-back", "Trunk side bend", "sides of the trunk"),
-  motion("low-back.extension", "low-back", "Low-back extension", "low back", false),
-  motion("hip.flexion", "hip", "Hip flexion, knee bent", "hips in the fold"),
-  motion("hip.flexion-straight", "hip", "Hip flexion, straight leg", "hamstrings"),
-  motion("hip.extension", "hip", "Hip extension", "hip flexors"),
-  motion("hip.abduction", "hip", "Hip abduction", "inner thighs"),
-  motion("hip.straddle", "hip", "Straddle in sitting", "inner thighs and hamstrings"),
-  motion("hip.rotation-out", "hip", "Hip outward rotation", "hips turning out"),
-  motion("hip.rotation-in", "hip", "Hip inward rotation", "hips turning in"),
-  motion("knee.flexion", "knee", "Knee flexion", "fronts of the thighs"),
-  motion("knee.extension", "knee", "Knee extension", "knees"),
-  motion("ankle.dorsiflexion", "ankle", "Ankle bend", "ankles"),
-  motion("ankle.plantarflexion", "ankle", "Ankle point", "ankles in the point"),
-  motion("ankle.inversion", "ankle", "Foot turning in", "outer ankles"),
-  motion("ankle.eversion", "ankle", "Foot turning out", "inner ankles"),
-  motion("toes.extension", "toes", "Big-toe extension", "big toes"),
-];
+/** Makes the schema and the look-up of motions from their rows. @throws when a row speaks of a motion that has none */
+export function motionRegistry<Id extends string>(rows: Record<Id, MotionRow>) {
+  const ids = Object.keys(rows) as [Id, ...Id[]];
+  const known = (id: string): id is Id => Object.hasOwn(rows, id);
+  const table = new Map(
+    ids.map((id): [Id, Motion<Id>] => {
+      const { opposes, sided = true, ...row } = rows[id];
+      const stray = opposes.find((other) => !known(other));
+      if (stray) throw new Error(`${id} opposes ${stray}, which is no motion`);
+      return [id, { ...row, id, sided, opposes: opposes.filter(known) }];
+    }),
+  );
+  return {
+    Id: z.enum(ids),
+    of(id: Id): Motion<Id> {
+      const found = table.get(id);
+      if (!found) throw new Error(`no motion called ${id}`);
+      return found;
+    },
+  };
+}
 
-const byId = new Map(table.map((entry) => [entry.id, entry]));
+/** Every joint motion. Demands, protocols and drills refer to them by these identifiers; a new one is a row. */
+export const motionRows = {
+  "neck.rotation": {
+    joint: "neck",
+    name: "Neck rotation",
+    part: "neck turn",
+    usual: 70,
+    opposes: [],
+  },
+  "neck.side-bend": {
+    joint: "neck",
+    name: "Neck side bend",
+    part: "sides of the neck",
+    usual: 40,
+    opposes: [],
+  },
+  "shoulder.flexion": {
+    joint: "shoulder",
+    name: "Shoulder flexion",
+    part: "shoulders",
+    usual: 172,
+    opposes: ["shoulder.extension"],
+  },
+  "shoulder.extension": {
+    joint: "shoulder",
+    name: "Shoulder extension",
+    part: "fronts of the shoulders",
+    usual: 55,
+    opposes: ["shoulder.flexion"],
+  },
+  "shoulder.rotation-out": {
+    joint: "shoulder",
+    name: "Shoulder outward rotation",
+    part: "shoulders turning out",
+    usual: 90,
+    opposes: ["shoulder.rotation-in"],
+  },
+  "shoulder.rotation-in": {
+    joint: "shoulder",
+    name: "Shoulder inward rotation",
+    part: "shoulders turning in",
+    usual: 70,
+    opposes: ["shoulder.rotation-out"],
+  },
+  "shoulder.horizontal-reach": {
+    joint: "shoulder",
+    name: "Shoulder horizontal reach",
+    part: "chest and fronts of the shoulders",
+    usual: 30,
+    opposes: [],
+  },
+  "elbow.extension": {
+    joint: "elbow",
+    name: "Elbow extension",
+    part: "elbows",
+    usual: 0,
+    opposes: [],
+  },
+  "forearm.palm-up": {
+    joint: "forearm",
+    name: "Forearm turning, palm up",
+    part: "forearms turning up",
+    usual: 80,
+    opposes: ["forearm.palm-down"],
+  },
+  "forearm.palm-down": {
+    joint: "forearm",
+    name: "Forearm turning, palm down",
+    part: "forearms turning down",
+    usual: 80,
+    opposes: ["forearm.palm-up"],
+  },
+  "wrist.extension": {
+    joint: "wrist",
+    name: "Wrist extension",
+    part: "wrists",
+    usual: 70,
+    opposes: ["wrist.flexion"],
+  },
+  "wrist.flexion": {
+    joint: "wrist",
+    name: "Wrist flexion",
+    part: "backs of the wrists",
+    usual: 80,
+    opposes: ["wrist.extension"],
+  },
+  "wrist.thumb": {
+    joint: "wrist",
+    name: "Wrist toward the thumb",
+    part: "wrists toward the thumb",
+    usual: 20,
+    opposes: ["wrist.little-finger"],
+  },
+  "wrist.little-finger": {
+    joint: "wrist",
+    name: "Wrist toward the little finger",
+    part: "wrists toward the little finger",
+    usual: 30,
+    opposes: ["wrist.thumb"],
+  },
+  "fingers.extension": {
+    joint: "fingers",
+    name: "Finger extension",
+    part: "fingers",
+    usual: 30,
+    opposes: [],
+  },
+  "upper-back.extension": {
+    joint: "upper-back",
+    name: "Upper-back extension",
+    part: "upper back",
+    sided: false,
+    usual: 14,
+    opposes: [],
+  },
+  "upper-back.rotation": {
+    joint: "upper-back",
+    name: "Upper-back rotation",
+    part: "upper back in the turn",
+    usual: 40,
+    opposes: [],
+  },
+  "trunk.side-bend": {
+    joint: "low-back",
+    name: "Trunk side bend",
+    part: "sides of the trunk",
+    usual: 25,
+    opposes: ["trunk.side-bend"],
+  },
+  "low-back.extension": {
+    joint: "low-back",
+    name: "Low-back extension",
+    part: "low back",
+    sided: false,
+    usual: 25,
+    opposes: [],
+  },
+  "hip.flexion": {
+    joint: "hip",
+    name: "Hip flexion, knee bent",
+    part: "hips in the fold",
+    usual: 118,
+    opposes: ["hip.extension"],
+  },
+  "hip.flexion-straight": {
+    joint: "hip",
+    name: "Hip flexion, straight leg",
+    part: "hamstrings",
+    usual: 80,
+    opposes: ["hip.extension"],
+  },
+  "hip.extension": {
+    joint: "hip",
+    name: "Hip extension",
+    part: "hip flexors",
+    usual: 18,
+    opposes: ["hip.flexion", "hip.flexion-straight"],
+  },
+  "hip.abduction": {
+    joint: "hip",
+    name: "Hip abduction",
+    part: "inner thighs",
+    usual: 45,
+    opposes: ["hip.abduction", "hip.straddle"],
+  },
+  "hip.straddle": {
+    joint: "hip",
+    name: "Straddle in sitting",
+    part: "inner thighs and hamstrings",
+    usual: 42,
+    opposes: ["hip.abduction", "hip.straddle"],
+  },
+  "hip.rotation-out": {
+    joint: "hip",
+    name: "Hip outward rotation",
+    part: "hips turning out",
+    usual: 45,
+    opposes: ["hip.rotation-in"],
+  },
+  "hip.rotation-in": {
+    joint: "hip",
+    name: "Hip inward rotation",
+    part: "hips turning in",
+    usual: 40,
+    opposes: ["hip.rotation-out"],
+  },
+  "knee.flexion": {
+    joint: "knee",
+    name: "Knee flexion",
+    part: "fronts of the thighs",
+    usual: 137,
+    opposes: ["knee.extension"],
+  },
+  "knee.extension": {
+    joint: "knee",
+    name: "Knee extension",
+    part: "knees",
+    usual: 0,
+    opposes: ["knee.flexion"],
+  },
+  "ankle.dorsiflexion": {
+    joint: "ankle",
+    name: "Ankle bend",
+    part: "ankles",
+    usual: 38,
+    opposes: ["ankle.plantarflexion"],
+  },
+  "ankle.plantarflexion": {
+    joint: "ankle",
+    name: "Ankle point",
+    part: "ankles in the point",
+    usual: 50,
+    opposes: ["ankle.dorsiflexion"],
+  },
+  "ankle.inversion": {
+    joint: "ankle",
+    name: "Foot turning in",
+    part: "outer ankles",
+    usual: 30,
+    opposes: ["ankle.eversion"],
+  },
+  "ankle.eversion": {
+    joint: "ankle",
+    name: "Foot turning out",
+    part: "inner ankles",
+    usual: 18,
+    opposes: ["ankle.inversion"],
+  },
+  "toes.extension": {
+    joint: "toes",
+    name: "Big-toe extension",
+    part: "big toes",
+    usual: 70,
+    opposes: [],
+  },
+} as const satisfies Record<string, MotionRow>;
+
+const registry = motionRegistry<keyof typeof motionRows>(motionRows);
+
+export const MotionId = registry.Id;
+export type MotionId = keyof typeof motionRows;
 
 /** The description of a motion. Every identifier the schema accepts has one. */
-export function motionOf(id: MotionId): Motion {
-  const found = byId.get(id);
-  if (!found) throw new Error(`no motion called ${id}`);
-  return found;
-}
+export const motionOf = registry.of;

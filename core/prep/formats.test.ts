@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { MotionId, motionOf } from "../body/motions";
-import { opposites } from "../body/opposite";
 import { formatOf } from "../content/library";
 import { drill, item } from "../test/people";
 import { asked, placeWith } from "../test/planning";
@@ -188,8 +187,8 @@ describe("what a motion contracts, another stretches", () => {
   it("is never the motion itself, but for the inner thigh and the side", () => {
     for (const motion of MotionId.options)
       if (!["hip.abduction", "hip.straddle", "trunk.side-bend"].includes(motion))
-        expect(opposites(motion)).not.toContain(motion);
-    expect(opposites("hip.extension")).toContain("hip.flexion-straight");
-    expect(opposites("shoulder.flexion")).toEqual(["shoulder.extension"]);
+        expect(motionOf(motion).opposes).not.toContain(motion);
+    expect(motionOf("hip.extension").opposes).toContain("hip.flexion-straight");
+    expect(motionOf("shoulder.flexion").opposes).toEqual(["shoulder.extension"]);
   });
 });

@@ -1,6 +1,5 @@
 import type { Need } from "../aim/priority";
 import { motionOf, type MotionId } from "../body/motions";
-import { opposites } from "../body/opposite";
 import { bothSides } from "../body/side";
 import { workSeconds, type Dose } from "../drill/dose";
 import { atRung, byText, type Drill, type Phase } from "../drill/drill";
@@ -320,7 +319,7 @@ export const contracts = (work: Drill, stretch: Drill): boolean =>
     ({ motion, share }) =>
       share >= 0.5 &&
       stretch.serves.some(
-        (other) => other.share >= 0.5 && opposites(motion).includes(other.motion),
+        (other) => other.share >= 0.5 && motionOf(motion).opposes.includes(other.motion),
       ),
   );
 

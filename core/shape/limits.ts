@@ -1,7 +1,6 @@
 import { demandsOf, sidesOfRole, type DemandGap } from "../aim/gap";
 import type { Skill } from "../content/skill";
-import type { MotionId } from "../body/motions";
-import { usualRange } from "../body/priors";
+import { motionOf, type MotionId } from "../body/motions";
 import type { Side } from "../body/side";
 
 /** What each joint may do, degrees, by motion and side. Missing entries are assumed to be enough. */
@@ -23,7 +22,7 @@ export function limitsHad(
   for (const { demand, need, sides } of inOrderOf(skill, gaps))
     for (const { side, have, verdict, asked } of sides) {
       if (limits[demand.motion]?.[side] !== undefined) continue;
-      const prior = asked ? usualRange[demand.motion] : undefined;
+      const prior = asked ? motionOf(demand.motion).usual : undefined;
       if (have)
         setFirst(
           limits,
