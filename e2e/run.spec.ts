@@ -108,9 +108,12 @@ test("a remote's two keys walk the run; a reload in the middle loses nothing; tw
   await page.keyboard.press("Space");
   await expect(page.getByText("paused")).toBeVisible();
   const second = await drill(page).textContent();
+  await page.waitForTimeout(400);
   await page.reload();
   await expect(drill(page)).toHaveText(second!);
+  await expect(page.getByText("paused")).toBeVisible();
   await page.keyboard.press("Space");
+  await expect(page.getByText("paused")).toBeHidden();
   await page.clock.runFor(16 * 60_000);
   await expect(page.getByRole("heading", { name: "Done." })).toBeVisible();
   await page.getByRole("button", { name: "All clean, log it" }).click();
@@ -134,6 +137,7 @@ test("on the floor: rungs, sets, fifteen seconds, loose now, form, other minutes
     return minutes! * 60 + seconds!;
   };
   await page.keyboard.press("Space");
+  await expect(page.getByText("paused")).toBeVisible();
   const before = await left();
   await page.keyboard.press("+");
   await expect.poll(left).toBe(before + 15);
