@@ -306,6 +306,41 @@ describe("storage that fails", () => {
     expect(again.get("check", "c1")).not.toBeNull();
   });
 
+  it("what was on its way when the page was loaded again is taken up, once, with its undo", async () => {
+    const notebook = await browser.tab("mine");
+    await notebook.commit("add", [athlete(), check({ id: "c1" })]);
+    browser.fail = Object.assign(new Error("no room"), { name: "QuotaExceededError" });
+    await notebook.commit("rename", [named("B")]);
+    await notebook.commit("remove", [], ["check/c1"]);
+    browser.fail = null;
+    const reloaded = await browser.tab("mine");
+    await reloaded.settled();
+    expect(reloaded.status).toBe("saved");
+    expect(reloaded.get("athlete", "a1")!.name).toBe("B");
+    const other = await browser.tab("other");
+    await other.openAthletes(["a1"]);
+    expect(other.get("check", "c1")).toBeNull();
+    expect(other.get("athlete", "a1")!.name).toBe("B");
+    expect([reloaded.undo(), reloaded.undo()]).toEqual([{ done: "remove" }, { done: "rename" }]);
+    await reloaded.settled();
+    const again = await browser.tab("mine");
+    await again.settled();
+    expect(again.get("athlete", "a1")!.name).toBe("Test Athlete");
+    expect(again.conflicts).toEqual([]);
+  });
+
+  it("what was on its way and was changed elsewhere meanwhile is told, not written over", async () => {
+    const notebook = await browser.tab("mine");
+    await notebook.commit("add", [athlete()]);
+    browser.fail = new Error("aborted");
+    await notebook.commit("rename", [named("Mine")]);
+    browser.fail = null;
+    await (await browser.tab("other")).commit("rename", [named("Other")]);
+    const reloaded = await browser.tab("mine");
+    expect(reloaded.get("athlete", "a1")!.name).toBe("Other");
+    expect(reloaded.conflicts).toMatchObject([{ label: "rename" }]);
+  });
+
   it("a write that happened although it said it failed is not done twice", async () => {
     const notebook = await browser.tab();
     await notebook.commit("add", [athlete()]);

@@ -15,11 +15,16 @@ export type Conflict = { id: string; label: string; edits: Edit[] };
 /** A change on its way to the shelf. `base` is what each of its records was when it was made. */
 type Pending = Act & { base: Map<string, KeptRow | null>; rows: Map<string, KeptRow | null> };
 
+/** An act on its way, and what each of its records was when it was made. */
+export type Unwritten = { act: Act; base: Record<string, AnyRecord | null> };
+
 type Around = Surroundings & {
   /** Tells other tabs that there is something new. */
   announce: () => void;
   /** Calls back after a pause, in milliseconds; gives a way to call it off. */
   later: (milliseconds: number, task: () => void) => () => void;
+  /** Where what is on its way is noted at once, so that a page that is loaded again takes it up. */
+  unwritten?: { read: () => Unwritten[]; write: (acts: readonly Unwritten[]) => void };
   /** Why nothing is kept at all, where the shelf lasts only as long as the page. */
   unkept: Trouble | null;
   /** How long the storage may take to answer at the opening, ms. */
@@ -81,8 +86,39 @@ export class Notebook {
     await this.take(everybody);
     this.summaries = await this.keeper.summaries();
     this.aside = await this.keeper.aside();
+    await this.takeUp(new Set(mine.map(({ id }) => id)));
     this.changed();
     if (this.keeper.unfolded > 0) this.foldSoon();
+  }
+
+  /** Takes up what this tab had on its way when it was loaded again. What no longer fits is told as a conflict. */
+  private async takeUp(written: ReadonlySet<string>): Promise<void> {
+    for (const { act, base } of this.around.unwritten?.read() ?? []) {
+      if (written.has(act.id)) continue;
+      const owners = [...new Set(act.edits.map(({ owner }) => owner))];
+      await this.openAthletes(owners.filter((owner) => this.get("athlete", owner)));
+      const fits = act.edits.every(
+        ({ key, after }) =>
+          sameRecord(this.seen.get(key)?.record ?? null, base[key] ?? null) &&
+          (after === null || AnyRecord.safeParse(after).success),
+      );
+      if (fits) this.put(act);
+      else
+        this.conflicts = [
+          ...this.conflicts,
+          { id: act.id, label: act.label ?? "", edits: act.edits },
+        ];
+    }
+    this.note();
+  }
+
+  private note(): void {
+    this.around.unwritten?.write(
+      this.pending.map(({ id, label, edits, turn, travel, base }) => ({
+        act: { id, label, edits, turn, travel },
+        base: Object.fromEntries([...base].map(([key, row]) => [key, row?.record ?? null])),
+      })),
+    );
   }
 
   /** Stops writing behind: the page turns to another notebook. */
@@ -343,7 +379,12 @@ export class Notebook {
     travel: Act["travel"] = null,
   ): Promise<void> {
     if (edits.length === 0) return Promise.resolve();
-    const act: Act = { id: this.around.newId(), label, edits, turn: null, travel };
+    return this.put({ id: this.around.newId(), label, edits, turn: null, travel });
+  }
+
+  /** Lays an act over what is seen, and sends it on its way. */
+  private put(act: Act): Promise<void> {
+    const { edits } = act;
     const base = new Map(edits.map(({ key }) => [key, this.seen.get(key) ?? null]));
     const rows = new Map(
       edits.map(({ key, after }): [string, KeptRow | null] => [
@@ -359,6 +400,7 @@ export class Notebook {
       if (after?.kind === "athlete" && !this.open.has(after.id) && !base.get(keyOf(after)))
         this.open.set(after.id, (this.turn += 1));
     this.pending.push({ ...act, base, rows });
+    this.note();
     this.history = withAct(this.history, act);
     this.changed();
     return this.flush();
@@ -576,6 +618,7 @@ export class Notebook {
         row.rev = seq;
         this.truth.set(key, row);
       } else this.truth.delete(key);
+    this.note();
   }
 
   /** Another tab was ahead: nothing of the act is written, what the others wrote is seen, and the act is kept. */
@@ -586,6 +629,7 @@ export class Notebook {
       future: this.history.future,
     };
     this.conflicts = [...this.conflicts, { id: act.id, label: act.label ?? "", edits: act.edits }];
+    this.note();
     for (const owner of new Set(act.edits.map((edit) => edit.owner))) this.layOver(owner);
     this.outside += 1;
     this.changed();

@@ -4,7 +4,7 @@ import { loadDrafts } from "./drafts";
 import type { Exclusive } from "./keeper";
 import { everybody, ownerOf, type Owner } from "./layout";
 import { metaIsEmpty, readMeta, writeMeta, type NotebookName } from "./meta";
-import { Notebook, storagePatience } from "./notebook";
+import { Notebook, storagePatience, type Unwritten } from "./notebook";
 import { memoryShelf, openShelf } from "./shelf";
 import { claimTab } from "./tab";
 import { troubleOf, within, type Trouble } from "./trouble";
@@ -100,7 +100,34 @@ async function make(
       return () => clearTimeout(timer);
     },
     unkept,
+    unwritten: unwrittenOf(name),
   });
+}
+
+/** More than this many characters on their way are not noted: a photograph waits for the shelf alone. */
+const notedMost = 1_000_000;
+
+/** Notes what is on its way where the browser writes at once and a loaded page finds it again: the tab's own store. */
+function unwrittenOf(name: NotebookName) {
+  const key = `yearling-unwritten-${name}`;
+  return {
+    read: (): Unwritten[] => {
+      try {
+        return JSON.parse(sessionStorage.getItem(key) ?? "[]") as Unwritten[];
+      } catch {
+        return [];
+      }
+    },
+    write: (acts: readonly Unwritten[]): void => {
+      try {
+        const text = JSON.stringify(acts);
+        if (acts.length === 0 || text.length > notedMost) sessionStorage.removeItem(key);
+        else sessionStorage.setItem(key, text);
+      } catch {
+        // Without it, what is on its way ends with the page.
+      }
+    },
+  };
 }
 
 async function bring(name: NotebookName): Promise<Opened> {

@@ -1,5 +1,5 @@
 import { recordsVersion } from "#core/records/records";
-import { Notebook } from "./notebook";
+import { Notebook, type Unwritten } from "./notebook";
 import type { Page } from "./page";
 import { memoryShelf, type Shelf } from "./shelf";
 
@@ -11,6 +11,8 @@ export class Browser {
   private journal = new Map<string, unknown>();
   private turn: Promise<unknown> = Promise.resolve();
   private timers = new Set<() => void>();
+  /** What each tab has noted as on its way. */
+  private noted = new Map<string, string>();
   private clock = 0;
   /** Names that were written, in order. */
   writes: string[] = [];
@@ -63,6 +65,10 @@ export class Browser {
         return () => void this.timers.delete(task);
       },
       unkept: null,
+      unwritten: {
+        read: () => JSON.parse(this.noted.get(name) ?? "[]") as Unwritten[],
+        write: (acts) => void this.noted.set(name, JSON.stringify(acts)),
+      },
       ...(patience === undefined ? {} : { patience }),
     });
     await notebook.load();
