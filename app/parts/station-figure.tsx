@@ -12,6 +12,7 @@ import type { AthleteView } from "../view";
 import { PosePicture } from "./figure/pose-picture";
 import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
 import { WhyNote } from "./why";
+import { shapeWords } from "#words/shape";
 
 /** The joints of the aim as they can be pressed: each leads to its check. */
 function jointsOf(view: AthleteView): JointSpot[] {
@@ -56,7 +57,7 @@ export const StationFigure = memo(function StationFigure({
   return (
     <>
       <div className="font-display text-lg font-bold leading-snug">
-        {measured ? had.sentence : view.skill.summary}{" "}
+        {measured ? shapeWords(had) : view.skill.summary}{" "}
         {measured ? (
           <span className="font-sans font-normal">
             <WhyNote why={whyOf(had, limits, names)} />

@@ -1,7 +1,6 @@
 import { landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
-import type { Limits } from "./limits";
-import { assembled, joint, type Shape } from "./shape";
+import { assembled, joint, type Ranges, type Shape } from "./shape";
 
 /** The low back's part in a clean bridge, and the most it is drawn with, degrees. Working figures. */
 const lowBackShare = 42;
@@ -13,11 +12,11 @@ const shin = -12;
  * A bridge from the side: hands and feet flat, shoulders over the hands. What shoulders, upper back and hips do not
  * give, the low back takes up; what it cannot, shows as shoulders that stay behind the hands.
  */
-export function bridgeShape(limits: Limits, statureCm: number): Shape {
-  const shoulder = joint(limits, "shoulder.flexion", "shoulder", "both", 185);
-  const upper = joint(limits, "upper-back.extension", "upper-back", "both", 30);
-  const hip = joint(limits, "hip.extension", "hip", "both", 20);
-  const wrist = joint(limits, "wrist.extension", "wrist", "both", 90);
+export function bridgeShape(ranges: Ranges, statureCm: number): Shape {
+  const shoulder = joint(ranges, "shoulder.flexion", "shoulder", "both", 185);
+  const upper = joint(ranges, "upper-back.extension", "upper-back", "both", 30);
+  const hip = joint(ranges, "hip.extension", "hip", "both", 20);
+  const wrist = joint(ranges, "wrist.extension", "wrist", "both", 90);
   const taken = 0.6 * shoulder.short + upper.short + 0.7 * hip.short;
   const lowBack = Math.min(lowBackMost, lowBackShare + taken);
   const beyond = Math.max(0, lowBackShare + taken - lowBackMost);
@@ -43,16 +42,15 @@ export function bridgeShape(limits: Limits, statureCm: number): Shape {
       {
         at: "low-back",
         side: "right",
-        text: "Low back takes it up",
+        giving: { gives: "low-back" },
         size: taking,
         unit: "°",
-        amount: `${taking.toFixed(0)}° more than its share`,
         scale: 45,
       },
       {
         at: "shoulder",
         side: "right",
-        text: "Shoulders behind the hands",
+        giving: { gives: "shoulders-behind-hands" },
         size: behind,
         unit: "°",
         scale: 45,
@@ -60,16 +58,16 @@ export function bridgeShape(limits: Limits, statureCm: number): Shape {
       {
         at: "wrist",
         side: "right",
-        text: "Heels of the hands lift",
+        giving: { gives: "heels-of-hands" },
         size: wrist.short,
         unit: "°",
         scale: 30,
       },
     ],
-    sentence:
+    line:
       taking + behind < 1
-        ? `Shoulders over the hands, ${reach.toFixed(0)} cm from hands to heels.`
-        : `The low back takes ${taking.toFixed(0)}° more; hands and heels stay ${reach.toFixed(0)} cm apart.`,
+        ? { line: "bridge", reachCm: reach }
+        : { line: "bridge-low-back", taking, reachCm: reach },
   });
 }
 

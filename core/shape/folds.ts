@@ -1,7 +1,6 @@
 import { landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
-import type { Limits } from "./limits";
-import { assembled, joint, type Shape } from "./shape";
+import { assembled, joint, type Ranges, type Shape } from "./shape";
 
 /** How far the whole back rounds in a fold without spoiling the line, degrees. A working figure. */
 const backRounds = 34;
@@ -10,8 +9,8 @@ const backRounds = 34;
  * A standing fold over straight legs: the pelvis tips as far as the hamstrings let it, the back rounds a little.
  * @param statureCm for the distance of the fingertips from the floor
  */
-export function pikeShape(limits: Limits, statureCm: number): Shape {
-  const hip = joint(limits, "hip.flexion-straight", "hip", "both", 130);
+export function pikeShape(ranges: Ranges, statureCm: number): Shape {
+  const hip = joint(ranges, "hip.flexion-straight", "hip", "both", 130);
   const pose: Pose = {
     pelvis: hip.used,
     hip: hip.used,
@@ -33,19 +32,16 @@ export function pikeShape(limits: Limits, statureCm: number): Shape {
       {
         at: "hip",
         side: "right",
-        text: "The fold stays open",
+        giving: { gives: "open-fold" },
         size: hip.short,
         unit: "°",
-        amount: `${hip.short.toFixed(0)}° short of the thighs`,
         scale: 45,
       },
     ],
-    sentence:
+    line:
       hip.short < 0.5
-        ? "Folded flat on straight legs."
-        : fingers > 1
-          ? `The fold opens by ${hip.short.toFixed(0)}°: fingertips ${fingers.toFixed(0)} cm off the floor.`
-          : `The fold opens by ${hip.short.toFixed(0)}°: the hands reach the floor, the chest not the legs.`,
+        ? { line: "fold" }
+        : { line: "open-fold", short: hip.short, fingersCm: fingers },
   });
 }
 
@@ -53,9 +49,9 @@ export function pikeShape(limits: Limits, statureCm: number): Shape {
 const straddleHelps = 0.35;
 
 /** A pancake: sitting with the legs apart, chest toward the floor. */
-export function pancakeShape(limits: Limits, statureCm: number): Shape {
-  const open = joint(limits, "hip.straddle", "hip", "both", 65);
-  const hip = joint(limits, "hip.flexion-straight", "hip", "both", 145);
+export function pancakeShape(ranges: Ranges, statureCm: number): Shape {
+  const open = joint(ranges, "hip.straddle", "hip", "both", 65);
+  const hip = joint(ranges, "hip.flexion-straight", "hip", "both", 145);
   const fold = hip.used + straddleHelps * open.used;
   const clean = hip.asked + straddleHelps * open.asked;
   // Sitting upright on straight legs takes 90° of flexion; what is beyond tips the pelvis forward.
@@ -87,16 +83,12 @@ export function pancakeShape(limits: Limits, statureCm: number): Shape {
       {
         at: "neck",
         side: "right",
-        text: "Chest off the floor",
+        giving: { gives: "chest-off-the-floor", cm: chest },
         size: left,
         unit: "°",
-        amount: `about ${chest.toFixed(0)} cm, ${left.toFixed(0)}° of fold short`,
         scale: 45,
       },
     ],
-    sentence:
-      left < 0.5
-        ? "Chest on the floor between the legs."
-        : `The pelvis tips ${tilt.toFixed(0)}°: the chest stays about ${chest.toFixed(0)} cm up.`,
+    line: left < 0.5 ? { line: "pancake" } : { line: "open-pancake", tilt, chestCm: chest },
   });
 }

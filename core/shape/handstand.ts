@@ -1,7 +1,6 @@
 import { centreOfMass, fingerRoot, landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
-import type { Limits } from "./limits";
-import { assembled, rootOf, joint, type Shape } from "./shape";
+import { assembled, rootOf, joint, type Joint, type Line, type Ranges, type Shape } from "./shape";
 
 /** Where over the hand the weight is carried: this share of the way from the wrist crease to the knuckles. */
 const overTheHand = 0.2;
@@ -18,24 +17,20 @@ const mostLean = 12;
  *
  * @param wedge degrees by which the heels of the hands are raised: the wrists need that much less
  */
-export function handstandShape(limits: Limits, wedge = 0): Shape {
-  const shoulder = joint(limits, "shoulder.flexion", "shoulder", "both", 180);
-  const upper = joint(limits, "upper-back.extension", "upper-back", "both", 20);
-  const wrist = joint(limits, "wrist.extension", "wrist", "both", 90);
-  const hips = joint(limits, "hip.extension", "hip", "both", 10);
-  const missing = Math.max(0, 90 - wrist.have - wedge);
-  const spare = Math.min(Math.max(0, wrist.have + wedge - 90), mostLean);
-  const body = {
-    shoulder: shoulder.used,
-    upperBack: Math.max(0, upper.have),
-    hips: hips.have,
-    wedge,
-  };
-  const best = leansUpTo(spare)
-    .map((lean) => ({ lean, ...standing({ ...body, lean }) }))
-    .reduce((a, b) => (costOf(b) < costOf(a) - 1e-6 ? b : a));
+export function handstandShape(ranges: Ranges, wedge = 0): Shape {
+  const shoulder = joint(ranges, "shoulder.flexion", "shoulder", "both", 180);
+  const upper = joint(ranges, "upper-back.extension", "upper-back", "both", 20);
+  const wrist = joint(ranges, "wrist.extension", "wrist", "both", 90);
+  const hips = joint(ranges, "hip.extension", "hip", "both", 10);
+  // A skill that asks less than flat hands need is done on what raises them by the rest.
+  const raised = Math.max(wedge, flatHands - wrist.asked);
+  const missing = Math.max(0, flatHands - wrist.have - raised);
+  const best = bestStand({ shoulder, upper, hips, wrist: wrist.have, raised });
+  const clean = cleanStand({ shoulder, upper, hips, wrist: wrist.asked, raised });
+  const spoilt = Math.max(0, spoiltBy(best) - spoiltBy(clean));
   const pose = missing > 0 ? fallingBack(best.pose, missing) : best.pose;
-  const flexed = Math.max(0, -hips.have);
+  const flexed = Math.max(0, Math.min(0, hips.asked) - hips.have);
+  const arch = spoilt > 0 ? best.arch : 0;
   return assembled({
     pose,
     view: 0,
@@ -51,7 +46,7 @@ export function handstandShape(limits: Limits, wedge = 0): Shape {
       {
         at: "shoulder",
         side: "right",
-        text: "Line breaks at the shoulders",
+        giving: { gives: "broken-line" },
         size: shoulder.short,
         unit: "°",
         scale: shoulderScale,
@@ -60,25 +55,23 @@ export function handstandShape(limits: Limits, wedge = 0): Shape {
       {
         at: "low-back",
         side: "right",
-        text: "Low back and hips arch",
-        size: best.arch,
+        giving: { gives: "arched-back" },
+        size: arch,
         unit: "°",
-        amount: `${best.arch.toFixed(0)}° to keep balance`,
-        scale: (archScale * Math.max(best.arch, 1e-9)) / Math.max(spoiltBy(best), 1e-9),
+        scale: (archScale * Math.max(arch, 1e-9)) / Math.max(spoilt, 1e-9),
       },
       {
         at: "shoulder",
         side: "right",
-        text: "Arms lean forward",
-        size: best.lean,
+        giving: { gives: "leaning-arms" },
+        size: Math.max(0, best.lean - clean.lean),
         unit: "°",
-        amount: `${best.lean.toFixed(0)}° past upright`,
         scale: leanScale,
       },
       {
         at: "hip",
         side: "right",
-        text: "Legs hang toward the belly",
+        giving: { gives: "hanging-legs" },
         size: flexed,
         unit: "°",
         scale: 40,
@@ -86,16 +79,59 @@ export function handstandShape(limits: Limits, wedge = 0): Shape {
       {
         at: "wrist",
         side: "right",
-        text: "No balance on flat hands",
+        giving: { gives: "no-balance" },
         size: missing,
         unit: "°",
-        amount: `a wedge of ${missing.toFixed(0)}° or bars`,
         scale: 12,
       },
     ],
-    sentence: sentenceOf(best.arch, missing, wedge),
+    line: lineOf(arch, missing, wedge),
   });
 }
+
+/** The bend of the wrists that flat hands under upright arms take, degrees. */
+const flatHands = 90;
+
+type Parts = { shoulder: Joint; upper: Joint; hips: Joint; wrist: number; raised: number };
+
+/** The stand that spoils the line least, over the leans that the wrists allow. */
+function bestStand({ shoulder, upper, hips, wrist, raised }: Parts): Stand & { lean: number } {
+  const body = {
+    shoulder: shoulder.used,
+    upperBack: Math.max(0, upper.have),
+    hips: hips.have,
+    wedge: raised,
+  };
+  const spare = Math.min(Math.max(0, wrist + raised - flatHands), mostLean);
+  return leansUpTo(spare)
+    .map((lean) => ({ lean, ...standing({ ...body, lean }) }))
+    .reduce((a, b) => (costOf(b) < costOf(a) - 1e-6 ? b : a));
+}
+
+const cleanStands = new Map<string, Stand & { lean: number }>();
+
+/** How somebody stands who has just what the skill asks: what the line is measured against. */
+function cleanStand({ shoulder, upper, hips, wrist, raised }: Parts): Stand & { lean: number } {
+  if (shoulder.asked >= straightShoulders) return { ...standing(straight), lean: 0 };
+  const key = [shoulder.asked, upper.asked, hips.asked, wrist, raised].join();
+  const known = cleanStands.get(key);
+  if (known) return known;
+  const meeting = (one: Joint): Joint => ({ ...one, have: one.asked, used: one.asked, short: 0 });
+  const stand = bestStand({
+    shoulder: meeting(shoulder),
+    upper: meeting(upper),
+    hips: meeting(hips),
+    wrist,
+    raised,
+  });
+  if (cleanStands.size > 50) cleanStands.clear();
+  cleanStands.set(key, stand);
+  return stand;
+}
+
+/** Shoulders this far open stand in one line without anything else giving, degrees. */
+const straightShoulders = 179.5;
+const straight: Body = { shoulder: 180, upperBack: 0, hips: 0, lean: 0, wedge: 0 };
 
 /** Leans that are tried: the same steps for everybody, so that more wrist only adds choices. */
 const leansUpTo = (spare: number): number[] =>
@@ -142,7 +178,9 @@ function standing({ shoulder, upperBack, hips, lean, wedge }: Body): Stand {
     };
   };
   const whole =
-    shoulder >= 179.5 && hips >= 0 ? 0 : rootOf((angle) => offBase(poseAt(angle)), 0, 130);
+    shoulder >= straightShoulders && hips >= 0
+      ? 0
+      : rootOf((angle) => offBase(poseAt(angle)), 0, 130);
   const pose = poseAt(whole);
   const hip = Math.max(0, -(pose.hip as number));
   return { arch: Math.max(0, (pose.lowBack ?? 0) + hip), hip, pose };
@@ -153,9 +191,8 @@ const offBase = (pose: Pose): number => {
   return centreOfMass(body)[0] - landmark(body, "wrist")[0] - overTheHand * fingerRoot;
 };
 
-function sentenceOf(arch: number, missing: number, wedge: number): string {
-  const on = wedge > 0 ? ` On a wedge of ${wedge.toFixed(0)}°.` : "";
-  if (missing > 0.05) return `Flat hands leave no balance: the wrists lack ${missing.toFixed(0)}°.`;
-  if (arch < 1) return `One straight line over the hands.${on}`;
-  return `The line breaks by ${arch.toFixed(0)}° in low back and hips to stay over the hands.${on}`;
+function lineOf(arch: number, missing: number, wedge: number): Line {
+  if (missing > 0.05) return { line: "handstand-falls", missing };
+  if (arch < 1) return { line: "handstand", wedge };
+  return { line: "handstand-breaks", arch, wedge };
 }

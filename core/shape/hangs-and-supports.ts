@@ -1,7 +1,6 @@
 import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
-import type { Limits } from "./limits";
-import { assembled, rootOf, joint, type Shape } from "./shape";
+import { assembled, rootOf, joint, type Ranges, type Shape } from "./shape";
 
 /** Hips in the open hang: the legs hang about straight down, degrees. A working figure. */
 const hangingFold = 62;
@@ -10,9 +9,9 @@ const hangingFold = 62;
  * Hanging behind the back from the side: arms upright from the hands, the trunk turned under them by the
  * shoulders' extension; the whole swings until its weight hangs under the hands.
  */
-export function behindBackHangShape(limits: Limits): Shape {
-  const shoulder = joint(limits, "shoulder.extension", "shoulder", "both", 90);
-  const elbow = joint(limits, "elbow.extension", "elbow", "both", 0);
+export function behindBackHangShape(ranges: Ranges): Shape {
+  const shoulder = joint(ranges, "shoulder.extension", "shoulder", "both", 90);
+  const elbow = joint(ranges, "elbow.extension", "elbow", "both", 0);
   const behind = Math.max(0, shoulder.used);
   const poseAt = (tilt: number): Pose => ({
     // The arms run from the hands to the shoulders; the trunk lies off their line by the shoulders' angle.
@@ -41,18 +40,24 @@ export function behindBackHangShape(limits: Limits): Shape {
       {
         at: "shoulder",
         side: "right",
-        text: "Body stays folded",
+        giving: { gives: "folded-hang" },
         size: shoulder.short,
         unit: "°",
-        amount: `${shoulder.short.toFixed(0)}° before the shoulders stop`,
         scale: 45,
       },
-      { at: "elbow", side: "right", text: "Elbows bend", size: elbow.short, unit: "°", scale: 20 },
+      {
+        at: "elbow",
+        side: "right",
+        giving: { gives: "bent-elbows" },
+        size: elbow.short,
+        unit: "°",
+        scale: 20,
+      },
     ],
-    sentence:
+    line:
       shoulder.short < 0.5
-        ? "Hanging with the arms behind, the shoulders open."
-        : `The shoulders stop ${shoulder.short.toFixed(0)}° before the open hang.`,
+        ? { line: "behind-back-hang" }
+        : { line: "folded-hang", short: shoulder.short },
   });
 }
 
@@ -60,10 +65,10 @@ export function behindBackHangShape(limits: Limits): Shape {
  * A support with straight legs: level (L), or raised and apart (high straddle). What the hips do not fold by
  * their own muscles, the legs hang lower or the pelvis rolls under.
  */
-export function supportShape(limits: Limits, high: boolean): Shape {
-  const hip = joint(limits, "hip.flexion-straight", "hip", "both", high ? 130 : 92);
-  const open = high ? joint(limits, "hip.straddle", "hip", "both", 55) : null;
-  const wrist = joint(limits, "wrist.extension", "wrist", "both", high ? 95 : 90);
+export function supportShape(ranges: Ranges, high: boolean): Shape {
+  const hip = joint(ranges, "hip.flexion-straight", "hip", "both", high ? 130 : 92);
+  const open = high ? joint(ranges, "hip.straddle", "hip", "both", 55) : null;
+  const wrist = joint(ranges, "wrist.extension", "wrist", "both", high ? 95 : 90);
   const fold = Math.max(0, hip.used);
   // The pelvis leans back a little so that the hands stay under the weight.
   const back = high ? -28 : -6;
@@ -90,7 +95,7 @@ export function supportShape(limits: Limits, high: boolean): Shape {
       {
         at: "ankle",
         side: "right",
-        text: "Legs hang lower",
+        giving: { gives: "lower-legs" },
         size: short,
         unit: "°",
         scale: 45,
@@ -98,17 +103,15 @@ export function supportShape(limits: Limits, high: boolean): Shape {
       {
         at: "wrist",
         side: "right",
-        text: "Hands turn out or lift",
+        giving: { gives: "turned-hands" },
         size: wrist.short,
         unit: "°",
         scale: 40,
       },
     ],
-    sentence:
+    line:
       short < 0.5
-        ? high
-          ? "Legs apart and above level, held."
-          : "Legs level, held."
-        : `The legs hang ${short.toFixed(0)}° lower.`,
+        ? { line: high ? "high-support" : "level-support" }
+        : { line: "lower-support", short },
   });
 }

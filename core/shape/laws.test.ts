@@ -187,10 +187,10 @@ describe("a handstand on short wrists", () => {
     "shoulder.flexion": { left: 180, right: 180 },
   };
   it("has no balance flat-handed, and stands again on a wedge of the missing degrees", () => {
-    expect(handstandShape(limits)).toMatchObject({ balanced: false });
-    expect(handstandShape(limits, 9)).toMatchObject({ balanced: false });
-    expect(handstandShape(limits, 10)).toMatchObject({ balanced: true });
-    expect(handstandShape(limits, 10).score).toBeCloseTo(100, 6);
+    expect(handstandShape({ has: limits, asks: {} })).toMatchObject({ balanced: false });
+    expect(handstandShape({ has: limits, asks: {} }, 9)).toMatchObject({ balanced: false });
+    expect(handstandShape({ has: limits, asks: {} }, 10)).toMatchObject({ balanced: true });
+    expect(handstandShape({ has: limits, asks: {} }, 10).score).toBeCloseTo(100, 6);
   });
 });
 

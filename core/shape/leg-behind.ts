@@ -1,25 +1,23 @@
 import { otherSide, type LeftRight } from "../body/side";
 import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
-import type { Limits } from "./limits";
-import { assembled, rootOf, joint, onSides, type Shape } from "./shape";
+import { assembled, rootOf, joint, onSides, type Ranges, type Shape } from "./shape";
 import { lowBackHas } from "./splits";
 
 /** Height of the leg behind in a pose at ninety degrees. */
 const level = 90;
-/** What hip and back are asked, degrees; with just these the trunk leans by the rest, and that is clean. */
-const asked = { hip: 25, upperBack: 25, lowBack: lowBackHas };
-const cleanLean = level - asked.hip - asked.upperBack - asked.lowBack;
 
 /**
  * The leg behind at ninety degrees over a straight standing leg, the trunk as upright as the back allows.
  * The hip extends by what it has; the pelvis tips by the rest; low and upper back bring the trunk up again.
  */
-export function legBehindShape(limits: Limits, working: LeftRight): Shape {
+export function legBehindShape(ranges: Ranges, working: LeftRight): Shape {
   const standing = otherSide(working);
-  const hip = joint(limits, "hip.extension", "hip", working, asked.hip);
-  const upper = joint(limits, "upper-back.extension", "upper-back", "both", asked.upperBack);
-  const low = joint(limits, "low-back.extension", "low-back", "both", asked.lowBack);
+  const hip = joint(ranges, "hip.extension", "hip", working, 25);
+  const upper = joint(ranges, "upper-back.extension", "upper-back", "both", 25);
+  const low = joint(ranges, "low-back.extension", "low-back", "both", lowBackHas);
+  // With just what is asked the trunk leans by the rest, and that is clean.
+  const cleanLean = Math.max(0, level - hip.asked - upper.asked - low.asked);
   const lift = level - Math.max(0, hip.used);
   const back = Math.max(0, upper.used) + Math.max(0, low.used);
   const lean = Math.max(0, lift - back);
@@ -47,17 +45,13 @@ export function legBehindShape(limits: Limits, working: LeftRight): Shape {
       {
         at: "neck",
         side: working,
-        text: "Trunk leans forward",
+        giving: { gives: "trunk-for-leg", lean },
         size: Math.max(0, lean - cleanLean),
         unit: "°",
-        amount: `${lean.toFixed(0)}° to lift the leg level`,
         scale: 45,
       },
     ],
-    sentence:
-      lean <= cleanLean
-        ? "The leg level behind, the trunk up."
-        : `The leg comes level only with the trunk ${lean.toFixed(0)}° forward.`,
+    line: lean <= cleanLean ? { line: "leg-behind" } : { line: "leg-behind-leans", lean },
   });
 }
 
@@ -65,14 +59,14 @@ export function legBehindShape(limits: Limits, working: LeftRight): Shape {
  * The leg behind tilted fully: trunk down, leg toward the ceiling over a straight standing leg.
  * The legs open by F + E as in a split; what is missing to 180° leaves the leg short of upright.
  */
-export function tiltedLegShape(limits: Limits, working: LeftRight): Shape {
+export function tiltedLegShape(ranges: Ranges, working: LeftRight): Shape {
   const standing = otherSide(working);
-  const fold = joint(limits, "hip.flexion-straight", "hip", standing, 145);
-  const back = joint(limits, "hip.extension", "hip", working, 35);
+  const fold = joint(ranges, "hip.flexion-straight", "hip", standing, 145);
+  const back = joint(ranges, "hip.extension", "hip", working, 35);
   const spread = Math.max(0, Math.min(180, fold.have + Math.max(0, back.have)));
   const behind = Math.max(0, Math.min(back.have, 180));
   const front = Math.max(0, Math.min(fold.have, 180 - behind));
-  const short = 180 - Math.min(180, front + behind);
+  const short = Math.min(180, fold.asked + back.asked) - Math.min(180, front + behind);
   const poseAt = (shift: number): Pose => ({
     pelvis: front + shift,
     lowBack: 8,
@@ -96,16 +90,13 @@ export function tiltedLegShape(limits: Limits, working: LeftRight): Shape {
       {
         at: "ankle",
         side: working,
-        text: "Leg short of upright",
+        giving: { gives: "short-of-upright" },
         size: short,
         unit: "°",
         scale: 50,
       },
     ],
-    sentence:
-      short < 0.5
-        ? "Both legs in one upright line."
-        : `The legs open ${spread.toFixed(0)}°: the upper one stays ${short.toFixed(0)}° off upright.`,
+    line: short < 0.5 ? { line: "upright-legs" } : { line: "legs-short-of-upright", spread, short },
   });
 }
 

@@ -1,12 +1,11 @@
 import { otherSide, type LeftRight } from "../body/side";
 import { landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
-import type { Limits } from "./limits";
-import { assembled, joint, onSides, type Shape } from "./shape";
+import { assembled, joint, onSides, type Ranges, type Shape } from "./shape";
 
 /** The straight leg carried to the front by its own muscles, the pelvis still. */
-export function legFrontShape(limits: Limits, working: LeftRight): Shape {
-  const hip = joint(limits, "hip.flexion-straight", "hip", working, 110);
+export function legFrontShape(ranges: Ranges, working: LeftRight): Shape {
+  const hip = joint(ranges, "hip.flexion-straight", "hip", working, 110);
   return assembled({
     pose: {
       hip: onSides(working, Math.max(0, hip.used), 0),
@@ -26,14 +25,13 @@ export function legFrontShape(limits: Limits, working: LeftRight): Shape {
       {
         at: "ankle",
         side: working,
-        text: "Leg lower",
+        giving: { gives: "lower-in-front" },
         size: hip.short,
         unit: "°",
-        amount: `${hip.short.toFixed(0)}° lower in front`,
         scale: 50,
       },
     ],
-    sentence: `The leg holds ${Math.max(0, hip.used).toFixed(0)}° in front${hip.short >= 1 ? `, ${hip.short.toFixed(0)}° short` : ""}.`,
+    line: { line: "leg-up", to: "front", high: Math.max(0, hip.used), short: hip.short },
   });
 }
 
@@ -41,9 +39,9 @@ export function legFrontShape(limits: Limits, working: LeftRight): Shape {
 const turnGives = 0.5;
 
 /** The straight leg carried to the side: opening, and what turning out adds to it; the hip hikes by the rest. */
-export function legSideShape(limits: Limits, working: LeftRight): Shape {
-  const open = joint(limits, "hip.abduction", "hip", working, 80);
-  const turn = joint(limits, "hip.rotation-out", "hip", working, 60);
+export function legSideShape(ranges: Ranges, working: LeftRight): Shape {
+  const open = joint(ranges, "hip.abduction", "hip", working, 80);
+  const turn = joint(ranges, "hip.rotation-out", "hip", working, 60);
   const high = Math.max(0, open.used) + turnGives * Math.max(0, turn.used);
   const short = turnGives * turn.short + open.short;
   const hike = Math.min(12, short * 0.35);
@@ -67,14 +65,13 @@ export function legSideShape(limits: Limits, working: LeftRight): Shape {
       {
         at: "ankle",
         side: working,
-        text: "Leg lower",
+        giving: { gives: "lower-to-the-side" },
         size: short,
         unit: "°",
-        amount: `${short.toFixed(0)}° lower to the side, the hip hikes`,
         scale: 50,
       },
     ],
-    sentence: `The leg holds ${high.toFixed(0)}° to the side${short >= 1 ? `, ${short.toFixed(0)}° short` : ""}.`,
+    line: { line: "leg-up", to: "side", high, short },
   });
 }
 
@@ -83,10 +80,10 @@ export function legSideShape(limits: Limits, working: LeftRight): Shape {
  * or turn, the foothold has to come down by.
  * @param statureCm for the height of the foothold
  */
-export function highFootholdShape(limits: Limits, working: LeftRight, statureCm: number): Shape {
-  const fold = joint(limits, "hip.flexion", "hip", working, 125);
-  const turn = joint(limits, "hip.rotation-out", "hip", working, 45);
-  const knee = joint(limits, "knee.flexion", "knee", working, 135);
+export function highFootholdShape(ranges: Ranges, working: LeftRight, statureCm: number): Shape {
+  const fold = joint(ranges, "hip.flexion", "hip", working, 125);
+  const turn = joint(ranges, "hip.rotation-out", "hip", working, 45);
+  const knee = joint(ranges, "knee.flexion", "knee", working, 135);
   const poseAt = (folded: number, turned: number, bent: number): Pose => ({
     hip: onSides(working, folded, 0),
     hipOut: onSides(working, turned * 0.8, 0),
@@ -117,13 +114,12 @@ export function highFootholdShape(limits: Limits, working: LeftRight, statureCm:
       {
         at: "ankle",
         side: working,
-        text: "Foothold comes down",
+        giving: { gives: "lower-foothold" },
         size: lost,
         unit: "cm",
-        amount: `about ${lost.toFixed(0)} cm, or the pelvis rolls and leaves the wall`,
         scale: 15,
       },
     ],
-    sentence: `A foothold ${height(pose).toFixed(0)} cm up is within reach without leaving the wall.`,
+    line: { line: "foothold", heightCm: height(pose) },
   });
 }

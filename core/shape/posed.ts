@@ -1,11 +1,11 @@
-import type { Skill } from "../content/skill";
+import type { Demand, Skill } from "../content/skill";
 import { sidesOfRole } from "../aim/gap";
 import { landmarkOfJoint } from "../figure/joints";
 import { motionOf, type MotionId } from "../body/motions";
 import type { Side } from "../body/side";
 import { mirrored, type Pose } from "../figure/pose";
 import type { Limits } from "./limits";
-import { assembled, joint, type Give, type Joint, type Shape } from "./shape";
+import { assembled, jointOf, type Give, type Giving, type Joint, type Shape } from "./shape";
 
 type PairedKey =
   | "shoulder"
@@ -53,28 +53,8 @@ const scale = 55;
 export function posedShape(skill: Skill, limits: Limits, aimSide: Side): Shape {
   // The pose is drawn for a right-sided aim.
   const flip = skill.sided && aimSide === "left";
-  let pose: Pose = flip ? mirrored(skill.pose) : skill.pose;
-  const joints: Joint[] = [];
-  const gives: Give[] = [];
-  for (const demand of skill.demands)
-    for (const { side, asked } of sidesOfRole(demand, aimSide)) {
-      if (!asked) continue;
-      const motion = motionOf(demand.motion);
-      const at = landmarkOfJoint[motion.joint];
-      const read = joint(limits, demand.motion, at, side, demand.clean);
-      joints.push(read);
-      if (read.short <= 0) continue;
-      pose = takenBack(pose, demand.motion, side, read.short);
-      gives.push({
-        at,
-        side: read.side,
-        text: `${motion.name} short`,
-        amount: demand.missing,
-        size: read.short * demand.weight,
-        unit: "°",
-        scale,
-      });
-    }
+  const clean: Pose = flip ? mirrored(skill.pose) : skill.pose;
+  const { pose, joints, gives } = jointByJoint(skill.demands, limits, aimSide, clean);
   const worst = [...gives].sort((a, b) => b.size - a.size)[0];
   return assembled({
     pose,
@@ -82,9 +62,67 @@ export function posedShape(skill: Skill, limits: Limits, aimSide: Side): Shape {
     balanced: null,
     base: null,
     joints,
-    gives: gives.map((give) => ({ ...give, ...(give === worst ? {} : { amount: "" }) })),
-    sentence: worst?.amount ?? skill.summary,
+    gives: gives.map((give) => (give === worst ? give : { ...give, giving: unseen(give.giving) })),
+    line: { line: "told", text: (worst && seenOf(worst.giving)) ?? skill.summary },
   });
+}
+
+const seenOf = (giving: Giving): string | null => (giving.gives === "range" ? giving.seen : null);
+const unseen = (giving: Giving): Giving =>
+  giving.gives === "range" ? { ...giving, seen: null } : giving;
+
+/**
+ * What a model leaves out of a skill: demands on motions that it does not read. Each is told like a joint of a skill
+ * without a model: at its stop, drawn where the pose has that angle, and counted in the score by its weight.
+ * @param reads the motions that the model reads itself
+ */
+export function withTheRest(
+  shape: Shape,
+  demands: readonly Demand[],
+  reads: readonly MotionId[],
+  limits: Limits,
+  aimSide: Side,
+): Shape {
+  const rest = demands.filter(({ motion }) => !reads.includes(motion));
+  if (rest.length === 0) return shape;
+  const { pose, joints, gives } = jointByJoint(rest, limits, aimSide, shape.pose);
+  const told = assembled({ ...shape, pose, joints, gives });
+  return {
+    ...told,
+    stops: [...shape.stops, ...told.stops],
+    compensations: [...shape.compensations, ...told.compensations],
+    score: (shape.score * told.score) / 100,
+  };
+}
+
+/** A pose with each demanded joint taken back by what it lacks, and what that gives. */
+function jointByJoint(
+  demands: readonly Demand[],
+  limits: Limits,
+  aimSide: Side,
+  clean: Pose,
+): { pose: Pose; joints: Joint[]; gives: Give[] } {
+  let pose = clean;
+  const joints: Joint[] = [];
+  const gives: Give[] = [];
+  for (const demand of demands)
+    for (const { side, asked } of sidesOfRole(demand, aimSide)) {
+      if (!asked) continue;
+      const at = landmarkOfJoint[motionOf(demand.motion).joint];
+      const read = jointOf(limits, demand.motion, at, side, demand.clean);
+      joints.push(read);
+      if (read.short <= 0) continue;
+      pose = takenBack(pose, demand.motion, side, read.short);
+      gives.push({
+        at,
+        side: read.side,
+        giving: { gives: "range", motion: demand.motion, seen: demand.missing },
+        size: read.short * demand.weight,
+        unit: "°",
+        scale,
+      });
+    }
+  return { pose, joints, gives };
 }
 
 /** A pose whose joint stops earlier by so many degrees; never past where it would turn the other way. */

@@ -1,16 +1,15 @@
 import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
-import type { Limits } from "./limits";
-import { assembled, rootOf, joint, type Shape } from "./shape";
+import { assembled, rootOf, joint, type Ranges, type Shape } from "./shape";
 
 /**
  * A rise on the toes, both feet. On the balls (demi) the foot is as steep as the ankle points and the big toe
  * bends; on the tips (full) the ankle has to bring the foot into the line of the shin. The body leans by what the
  * balance over the toes wants.
  */
-export function riseShape(limits: Limits, full: boolean): Shape {
-  const ankle = joint(limits, "ankle.plantarflexion", "ankle", "both", full ? 90 : 75);
-  const toe = full ? null : joint(limits, "toes.extension", "toe", "both", 80);
+export function riseShape(ranges: Ranges, full: boolean): Shape {
+  const ankle = joint(ranges, "ankle.plantarflexion", "ankle", "both", full ? 90 : 75);
+  const toe = full ? null : joint(ranges, "toes.extension", "toe", "both", 80);
   const point = Math.max(0, ankle.used);
   const bend = toe ? Math.max(0, toe.used) : 0;
   // The heel stops where either the ankle or the big toe does.
@@ -32,7 +31,9 @@ export function riseShape(limits: Limits, full: boolean): Shape {
   };
   const lean = rootOf((x) => off(poseAt(x)), -20, 30);
   const pose = poseAt(lean);
-  const lower = full ? 0 : 80 - Math.min(80, Math.min(point + 5, bend));
+  // The foot is at most five degrees steeper than the ankle alone makes it.
+  const asked = Math.min(ankle.asked + 5, toe?.asked ?? Infinity);
+  const lower = full ? 0 : Math.max(0, asked - Math.min(point + 5, bend));
   return assembled({
     pose,
     view: 0,
@@ -44,28 +45,26 @@ export function riseShape(limits: Limits, full: boolean): Shape {
         ? {
             at: "ankle",
             side: "right",
-            text: "Instep behind the line",
+            giving: { gives: "instep-behind" },
             size: ankle.short,
             unit: "°",
-            amount: `${ankle.short.toFixed(0)}° short: knees or hips make it up`,
             scale: 25,
           }
         : {
             at: "heel",
             side: "right",
-            text: "Heel lower",
+            giving: { gives: "lower-heel" },
             size: lower,
             unit: "°",
-            amount: `${lower.toFixed(0)}° less steep`,
             scale: 35,
           },
     ],
-    sentence: full
+    line: full
       ? ankle.short < 0.5
-        ? "Shin, instep and toes in one upright line."
-        : `The instep stays ${ankle.short.toFixed(0)}° behind the line.`
+        ? { line: "full-rise" }
+        : { line: "full-rise-short", short: ankle.short }
       : lower < 0.5
-        ? "High on the balls of the feet."
-        : `The heels stop ${lower.toFixed(0)}° early.`,
+        ? { line: "demi-rise" }
+        : { line: "demi-rise-short", short: lower },
   });
 }

@@ -13,15 +13,82 @@ export type JointStop = {
   asked: number;
 };
 
-/** What the body does instead, and how much of it. */
+/** What the body does instead of the clean line, with the figures that `size` does not give. */
+export type Giving =
+  | {
+      gives:
+        | "low-back"
+        | "shoulders-behind-hands"
+        | "heels-of-hands"
+        | "off-the-floor"
+        | "trunk-over-split"
+        | "free-leg"
+        | "arms-forward"
+        | "short-of-upright"
+        | "open-fold"
+        | "folded-hang"
+        | "bent-elbows"
+        | "lower-legs"
+        | "turned-hands"
+        | "lower-in-front"
+        | "lower-to-the-side"
+        | "lower-foothold"
+        | "instep-behind"
+        | "lower-heel"
+        | "broken-line"
+        | "arched-back"
+        | "leaning-arms"
+        | "hanging-legs"
+        | "no-balance";
+    }
+  /** How far the thighs are below level, degrees; above it where negative. */
+  | { gives: "high-squat"; below: number }
+  /** How far the trunk leans in all, degrees. */
+  | { gives: "trunk-over-feet" | "trunk-for-leg"; lean: number }
+  /** How far the chest stays up, cm. */
+  | { gives: "chest-off-the-floor"; cm: number }
+  /** A joint that lacks range, in a skill without a model; what one sees of it, where the skill says so. */
+  | { gives: "range"; motion: MotionId; seen: string | null };
+
+/** What the body does instead, where, and how much of it. */
 export type Compensation = {
   at: Landmark;
   side: LeftRight;
-  text: string;
-  amount: string;
+  giving: Giving;
   size: number;
   unit: "°" | "cm";
 };
+
+/** What the shape comes to: the clean one, or how it is not, with the figures that tell. Degrees and cm. */
+export type Line =
+  | { line: "handstand"; wedge: number }
+  | { line: "handstand-breaks"; arch: number; wedge: number }
+  | { line: "handstand-falls"; missing: number }
+  | { line: "bridge"; reachCm: number }
+  | { line: "bridge-low-back"; taking: number; reachCm: number }
+  | { line: "flat-front-split" | "flat-middle-split" }
+  | { line: "front-split"; spread: number; gapCm: number; tilt: number }
+  | { line: "middle-split"; spread: number; gapCm: number }
+  | { line: "squat"; oneLeg: boolean; below: number; trunk: number }
+  | { line: "high-squat"; oneLeg: boolean; above: number }
+  | { line: "leg-behind" }
+  | { line: "leg-behind-leans"; lean: number }
+  | { line: "upright-legs" }
+  | { line: "legs-short-of-upright"; spread: number; short: number }
+  | { line: "fold" }
+  | { line: "open-fold"; short: number; fingersCm: number }
+  | { line: "pancake" }
+  | { line: "open-pancake"; tilt: number; chestCm: number }
+  | { line: "behind-back-hang" }
+  | { line: "folded-hang"; short: number }
+  | { line: "level-support" | "high-support" }
+  | { line: "lower-support"; short: number }
+  | { line: "leg-up"; to: "front" | "side"; high: number; short: number }
+  | { line: "foothold"; heightCm: number }
+  | { line: "full-rise" | "demi-rise" }
+  | { line: "full-rise-short" | "demi-rise-short"; short: number }
+  /** A skill without a model: what one sees of the joint that lacks most, or the skill's own summary. */
+  | { line: "told"; text: string };
 
 /** What a body can make of a skill: a posture, the joints at their stop, and what gives way. */
 export type Shape = {
@@ -38,28 +105,48 @@ export type Shape = {
   tapeCm: number | null;
   /** How near the clean line this is, 0–100. */
   score: number;
-  /** The shape in one sentence. */
-  sentence: string;
+  /** What it comes to. */
+  line: Line;
 };
 
 /** One joint as a model reads it: what it has, what of it the clean shape uses, and what is missing. */
 export type Joint = JointStop & { used: number; short: number };
 
+/** What a body has and what the skill asks of it, by motion and side. */
+export type Ranges = { has: Limits; asks: Limits };
+
 /**
- * Reads one joint out of the limits. A two-sided joint is as good as its lesser side; a joint that nobody limits
- * has what is asked.
+ * Reads one joint out of the ranges. A two-sided joint is as good as its lesser side, and asked for what the side
+ * that is asked for more is; a joint that nobody limits has what is asked.
+ * @param usual what the clean shape takes of a motion that the skill says nothing about, degrees
  */
 export function joint(
-  limits: Limits,
+  { has, asks }: Ranges,
+  motion: MotionId,
+  at: Landmark,
+  side: Side | "both",
+  usual: number,
+): Joint {
+  const asked = Math.max(...valuesOn(asks, motion, side));
+  return jointOf(has, motion, at, side, Number.isFinite(asked) ? asked : usual);
+}
+
+const valuesOn = (limits: Limits, motion: MotionId, side: Side | "both"): number[] => {
+  const known = limits[motion] ?? {};
+  return (
+    side === "both" ? [known.left, known.right, known.mid] : [known[side] ?? known.mid]
+  ).filter((value) => value !== undefined);
+};
+
+/** One joint against what is asked of it. */
+export function jointOf(
+  has: Limits,
   motion: MotionId,
   at: Landmark,
   side: Side | "both",
   asked: number,
 ): Joint {
-  const known = limits[motion] ?? {};
-  const values =
-    side === "both" ? [known.left, known.right, known.mid] : [known[side] ?? known.mid];
-  const have = Math.min(...values.map((value) => value ?? Infinity));
+  const have = Math.min(...valuesOn(has, motion, side));
   const usable = Number.isFinite(have) ? have : asked;
   return {
     motion,
@@ -73,8 +160,7 @@ export function joint(
 }
 
 /** A way in which the body gives: `scale` is the size that costs the line about two thirds of its score. */
-export type Give = Omit<Compensation, "amount"> & {
-  amount?: string;
+export type Give = Compensation & {
   scale: number;
   /** Counts in the score, and is not said: a joint's stop says it already. */
   silent?: boolean;
@@ -94,15 +180,12 @@ export const lineScore = (gives: readonly Give[]): number =>
 export function assembled({
   joints,
   gives,
-  sentence,
   tapeCm = null,
   ...rest
-}: Pick<Shape, "pose" | "view" | "balanced" | "base"> & {
+}: Pick<Shape, "pose" | "view" | "balanced" | "base" | "line"> & {
   tapeCm?: number | null;
   joints: readonly Joint[];
   gives: readonly Give[];
-  /** Said when something gives; a clean shape has its own sentence. */
-  sentence: string;
 }): Shape {
   return {
     ...rest,
@@ -112,16 +195,8 @@ export function assembled({
       .map(({ motion, at, side, have, asked }) => ({ motion, at, side, have, asked })),
     compensations: gives
       .filter(({ size, silent }) => size >= worthSaying && !silent)
-      .map(({ at, side, text, amount, size, unit }) => ({
-        at,
-        side,
-        text,
-        size,
-        unit,
-        amount: amount ?? `${size.toFixed(0)}${unit === "cm" ? " cm" : "°"}`,
-      })),
+      .map(({ at, side, giving, size, unit }) => ({ at, side, giving, size, unit })),
     score: lineScore(gives),
-    sentence,
   };
 }
 

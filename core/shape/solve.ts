@@ -1,6 +1,6 @@
 import type { Athlete } from "../records/athlete";
-import type { DemandGap } from "../aim/gap";
-import type { Skill } from "../content/skill";
+import { demandsOf, type DemandGap } from "../aim/gap";
+import type { ShapeModel, Skill } from "../content/skill";
 import { legLength } from "../body/segments";
 import type { MotionId } from "../body/motions";
 import type { LeftRight, Side } from "../body/side";
@@ -11,9 +11,9 @@ import { behindBackHangShape, supportShape } from "./hangs-and-supports";
 import { legBehindShape, tiltedLegShape } from "./leg-behind";
 import { highFootholdShape, legFrontShape, legSideShape } from "./leg-up";
 import { limitsAsked, limitsHad, type AimSide, type Limits } from "./limits";
-import { posedShape } from "./posed";
+import { posedShape, withTheRest } from "./posed";
 import { riseShape } from "./rise";
-import type { Shape } from "./shape";
+import type { Ranges, Shape } from "./shape";
 import { frontSplitShape, middleSplitShape } from "./splits";
 import { squatShape } from "./squats";
 
@@ -26,51 +26,108 @@ export const bodyFor = ({ statureCm, measures }: Athlete): Body => ({
   pelvisCm: measures.pelvisCm ?? 0,
 });
 
-/** The shape a body with these limits makes of a skill. */
+/** What a model is asked with: ranges, the aim's side and hips, and the body's lengths. */
+type Asked = { ranges: Ranges; side: LeftRight; open: boolean; body: Body };
+
+/** A shape's own mechanics, and the motions it reads; what else a skill asks is told joint by joint. */
+type Model = { reads: readonly MotionId[]; shape: (asked: Asked) => Shape };
+
+const squatting: readonly MotionId[] = ["ankle.dorsiflexion", "hip.flexion"];
+
+export const models: Record<Exclude<ShapeModel, "posed">, Model> = {
+  handstand: {
+    reads: ["shoulder.flexion", "upper-back.extension", "wrist.extension", "hip.extension"],
+    shape: ({ ranges }) => handstandShape(ranges),
+  },
+  "front-split": {
+    reads: ["hip.flexion-straight", "hip.extension", "hip.abduction", "upper-back.extension"],
+    shape: ({ ranges, side, open, body }) =>
+      frontSplitShape(ranges, side, body.legCm, open, body.pelvisCm),
+  },
+  "middle-split": {
+    reads: ["hip.abduction"],
+    shape: ({ ranges, body }) => middleSplitShape(ranges, body.legCm, body.pelvisCm),
+  },
+  "deep-squat": {
+    reads: squatting,
+    shape: ({ ranges }) => squatShape(ranges, { name: "deep", standing: "right" }),
+  },
+  "overhead-squat": {
+    reads: [...squatting, "shoulder.flexion", "upper-back.extension"],
+    shape: ({ ranges }) => squatShape(ranges, { name: "overhead", standing: "right" }),
+  },
+  "one-leg-squat": {
+    reads: [...squatting, "hip.flexion-straight"],
+    shape: ({ ranges, side }) => squatShape(ranges, { name: "one-leg", standing: side }),
+  },
+  pike: {
+    reads: ["hip.flexion-straight"],
+    shape: ({ ranges, body }) => pikeShape(ranges, body.statureCm),
+  },
+  pancake: {
+    reads: ["hip.straddle", "hip.flexion-straight"],
+    shape: ({ ranges, body }) => pancakeShape(ranges, body.statureCm),
+  },
+  bridge: {
+    reads: ["shoulder.flexion", "upper-back.extension", "hip.extension", "wrist.extension"],
+    shape: ({ ranges, body }) => bridgeShape(ranges, body.statureCm),
+  },
+  "leg-behind": {
+    reads: ["hip.extension", "upper-back.extension", "low-back.extension"],
+    shape: ({ ranges, side }) => legBehindShape(ranges, side),
+  },
+  "tilted-leg": {
+    reads: ["hip.flexion-straight", "hip.extension"],
+    shape: ({ ranges, side }) => tiltedLegShape(ranges, side),
+  },
+  "leg-front": {
+    reads: ["hip.flexion-straight"],
+    shape: ({ ranges, side }) => legFrontShape(ranges, side),
+  },
+  "leg-side": {
+    reads: ["hip.abduction", "hip.rotation-out"],
+    shape: ({ ranges, side }) => legSideShape(ranges, side),
+  },
+  "high-foothold": {
+    reads: ["hip.flexion", "hip.rotation-out", "knee.flexion"],
+    shape: ({ ranges, side, body }) => highFootholdShape(ranges, side, body.statureCm),
+  },
+  "behind-back-hang": {
+    reads: ["shoulder.extension", "elbow.extension"],
+    shape: ({ ranges }) => behindBackHangShape(ranges),
+  },
+  "l-sit": {
+    reads: ["hip.flexion-straight", "wrist.extension"],
+    shape: ({ ranges }) => supportShape(ranges, false),
+  },
+  "high-straddle": {
+    reads: ["hip.flexion-straight", "hip.straddle", "wrist.extension"],
+    shape: ({ ranges }) => supportShape(ranges, true),
+  },
+  "demi-rise": {
+    reads: ["ankle.plantarflexion", "toes.extension"],
+    shape: ({ ranges }) => riseShape(ranges, false),
+  },
+  "full-rise": {
+    reads: ["ankle.plantarflexion"],
+    shape: ({ ranges }) => riseShape(ranges, true),
+  },
+};
+
+/** The shape a body with these limits makes of a skill: by its model, with whatever else the skill asks. */
 export function shapeOf(skill: Skill, limits: Limits, aim: AimSide, body: Body): Shape {
+  if (skill.model === "posed") return posedShape(skill, limits, aim.side);
+  const { reads, shape } = models[skill.model];
   const side: LeftRight = aim.side === "left" ? "left" : "right";
-  switch (skill.model) {
-    case "handstand":
-      return handstandShape(limits);
-    case "front-split":
-      return frontSplitShape(limits, side, body.legCm, aim.hips === "open", body.pelvisCm);
-    case "middle-split":
-      return middleSplitShape(limits, body.legCm, body.pelvisCm);
-    case "deep-squat":
-      return squatShape(limits, { name: "deep", standing: "right" });
-    case "overhead-squat":
-      return squatShape(limits, { name: "overhead", standing: "right" });
-    case "one-leg-squat":
-      return squatShape(limits, { name: "one-leg", standing: side });
-    case "pike":
-      return pikeShape(limits, body.statureCm);
-    case "pancake":
-      return pancakeShape(limits, body.statureCm);
-    case "bridge":
-      return bridgeShape(limits, body.statureCm);
-    case "leg-behind":
-      return legBehindShape(limits, side);
-    case "tilted-leg":
-      return tiltedLegShape(limits, side);
-    case "leg-front":
-      return legFrontShape(limits, side);
-    case "leg-side":
-      return legSideShape(limits, side);
-    case "high-foothold":
-      return highFootholdShape(limits, side, body.statureCm);
-    case "behind-back-hang":
-      return behindBackHangShape(limits);
-    case "l-sit":
-      return supportShape(limits, false);
-    case "high-straddle":
-      return supportShape(limits, true);
-    case "demi-rise":
-      return riseShape(limits, false);
-    case "full-rise":
-      return riseShape(limits, true);
-    case "posed":
-      return posedShape(skill, limits, aim.side);
-  }
+  const ranges = { has: limits, asks: limitsAsked(skill, aim) };
+  const made = shape({ ranges, side, open: aim.hips === "open", body });
+  return withTheRest(
+    made,
+    demandsOf(skill, aim.hips ? { hips: aim.hips } : {}),
+    reads,
+    limits,
+    aim.side,
+  );
 }
 
 /** The clean shape and today's, and which joints of today's are only assumed. */

@@ -1,7 +1,6 @@
 import { otherSide, type LeftRight } from "../body/side";
 import { splitGap } from "../measure/convert";
-import type { Limits } from "./limits";
-import { assembled, joint, onSides, type Shape } from "./shape";
+import { assembled, joint, onSides, type Ranges, type Shape } from "./shape";
 
 /** How far the low back bends backward to keep the trunk upright, degrees. A working figure. */
 export const lowBackHas = 30;
@@ -28,7 +27,7 @@ export function splitGeometry(front: number, back: number, legCm: number): Split
  * @param pelvisCm what lies between the hip's axis and the floor when the split is flat, cm
  */
 export function frontSplitShape(
-  limits: Limits,
+  ranges: Ranges,
   front: LeftRight,
   legCm: number,
   open = false,
@@ -36,10 +35,10 @@ export function frontSplitShape(
 ): Shape {
   const back = otherSide(front);
   // Open hips carry the back leg to the side: the inner thigh gives what the hip's front need not.
-  const inner = open ? joint(limits, "hip.abduction", "hip", back, 45) : null;
+  const inner = open ? joint(ranges, "hip.abduction", "hip", back, 45) : null;
   const backClean = open ? 30 : 45;
-  const forward = joint(limits, "hip.flexion-straight", "hip", front, 135);
-  const behind = joint(limits, "hip.extension", "hip", back, backClean);
+  const forward = joint(ranges, "hip.flexion-straight", "hip", front, 135);
+  const behind = joint(ranges, "hip.extension", "hip", back, backClean);
   const help = inner ? Math.max(0, inner.used) / 3 : 0;
   const reach = Math.max(0, Math.min(90, behind.have + help));
   const used = {
@@ -47,12 +46,19 @@ export function frontSplitShape(
     back: reach,
   };
   const { spread, gapCm, tilt } = splitGeometry(used.front, used.back, legCm);
-  const upper = Math.max(0, joint(limits, "upper-back.extension", "upper-back", "both", 20).have);
-  const lowBack = Math.min(lowBackHas, Math.max(0, tilt));
-  const upperBack = Math.min(upper, Math.max(0, tilt - lowBack));
-  const lean = Math.max(0, tilt - lowBack - upperBack);
+  const chest = joint(ranges, "upper-back.extension", "upper-back", "both", 20);
+  const { lowBack, upperBack, lean } = taken(tilt, Math.max(0, chest.have));
   const flat = spread >= 180 - 1e-9;
   const gap = flat ? 0 : gapCm + pelvisCm;
+  // A skill may ask less than a flat split: the clean one then stays off the floor by that.
+  const wanted = splitGeometry(
+    forward.asked,
+    behind.asked + (inner ? Math.max(0, inner.asked) / 3 : 0),
+    legCm,
+  );
+  const wantedGap = wanted.spread >= 180 ? 0 : wanted.gapCm + pelvisCm;
+  const there = flat || spread >= wanted.spread - 1e-9;
+  const wantedLean = taken(wanted.tilt, Math.max(0, chest.asked)).lean;
   return assembled({
     pose: {
       pelvis: tilt,
@@ -71,31 +77,34 @@ export function frontSplitShape(
     balanced: null,
     base: null,
     tapeCm: gap,
-    joints: flat ? [] : [forward, behind, ...(inner ? [inner] : [])],
+    joints: there ? [] : [forward, behind, ...(inner ? [inner] : [])],
     gives: [
       {
         at: "hip",
         side: front,
-        text: "Off the floor",
-        size: gap,
+        giving: { gives: "off-the-floor" },
+        size: Math.max(0, gap - wantedGap),
         unit: "cm",
-        amount: `${gap.toFixed(0)} cm under the hips`,
         scale: 25,
       },
       {
         at: "neck",
         side: front,
-        text: "Trunk leans forward",
-        size: lean,
+        giving: { gives: "trunk-over-split" },
+        size: Math.max(0, lean - wantedLean),
         unit: "°",
-        amount: `${lean.toFixed(0)}° more than the back can take up`,
         scale: 120,
       },
     ],
-    sentence: flat
-      ? "Flat, both legs on the floor."
-      : `Legs ${spread.toFixed(0)}° apart: ${gap.toFixed(0)} cm off the floor, pelvis tipped ${tilt.toFixed(0)}°.`,
+    line: flat ? { line: "flat-front-split" } : { line: "front-split", spread, gapCm: gap, tilt },
   });
+}
+
+/** How the trunk comes upright over a tipped pelvis, degrees: the low back first, then the upper, the rest leans. */
+function taken(tilt: number, upper: number): { lowBack: number; upperBack: number; lean: number } {
+  const lowBack = Math.min(lowBackHas, Math.max(0, tilt));
+  const upperBack = Math.min(upper, Math.max(0, tilt - lowBack));
+  return { lowBack, upperBack, lean: Math.max(0, tilt - lowBack - upperBack) };
 }
 
 /**
@@ -106,12 +115,15 @@ export const middleGap = (spread: number, legCm: number): number =>
   legCm * Math.cos((Math.min(180, spread) * Math.PI) / 360);
 
 /** A middle split from the front: each leg as far to its side as it goes, the hips as low as that lets them. */
-export function middleSplitShape(limits: Limits, legCm: number, pelvisCm = 0): Shape {
-  const left = joint(limits, "hip.abduction", "hip", "left", 90);
-  const right = joint(limits, "hip.abduction", "hip", "right", 90);
+export function middleSplitShape(ranges: Ranges, legCm: number, pelvisCm = 0): Shape {
+  const left = joint(ranges, "hip.abduction", "hip", "left", 90);
+  const right = joint(ranges, "hip.abduction", "hip", "right", 90);
   const spread = left.used + right.used;
   const flat = spread >= 180 - 1e-9;
   const gap = flat ? 0 : middleGap(spread, legCm) + pelvisCm;
+  const wanted = left.asked + right.asked;
+  const wantedGap = wanted >= 180 ? 0 : middleGap(wanted, legCm) + pelvisCm;
+  const there = spread >= Math.min(180, wanted) - 1e-9;
   // The floor evens the legs out: the pelvis tips toward the side that opens less.
   const tip = (left.used - right.used) / 2;
   return assembled({
@@ -128,20 +140,17 @@ export function middleSplitShape(limits: Limits, legCm: number, pelvisCm = 0): S
     balanced: null,
     base: null,
     tapeCm: gap,
-    joints: flat ? [] : [left, right],
+    joints: there ? [] : [left, right],
     gives: [
       {
         at: "hip",
         side: left.used <= right.used ? "left" : "right",
-        text: "Off the floor",
-        size: gap,
+        giving: { gives: "off-the-floor" },
+        size: Math.max(0, gap - wantedGap),
         unit: "cm",
-        amount: `${gap.toFixed(0)} cm under the hips`,
         scale: 25,
       },
     ],
-    sentence: flat
-      ? "Flat, both legs out to the sides."
-      : `Legs ${spread.toFixed(0)}° apart: ${gap.toFixed(0)} cm off the floor.`,
+    line: flat ? { line: "flat-middle-split" } : { line: "middle-split", spread, gapCm: gap },
   });
 }

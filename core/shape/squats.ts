@@ -2,7 +2,16 @@ import { otherSide, type LeftRight } from "../body/side";
 import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import { angleAt, type Pose } from "../figure/pose";
 import type { Limits } from "./limits";
-import { assembled, rootOf, joint, onSides, type Give, type Joint, type Shape } from "./shape";
+import {
+  assembled,
+  rootOf,
+  joint,
+  onSides,
+  type Give,
+  type Joint,
+  type Ranges,
+  type Shape,
+} from "./shape";
 
 /** Deepest thigh drawn: this far below level. */
 const deepest = 15;
@@ -24,18 +33,18 @@ type Kind = {
  * wants; the depth kept is the lowest at which hips and knees can still fold that much. Arms go forward, or overhead
  * with the shoulders' own range; on one leg the other is held out in front.
  */
-export function squatShape(limits: Limits, kind: Kind): Shape {
+export function squatShape(ranges: Ranges, kind: Kind): Shape {
   const one = kind.name === "one-leg";
   const sides = one ? kind.standing : "both";
-  const ankle = joint(limits, "ankle.dorsiflexion", "ankle", sides, one ? 40 : 38);
-  const hip = joint(limits, "hip.flexion", "hip", sides, 120);
+  const ankle = joint(ranges, "ankle.dorsiflexion", "ankle", sides, one ? 40 : 38);
+  const hip = joint(ranges, "hip.flexion", "hip", sides, 120);
   const free = one
-    ? joint(limits, "hip.flexion-straight", "hip", otherSide(kind.standing), 90)
+    ? joint(ranges, "hip.flexion-straight", "hip", otherSide(kind.standing), 90)
     : null;
-  const arms = armsOf(limits, kind);
-  const clean = cleanBottom(kind);
+  const arms = armsOf(ranges, kind);
+  const clean = cleanBottom(kind, ranges.asks);
   // Depth and lean are judged with arms and free leg as the skill asks them, so that only ankles and hips decide.
-  const ideal = { ankle, free: free && { ...free, have: Infinity }, arms: cleanArms(kind) };
+  const ideal = { ankle, free: free && { ...free, have: Infinity }, arms: arms.asked };
   const leanFor = (parts: Parts) => (below: number) =>
     rootOf((lean) => offMidFoot(bottom(kind, below, lean, parts), kind), -25, 80, 1e-5);
   const leanAt = leanFor(ideal);
@@ -53,23 +62,18 @@ export function squatShape(limits: Limits, kind: Kind): Shape {
     {
       at: "knee",
       side: kind.standing,
-      text: "Stops high",
+      giving: { gives: "high-squat", below },
       size: Math.max(0, clean.below - judged),
       unit: "°",
-      amount:
-        below < 0
-          ? `thighs ${(-below).toFixed(0)}° above level`
-          : `thighs ${below.toFixed(0)}° below level`,
       scale: 45,
     },
     // The trunk's lean is read at the full depth, so that sitting lower is never counted against the athlete.
     {
       at: "neck",
       side: kind.standing,
-      text: "Trunk leans forward",
+      giving: { gives: "trunk-over-feet", lean: trunk },
       size: Math.max(0, leanAt(clean.below) + lowBackRounds - Math.max(cleanLean, clean.trunk)),
       unit: "°",
-      amount: `${trunk.toFixed(0)}° to stay over the feet`,
       scale: 60,
     },
     ...arms.gives(leanAt(clean.below)),
@@ -78,7 +82,7 @@ export function squatShape(limits: Limits, kind: Kind): Shape {
           {
             at: "knee" as const,
             side: otherSide(kind.standing),
-            text: "Free leg sinks",
+            giving: { gives: "free-leg" as const },
             size: Math.max(0, free.short),
             unit: "°" as const,
             scale: 60,
@@ -98,10 +102,10 @@ export function squatShape(limits: Limits, kind: Kind): Shape {
       ...arms.joints,
     ],
     gives,
-    sentence:
+    line:
       below >= 0
-        ? `Heel${one ? "" : "s"} down, thigh${one ? "" : "s"} ${below.toFixed(0)}° below level, trunk ${trunk.toFixed(0)}° forward.`
-        : `With the heel${one ? "" : "s"} down the thigh${one ? " stops" : "s stop"} ${(-below).toFixed(0)}° above level.`,
+        ? { line: "squat", oneLeg: one, below, trunk }
+        : { line: "high-squat", oneLeg: one, above: -below },
   });
 }
 
@@ -109,35 +113,43 @@ type Bottom = { below: number; trunk: number };
 const cleanBottoms = new Map<string, Bottom>();
 
 /** Where a body with just what a clean squat asks sits: what depth and lean are measured against. */
-function cleanBottom(kind: Kind): Bottom {
-  const known = cleanBottoms.get(kind.name);
+function cleanBottom(kind: Kind, asks: Limits): Bottom {
+  const key = `${kind.name} ${kind.standing} ${JSON.stringify(asks)}`;
+  const known = cleanBottoms.get(key);
   if (known) return known;
-  cleanBottoms.set(kind.name, { below: deepest, trunk: cleanLean });
-  const { pose } = squatShape({}, { ...kind, standing: "right" });
+  if (cleanBottoms.size > 50) cleanBottoms.clear();
+  cleanBottoms.set(key, { below: deepest, trunk: cleanLean });
+  const { pose } = squatShape({ has: asks, asks }, kind);
   const lean = pose.pelvis ?? 0;
-  const bottom = { below: angleAt(pose.hip, "right") - lean - 90, trunk: lean + lowBackRounds };
-  cleanBottoms.set(kind.name, bottom);
+  const bottom = {
+    below: angleAt(pose.hip, kind.standing) - lean - 90,
+    trunk: lean + lowBackRounds,
+  };
+  cleanBottoms.set(key, bottom);
   return bottom;
 }
 
-/** Arms as the skill asks them: overhead with all it wants, or forward. */
-const cleanArms = ({ name }: Kind): Pick<Arms, "upper" | "shoulder"> =>
-  name === "overhead" ? { upper: 20, shoulder: 180 } : { upper: 0, shoulder: null };
+/** What the arms give to a posture: the upper back's bend and the shoulders'; null where they hang forward. */
+type ArmAngles = { upper: number; shoulder: number | null };
 
-type Arms = {
+type Arms = ArmAngles & {
   joints: Joint[];
-  upper: number;
-  shoulder: number | null;
+  /** The same with just what the skill asks. */
+  asked: ArmAngles;
   gives: (lean: number) => Give[];
 };
 
 /** Arms overhead have to go back by what the trunk leans forward, less what the upper back gives. */
-function armsOf(limits: Limits, { name }: Kind): Arms {
-  if (name !== "overhead") return { joints: [], upper: 0, shoulder: null, gives: () => [] };
-  const shoulder = joint(limits, "shoulder.flexion", "shoulder", "both", 180);
-  const upper = joint(limits, "upper-back.extension", "upper-back", "both", 20);
+function armsOf(ranges: Ranges, { name }: Kind): Arms {
+  const forward = { upper: 0, shoulder: null };
+  if (name !== "overhead") return { joints: [], ...forward, asked: forward, gives: () => [] };
+  const shoulder = joint(ranges, "shoulder.flexion", "shoulder", "both", 180);
+  const upper = joint(ranges, "upper-back.extension", "upper-back", "both", 20);
   const chest = Math.max(0, upper.used);
+  const falling = (lean: number, back: number, arms: number) =>
+    Math.max(0, 180 + lean + lowBackRounds - back - arms - armsMayFall);
   return {
+    asked: { upper: Math.max(0, upper.asked), shoulder: shoulder.asked },
     joints: [shoulder, upper],
     upper: chest,
     shoulder: shoulder.used,
@@ -145,8 +157,10 @@ function armsOf(limits: Limits, { name }: Kind): Arms {
       {
         at: "wrist",
         side: "right",
-        text: "Arms fall forward",
-        size: Math.max(0, 180 + lean + lowBackRounds - chest - shoulder.used - armsMayFall),
+        giving: { gives: "arms-forward" },
+        size:
+          falling(lean, chest, shoulder.used) -
+          falling(lean, Math.max(0, upper.asked), shoulder.asked),
         unit: "°",
         scale: 50,
       },
@@ -157,7 +171,7 @@ function armsOf(limits: Limits, { name }: Kind): Arms {
 /** Arms this far in front of upright still count as overhead at the bottom of a squat, degrees. A working figure. */
 const armsMayFall = 30;
 
-type Parts = { ankle: Joint; free: Joint | null; arms: Pick<Arms, "upper" | "shoulder"> };
+type Parts = { ankle: Joint; free: Joint | null; arms: ArmAngles };
 
 function bottom(kind: Kind, below: number, lean: number, { ankle, free, arms }: Parts): Pose {
   const thigh = lean + 90 + below;

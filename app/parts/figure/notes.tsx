@@ -3,6 +3,7 @@ import type { LeftRight } from "#core/body/side";
 import type { Drawing } from "#core/figure/drawing";
 import type { Landmark } from "#core/figure/picture";
 import type { Shape } from "#core/shape/shape";
+import { givingAmount, givingWords } from "#words/shape";
 
 /** The part of the paper that is seen, in the drawing's units. */
 export type Box = { left: number; top: number; width: number; height: number };
@@ -32,11 +33,11 @@ function notesOf(shape: Shape, most: number): Note[] {
       detail: `${have.toFixed(0)}° of ${asked}°`,
       stop: true,
     })),
-    ...gives.map(({ at, side, text, amount }) => ({
-      at,
-      side,
-      title: text,
-      detail: amount,
+    ...gives.map((give) => ({
+      at: give.at,
+      side: give.side,
+      title: givingWords(give),
+      detail: givingAmount(give),
       stop: false,
     })),
   ].slice(0, most);

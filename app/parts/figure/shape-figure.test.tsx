@@ -8,6 +8,7 @@ import { textOf } from "../../test/pages";
 import { isWide } from "./notes";
 import { drawn } from "./drawn";
 import { ShapeFigure } from "./shape-figure";
+import { shapeWords } from "#words/shape";
 
 const who = athlete();
 const modelled = library.skills.filter(({ model }) => model);
@@ -45,7 +46,7 @@ describe("the figure of every skill that has a model", () => {
     expect(shapes.size).toBeGreaterThan(10);
     for (const [id, { had, asked }] of shapes) {
       const html = figure(id);
-      expect(html, id).toContain(`The figure. ${(had ?? asked).sentence}`.replace(/'/g, "&#x27;"));
+      expect(html, id).toContain(`The figure. ${shapeWords(had ?? asked)}`.replace(/'/g, "&#x27;"));
       expect(/NaN|undefined|Infinity/.exec(html)?.[0], id).toBe(undefined);
     }
   });
@@ -119,7 +120,7 @@ describe("the figure of every skill that has a model", () => {
   it("before the first check there is the chalk alone, with no ring", () => {
     const html = figure("handstand", { had: null });
     expect(html).not.toContain('stroke="var(--clay)"');
-    expect(html).toContain(shapes.get("handstand")!.asked.sentence.replace(/'/g, "&#x27;"));
+    expect(html).toContain(shapeWords(shapes.get("handstand")!.asked).replace(/'/g, "&#x27;"));
   });
 
   it("what nobody has measured is ringed with dots", () => {
@@ -132,9 +133,10 @@ describe("the figure of every skill that has a model", () => {
     expect(tall).toBeDefined();
     const skill = library.skills.find(({ id }) => id === "handstand")!;
     const long = shapesOf(skill, { side: "mid", hips: "square" }, athlete({ statureCm: 190 }), [])!;
-    expect(long.asked.sentence).toBe(
-      shapesOf(skill, { side: "mid", hips: "square" }, athlete({ statureCm: 150 }), [])!.asked
-        .sentence,
+    expect(shapeWords(long.asked)).toBe(
+      shapeWords(
+        shapesOf(skill, { side: "mid", hips: "square" }, athlete({ statureCm: 150 }), [])!.asked,
+      ),
     );
   });
 });

@@ -9,6 +9,7 @@ import { ChalkBody, Floor, InkBody } from "./body";
 import { drawn } from "./drawn";
 import { isWide, Notes, type Box } from "./notes";
 import { useSmooth } from "./use-smooth";
+import { shapeWords } from "#words/shape";
 
 export type JointSpot = { motion: MotionId; at: Landmark; side: LeftRight; text: string };
 
@@ -48,7 +49,7 @@ export function ShapeFigure({
         viewBox={`${box.left} ${box.top} ${box.width} ${box.height}`}
         className="min-h-0 w-full flex-1"
         role="group"
-        aria-label={`The figure. ${shape.sentence}`}
+        aria-label={`The figure. ${shapeWords(shape)}`}
       >
         <Floor from={box.left + 2} to={box.left + box.width - 2} />
         <g transform={`translate(${anchor} 0)`}>

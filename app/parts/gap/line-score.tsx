@@ -4,6 +4,7 @@ import type { Skill } from "#core/content/skill";
 import type { Shape } from "#core/shape/shape";
 import { WhyNote } from "../why";
 import type { Worths } from "./use-worth";
+import { givingWords } from "#words/shape";
 
 /** The line score, and the smallest set of degrees that makes the shape clean. */
 export function LineScore({
@@ -48,9 +49,9 @@ export function LineScore({
                 ? "no planar model of this skill: 100 · exp(−Σ weight × shortage / 55°), joint by joint"
                 : "100 · exp(−Σ size / scale) over everything the body does instead of the clean line",
             inputs: Object.fromEntries(
-              shape.compensations.map(({ text, size, unit }) => [
-                text,
-                `${size.toFixed(1)} ${unit}`,
+              shape.compensations.map((give) => [
+                givingWords(give),
+                `${give.size.toFixed(1)} ${give.unit}`,
               ]),
             ),
             source:

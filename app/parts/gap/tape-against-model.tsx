@@ -5,6 +5,7 @@ import type { AthleteView } from "../../view";
 import { WhyNote } from "../why";
 import { shortDay } from "../words";
 import { z95 } from "#core/stats/confidence";
+import { shapeWords } from "#words/shape";
 
 const tenth = (cm: number): number => Math.round(cm * 10) / 10;
 
@@ -32,7 +33,7 @@ export function TapeAgainstModel({
           <b className="figures">
             {screen.points.toFixed(1).replace(/\.0$/, "")} of {screen.of}
           </b>{" "}
-          points. The model says: {view.shapes?.had.sentence}
+          points. The model says: {view.shapes ? shapeWords(view.shapes.had) : null}
         </p>
         <p className="text-xs text-muted">
           The screen sees balance, knees and the foot’s arch, which the model leaves out.
