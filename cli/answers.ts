@@ -1,4 +1,5 @@
 import { headlineOf } from "#core/aim/headline";
+import { headlineWords } from "#words/aim";
 import { motionOf } from "#core/body/motions";
 import { writeDose } from "#core/drill/dose";
 import { rungOf } from "#core/drill/drill";
@@ -26,6 +27,7 @@ import { seasonEvents } from "#core/season/plan/season-calendar";
 import { forecastPriors } from "#library/forecast-priors";
 import { NoAnswer, type Options } from "./options";
 import type { CallRead } from "./read";
+import { slotSummary } from "#words/season";
 
 /** What is in a file. */
 export function validateAnswer({ records, version, savedAt, aside }: CallRead) {
@@ -95,7 +97,7 @@ export function gapAnswer(situation: Situation) {
     athlete: athlete.id,
     day,
     aim: { id: aim.id, skill: aim.skillId, quality: aim.quality, side: aim.side, by: aim.by },
-    headline: headlineOf(gaps, skill).title,
+    headline: headlineWords(headlineOf(gaps), skill).title,
     demands: gaps.map((gap) => ({
       motion: gap.demand.motion,
       mode: gap.demand.mode,
@@ -306,12 +308,15 @@ export const csvAnswer = ({ checks, athlete, library }: Situation): string =>
 export function icsAnswer({ season, places, day, athlete }: Situation, stamp: string): string {
   if (!season) throw new NoAnswer("There are no weeks planned yet.", { why: "no-season" });
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
-  return toCalendar(seasonEvents(season, { today: day, light: false, places }), {
-    zone,
-    stamp,
-    alarm: null,
-    name: `${athlete.name}: preps`,
-  });
+  return toCalendar(
+    seasonEvents(season, { today: day, light: false, places, summary: slotSummary }),
+    {
+      zone,
+      stamp,
+      alarm: null,
+      name: `${athlete.name}: preps`,
+    },
+  );
 }
 
 export const motionName = (id: Parameters<typeof motionOf>[0]): string => motionOf(id).name;

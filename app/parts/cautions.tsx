@@ -1,6 +1,6 @@
 import { TriangleAlert } from "lucide-react";
 import type { Caution } from "#core/safety/intake";
-import { cliniciansFirst } from "#core/safety/intake";
+import { cliniciansFirst, cautionText } from "#words/safety";
 
 /** Cautions that stand on the plan, and who comes first. Nothing is drawn when there are none. */
 export function CautionLines({
@@ -13,10 +13,10 @@ export function CautionLines({
   if (cautions.length === 0 && !always) return null;
   return (
     <aside aria-label="Cautions" className="border-l-4 border-clay bg-raised px-4 py-2 text-sm">
-      {cautions.map(({ id, text }) => (
-        <p key={id} className="flex gap-2">
+      {cautions.map((caution) => (
+        <p key={caution.id} className="flex gap-2">
           <TriangleAlert size={15} className="mt-0.5 shrink-0 text-clay" aria-hidden="true" />
-          {text}
+          {cautionText(caution)}
         </p>
       ))}
       <p className="text-muted">{cliniciansFirst}</p>

@@ -7,7 +7,8 @@ import { draftLog, unplanned } from "./log/draft";
 import { itemSpans } from "./prep/strip";
 import { countWord, stepWord } from "./run/words";
 import { tapeSpan } from "./frame/tape";
-import { aimSentence, readNumber, shortDay } from "./words";
+import { aimSentence, readNumber } from "./words";
+import { shortDay } from "#words/days";
 
 describe("words", () => {
   it("an aim in a line", () => {

@@ -4,15 +4,14 @@ import type { MotionId } from "#core/body/motions";
 import { motionOf } from "#core/body/motions";
 import type { Picture } from "#core/figure/picture";
 import { landmarkOfJoint } from "#core/figure/joints";
-import type { Limits } from "#core/shape/limits";
 import type { Shape } from "#core/shape/shape";
-import type { Why } from "#core/stats/why";
 import type { LeftRight } from "#core/body/side";
 import type { AthleteView } from "../view";
 import { PosePicture } from "./figure/pose-picture";
 import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
 import { WhyNote } from "./why";
 import { shapeWords } from "#words/shape";
+import { shapeWhy } from "#words/why";
 
 /** The joints of the aim as they can be pressed: each leads to its check. */
 function jointsOf(view: AthleteView): JointSpot[] {
@@ -49,7 +48,8 @@ export const StationFigure = memo(function StationFigure({
   const { asked, had: today, assumed, limits } = shapes;
   const had = imagined ?? today;
   const measured = imagined !== null || view.gaps.some((gap) => gap.shortage !== null);
-  const names = [...new Set(assumed.map(({ motion }) => motionOf(motion).name.toLowerCase()))];
+  const unknown = [...new Set(assumed.map(({ motion }) => motion))];
+  const names = unknown.map((motion) => motionOf(motion).name.toLowerCase());
   const open = (motion: MotionId) => {
     const protocol = view.gaps.find((gap) => gap.demand.motion === motion)?.protocolId;
     if (protocol) void navigate(`/at/${view.athlete.id}/check?focus=${protocol}`);
@@ -60,7 +60,7 @@ export const StationFigure = memo(function StationFigure({
         {measured ? shapeWords(had) : view.skill.summary}{" "}
         {measured ? (
           <span className="font-sans font-normal">
-            <WhyNote why={whyOf(had, limits, names)} />
+            <WhyNote why={shapeWhy(had, limits, unknown)} />
           </span>
         ) : null}
       </div>
@@ -87,26 +87,6 @@ export const StationFigure = memo(function StationFigure({
 });
 
 const none: readonly never[] = [];
-
-/** What the shape was solved from, and what it is answered with. */
-const whyOf = (shape: Shape, limits: Limits, assumed: readonly string[]): Why => ({
-  rule: "each joint within the athlete’s own believable range, contacts kept, the weight over the base where the skill balances; what is missing is taken up where bodies take it up",
-  inputs: {
-    ...Object.fromEntries(
-      Object.entries(limits).map(([motion, sides]) => [
-        motionOf(motion as MotionId).name,
-        Object.entries(sides)
-          .map(([side, degrees]) => `${side === "mid" ? "" : `${side} `}${degrees.toFixed(0)}°`)
-          .join(", "),
-      ]),
-    ),
-    ...(assumed.length > 0
-      ? { "not measured, as adults usually have it": assumed.join(", ") }
-      : {}),
-    "line score": shape.score.toFixed(1),
-  },
-  source: "segment proportions: Drillis & Contini 1966, in Winter 2009",
-});
 
 const standing: Picture = { view: 24, start: { shoulderOut: 10, elbow: 8 }, props: [] };
 

@@ -1,7 +1,8 @@
-import type { Why } from "#core/stats/why";
+import { whyWords, type Why, type WhyWords } from "#words/why";
 
 /** The answer to "why?": inputs, rule and source of a computed number. */
-export function WhyNote({ why, label = "why" }: { why: Why; label?: string }) {
+export function WhyNote({ why: told, label = "why" }: { why: Why | WhyWords; label?: string }) {
+  const why = "inputs" in told ? told : whyWords(told);
   return (
     <details className="inline-block align-top text-sm">
       <summary className="underlined inline-flex min-h-6 cursor-pointer items-center text-muted">

@@ -1,13 +1,7 @@
-import { format, parseISO } from "date-fns";
 import type { Side } from "#core/body/side";
 import type { Skill } from "#core/content/skill";
+import { shortDay } from "#words/days";
 import type { Aim } from "#core/records/records";
-
-/** A date as people write it on a wall. @example shortDay("2026-12-15") // "15 Dec" */
-export const shortDay = (day: string): string => format(parseISO(day), "d MMM");
-/** @example weekDay("2026-11-18") // "Wed 18 Nov" */
-export const weekDay = (day: string): string => format(parseISO(day), "EEE d MMM");
-export const longDay = (day: string): string => format(parseISO(day), "EEEE d MMMM");
 
 /** The aim in a line: quality, skill, side, date. */
 export function aimSentence({ aim, skill }: { aim: Aim | null; skill: Skill | null }): string {

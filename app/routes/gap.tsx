@@ -9,7 +9,7 @@ import { GapDesk, NothingToCompare } from "../parts/gap/gap-desk";
 import { useWhatIf } from "../parts/gap/use-what-if";
 import { useWorth } from "../parts/gap/use-worth";
 import { StationFigure } from "../parts/station-figure";
-import { shortDay } from "../parts/words";
+import { shortDay } from "#words/days";
 import { overrideWeight, saveTargets } from "../storage/aims";
 import { saveAllowance } from "../storage/checks";
 import { athleteView, type AthleteView } from "../view";

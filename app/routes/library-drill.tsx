@@ -5,7 +5,7 @@ import { motionOf } from "#core/body/motions";
 import { writeDose } from "#core/drill/dose";
 import { atRung, phaseMeaning, type Drill, type Rung } from "#core/drill/drill";
 import { substitutesOf } from "#core/drill/substitutes";
-import { intakeQuestions } from "#core/safety/intake";
+import { intakeQuestions } from "#words/safety";
 import { MovingPicture } from "../parts/figure/moving-picture";
 import { LibraryPage } from "../parts/library/page";
 import { wholeLibrary } from "../storage/library";

@@ -11,7 +11,7 @@ import { LogTabs } from "../parts/log/log-tabs";
 import { WhatFollows } from "../parts/log/what-follows";
 import { say } from "../parts/say";
 import { StationFigure } from "../parts/station-figure";
-import { longDay } from "../parts/words";
+import { longDay } from "#words/days";
 import { markDay } from "../storage/days";
 import { removeLog, saveLog } from "../storage/logs";
 import { chooseNext, letGo } from "../storage/next-chosen";

@@ -14,7 +14,7 @@ import { BodyLegend, BodyMap } from "../parts/record/body-map";
 import { KeptPhotos } from "../parts/record/kept-photos";
 import { RecordChart } from "../parts/record/record-chart";
 import { RecordTable } from "../parts/record/record-table";
-import { shortDay } from "../parts/words";
+import { shortDay } from "#words/days";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/record";
 

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd, isAway, weekTerms } from "#core/season/plan/block";
-import { slotName } from "#core/season/plan/plan-words";
+import { slotName } from "#words/season";
 import { aroundOf } from "#core/season/plan/terms-of";
 import { mostWarnings } from "#core/season/warnings";
 import { healthOf } from "../parts/prep/sheets/sheet-words";

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { Link, redirect, useFetcher } from "react-router";
 import { gapOf } from "#core/aim/gap";
 import { headlineOf } from "#core/aim/headline";
+import { headlineWords } from "#words/aim";
 import { skillOf, withPacks } from "#core/content/library";
 import { today } from "../clock";
 import { shippedLibrary } from "../library";
@@ -28,7 +29,9 @@ export async function clientLoader() {
     const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
     const checks = known?.checks ?? [];
     const gaps = aim && skill ? gapOf({ athlete, aim, skill, checks, library }) : [];
-    const reading = skill ? headlineOf(gaps, skill).title : "Choose a skill and a date.";
+    const reading = skill
+      ? headlineWords(headlineOf(gaps), skill).title
+      : "Choose a skill and a date.";
     return { athlete, aim: aimSentence({ aim, skill }), reading, first: gaps[0] ?? null };
   });
   return {

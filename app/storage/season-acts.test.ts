@@ -139,7 +139,7 @@ describe("whatever a hand does to the weeks", () => {
         const { slots } = await season();
         const held = new Set(slots.filter(({ pinned }) => pinned).map(({ id }) => id));
         const left = (await broken()).filter(({ slots: own }) => !own.some((id) => held.has(id)));
-        expect(left.map(({ says }) => says)).toEqual([]);
+        expect(left.map(({ broken }) => broken)).toEqual([]);
       }),
       { numRuns: 20 },
     );

@@ -1,14 +1,12 @@
 import type { MotionId } from "../body/motions";
-import { motionOf } from "../body/motions";
 import { otherSide, type Side } from "../body/side";
 import type { Athlete } from "../records/athlete";
 import type { Aim, Check } from "../records/records";
 import type { Library } from "../content/library";
-import type { Protocol } from "../content/protocol";
+import type { Mode, Protocol } from "../content/protocol";
 import { normalBelow } from "../stats/normal";
 import { angleOf, bodyOf, checksOf, valueOf, type Angle } from "../measure/value";
 import { isLooseJointed } from "../safety/intake";
-import type { Why } from "../stats/why";
 import type { Demand, Skill } from "../content/skill";
 
 export type Verdict = "clear" | "unsure" | "short" | "unknown";
@@ -18,15 +16,20 @@ export type SideMargin = {
   side: Side;
   /** False where the other side is shown for comparison only. */
   asked: boolean;
-  have: Angle | null;
+  have: (Pick<Angle, "degrees" | "se"> & Partial<Pick<Angle, "why">>) | null;
   /** have − need, degrees; null when unmeasured. */
   margin: number | null;
   /** Probability that the joint really has what is needed; null when unmeasured. */
   probability: number | null;
   verdict: Verdict;
   checkedOn: string | null;
-  why: Why;
+  why: MarginWhy;
 };
+
+export type MarginWhy =
+  /** Degrees, and the probability that the range is there. */
+  | { rule: "margin"; have: number; se: number; need: number; margin: number; probability: number }
+  | { rule: "unmeasured"; motion: MotionId; mode: Mode };
 
 export type DemandGap = {
   demand: Demand;
@@ -36,7 +39,7 @@ export type DemandGap = {
   verdict: Verdict;
   /** Largest shortage among the asked sides, degrees; 0 when none, null when nothing was measured. */
   shortage: number | null;
-  /** weight × shortage / need: what ranks the limiters. */
+  /** weight × shortage / need, the need of the quality that is aimed at: what ranks the limiters. */
   limiter: number;
   protocolId: string | null;
   /** Met by passive range in a loose-jointed athlete: does not count as ready. */
@@ -92,6 +95,13 @@ export const demandsOf = (
   { hips }: { hips?: Aim["hips"] },
 ): Demand[] => skill.demands.filter((demand) => !demand.hips || demand.hips === (hips ?? "square"));
 
+/** Needs around nothing, as of a straight elbow, are counted as this many degrees: a share needs a whole. */
+const leastNeed = 10;
+
+/** Degrees as a share of what is needed. */
+export const shareOfNeed = (degrees: number, need: number): number =>
+  degrees / Math.max(Math.abs(need), leastNeed);
+
 function demandGap(demand: Demand, input: GapInput): DemandGap {
   const need = input.aim.quality === "clean" ? demand.clean : demand.passable;
   const protocol = protocolFor(demand, input);
@@ -119,7 +129,7 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
     sides,
     verdict,
     shortage,
-    limiter: (demand.weight * (shortage ?? 0)) / Math.max(Math.abs(demand.clean), 10),
+    limiter: demand.weight * shareOfNeed(shortage ?? 0, need),
     protocolId: protocol?.id ?? null,
     passiveOnly: demand.mode === "passive" && verdict === "clear" && isLooseJointed(input.athlete),
   };
@@ -160,22 +170,17 @@ export function marginOf(
     probability,
     verdict: verdictOf(probability),
     why: {
-      rule: "margin = have − need; probability = Φ(margin / error): clear from 0.9, short to 0.1, unsure between",
-      inputs: {
-        have: `${have.degrees.toFixed(1)}° ± ${have.se.toFixed(1)}°`,
-        need: `${need}°`,
-        margin: `${margin.toFixed(1)}°`,
-        probability: probability.toFixed(2),
-      },
+      rule: "margin",
+      have: have.degrees,
+      se: have.se,
+      need,
+      margin,
+      probability,
     },
   };
 }
 
 function unmeasured(side: Side, asked: boolean, demand: Demand): SideMargin {
-  const why = {
-    rule: "no check of this motion yet: unknown, not zero",
-    inputs: { motion: motionOf(demand.motion).name, mode: demand.mode },
-  };
   return {
     side,
     asked,
@@ -184,7 +189,7 @@ function unmeasured(side: Side, asked: boolean, demand: Demand): SideMargin {
     probability: null,
     verdict: "unknown",
     checkedOn: null,
-    why,
+    why: { rule: "unmeasured", motion: demand.motion, mode: demand.mode },
   };
 }
 

@@ -1,5 +1,6 @@
 import type { MotionId } from "../body/motions";
 import type { DemandGap } from "./gap";
+import { shareOfNeed } from "./gap";
 
 /** What one motion deserves of the minutes, with every term shown. */
 export type Need = {
@@ -47,10 +48,7 @@ export function needsOf(
         : left < right
           ? "left"
           : "right";
-    const difference =
-      shorter === null
-        ? 0
-        : (Math.abs(left! - right!) / Math.max(Math.abs(gap.demand.clean), 10)) * 0.5;
+    const difference = shorter === null ? 0 : shareOfNeed(Math.abs(left! - right!), gap.need) * 0.5;
     const terms = {
       limiter: gap.limiter,
       timePressure: pressure,

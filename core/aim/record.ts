@@ -1,5 +1,5 @@
 import type { DemandGap, Verdict } from "./gap";
-import type { JointId } from "../body/motions";
+import type { JointId, MotionId } from "../body/motions";
 import { motionOf } from "../body/motions";
 import { bothSides, sidesOf, type Side } from "../body/side";
 import type { Athlete } from "../records/athlete";
@@ -93,13 +93,18 @@ function sideOf(
   ];
 }
 
+/** A motion behind a mark: a demand against what there is, degrees, or a check that nobody asks. */
+export type BodyLine =
+  | { of: "demand"; motion: MotionId; need: number; margin: number | null; verdict: Verdict }
+  | { of: "check"; protocol: Protocol; mode: Mode; value: number };
+
 /** What the body's picture shows of a joint and side: the worst verdict on it, or only that it was measured. */
 export type BodyMark = {
   joint: JointId;
   side: Side;
   state: Verdict | "measured" | "none";
-  /** The motions behind it, worst first, as lines to read. */
-  lines: string[];
+  /** The motions behind it, worst first. */
+  lines: BodyLine[];
   /** The check that speaks of it. */
   protocolId: string | null;
 };
@@ -147,7 +152,7 @@ export function bodyMarks(rows: readonly RecordRow[], gaps: readonly DemandGap[]
   });
 }
 
-type Said = { state: BodyMark["state"]; line: string; protocolId: string | null };
+type Said = { state: BodyMark["state"]; line: BodyLine; protocolId: string | null };
 
 const here = (side: Side, wanted: Side): boolean => wanted === "mid" || side === wanted;
 
@@ -158,10 +163,13 @@ function demanded(joint: JointId, side: Side, gaps: readonly DemandGap[]): Said[
           .filter((one) => one.asked && here(one.side, side))
           .map((one): Said => ({
             state: one.verdict,
-            line:
-              one.margin === null
-                ? `${motionOf(gap.demand.motion).name}: not measured, ${gap.need}° asked`
-                : `${motionOf(gap.demand.motion).name}: ${Math.abs(one.margin).toFixed(0)}° ${one.margin < 0 ? "short" : "spare"}, ${one.verdict}`,
+            line: {
+              of: "demand",
+              motion: gap.demand.motion,
+              need: gap.need,
+              margin: one.margin,
+              verdict: one.verdict,
+            },
             protocolId: gap.protocolId,
           }))
       : [],
@@ -175,7 +183,7 @@ function measured(joint: JointId, side: Side, rows: readonly RecordRow[]): Said[
           .filter((one) => here(one.side, side))
           .map((one): Said => ({
             state: "measured",
-            line: `${protocol.name}, ${mode}: ${one.last.value.value.toFixed(0)}`,
+            line: { of: "check", protocol, mode, value: one.last.value.value },
             protocolId: protocol.id,
           }))
       : [],

@@ -16,8 +16,8 @@ export type Proposed = {
   protocolId: string;
   mode: Mode;
   reason: Reason;
-  /** The reason as a sentence. */
-  because: string;
+  /** Days since it was last measured; null where it never was. */
+  age: number | null;
   minutes: number;
 };
 
@@ -73,11 +73,11 @@ export function proposeRound(input: RoundInput): RoundProposal {
   };
 }
 
-const bare = ({ protocolId, mode, reason, because, minutes }: Candidate): Proposed => ({
+const bare = ({ protocolId, mode, reason, age, minutes }: Candidate): Proposed => ({
   protocolId,
   mode,
   reason,
-  because,
+  age,
   minutes,
 });
 
@@ -104,7 +104,7 @@ function candidates({ gaps, checks, library, today }: RoundInput): {
       protocol,
       mode,
       reason,
-      because: because(reason, age),
+      age,
       minutes: protocol.minutes,
       worth: pressing[reason] * (0.2 + weight) + (age ?? 0) / 1000,
     };
@@ -135,12 +135,6 @@ function reasonFor(verdict: Verdict, age: number | null): Reason | null {
   if (verdict === "unknown" || age === null) return "never";
   if (verdict === "unsure" && age > 0) return "unsure";
   return age >= recheckAfter ? "due" : null;
-}
-
-function because(reason: Reason, age: number | null): string {
-  if (reason === "never") return "not measured yet";
-  const days = `${age} day${age === 1 ? "" : "s"} ago`;
-  return reason === "unsure" ? `too close to call ${days}` : `last ${days}`;
 }
 
 const changesOf = (items: readonly { protocol: Protocol }[]): number =>

@@ -7,6 +7,8 @@ import { needsOf } from "./priority";
 /** One open aim with its gaps. */
 export type OpenAim = { aim: Aim; name: string; gaps: readonly DemandGap[] };
 
+export type Conflict = { first: SharedMotion["asks"][0]; last: SharedMotion["asks"][0] };
+
 /** A motion as all open aims together ask it. */
 export type SharedMotion = {
   motion: MotionId;
@@ -14,7 +16,7 @@ export type SharedMotion = {
   weight: number;
   asks: { name: string; need: number; by: string; weight: number }[];
   /** Two aims ask it and the one that is due first asks less: the longer way does not end at the first date. */
-  conflict: string | null;
+  conflict: Conflict | null;
 };
 
 /**
@@ -40,10 +42,8 @@ export function sharedMotions(open: readonly OpenAim[], today: string): SharedMo
     .sort((a, b) => b.weight - a.weight);
 }
 
-function conflictOf(asks: SharedMotion["asks"]): string | null {
+function conflictOf(asks: SharedMotion["asks"]): Conflict | null {
   const byDate = [...asks].sort((a, b) => a.by.localeCompare(b.by));
   const [first, last] = [byDate[0]!, byDate.at(-1)!];
-  return asks.length > 1 && last.need > first.need
-    ? `${first.name} is due first with ${first.need}°; ${last.name} goes on to ${last.need}°`
-    : null;
+  return asks.length > 1 && last.need > first.need ? { first, last } : null;
 }

@@ -144,6 +144,10 @@ export const unitOf = (protocol: Pick<Protocol, "reading">): "°" | " cm" | "" =
 export const isLength = (protocol: Pick<Protocol, "reading">): boolean =>
   unitOf(protocol) === " cm";
 
+/** Where an error comes from: stated for the instrument, or the check's largest, for want of the instrument's own. */
+export type ErrorSource =
+  { from: "stated"; text: string } | { from: "largest"; instrument: Instrument };
+
 /**
  * The error of an instrument in this check. An instrument the check does not name gets the largest error of
  * those it does.
@@ -151,11 +155,11 @@ export const isLength = (protocol: Pick<Protocol, "reading">): boolean =>
 export function errorOf(
   protocol: Protocol,
   instrument: Instrument,
-): { sem: number; source: string } {
+): { sem: number; source: ErrorSource } {
   const named = protocol.instruments.find(({ id }) => id === instrument);
-  if (named) return { sem: named.sem, source: named.source };
+  if (named) return { sem: named.sem, source: { from: "stated", text: named.source } };
   return {
     sem: Math.max(...protocol.instruments.map(({ sem }) => sem)),
-    source: `not an instrument of this check (${instrument}): its largest error is used`,
+    source: { from: "largest", instrument },
   };
 }

@@ -33,6 +33,7 @@ const anyEvent: fc.Arbitrary<CalendarEvent> = fc.record({
   calledOff: fc.constant(false),
 });
 const span = { from: "2026-01-01", to: "2029-01-01" };
+const summary = ({ kind }: { kind: string }) => kind;
 
 describe("the calendar", () => {
   it("law: written and read again, every event is the same, in any zone, over any change to summer time", () => {
@@ -67,7 +68,7 @@ describe("the calendar", () => {
   it("law: a season written out and read back changes nothing, and is written the same again", () => {
     const slots = quicklyPlaced(placeTerms());
     const planned = season({ slots });
-    const options = { today: "2026-11-24", light: true, places: [] };
+    const options = { today: "2026-11-24", light: true, places: [], summary };
     for (const zone of zones) {
       const text = toCalendar(seasonEvents(planned, options), terms(zone));
       const read = fromCalendar(text, { zone, ...span });
@@ -87,7 +88,7 @@ describe("the calendar", () => {
     const session = slots.find(({ kind, on }) => kind === "mobility" && on > "2026-12-01")!;
     const moved = movedTo(session, session.on, "20:15");
     const after = season({ slots: slots.map((slot) => (slot.id === session.id ? moved : slot)) });
-    const options = { today: "2026-11-24", light: false, places: [] };
+    const options = { today: "2026-11-24", light: false, places: [], summary };
     const event = seasonEvents(after, options).find(({ uid }) => uid === uidOf(session))!;
     expect(event.sequence).toBe(session.revision + 1);
     const read = fromCalendar(toCalendar([event], terms("Europe/Berlin")), {
@@ -169,7 +170,7 @@ describe("the calendar", () => {
   });
 
   it.each(["", "{}", "BEGIN:VCALENDAR\r\nBEGIN:VEVENT", "BEGIN:VCARD\r\nVERSION:3.0\r\nEND:VCARD"])(
-    "refuses what is no calendar with a sentence",
+    "refuses what is no calendar",
     (text) => {
       expect(fromCalendar(text, { zone: "UTC", ...span })).toHaveProperty("refused");
     },

@@ -103,9 +103,12 @@ function zoneComponent(zone: string, first: string, last: string) {
 
 const utcOffset = (minutes: number) => ICAL.UtcOffset.fromSeconds(minutes * 60);
 
+/** Not readable at all (RFC 5545), or readable and no calendar. */
+export type CalendarRefusal = "unreadable" | "no-calendar";
+
 export type CalendarReading =
   | { events: (Omit<CalendarEvent, "sequence" | "calledOff"> & { wholeDay: boolean })[] }
-  | { refused: string };
+  | { refused: CalendarRefusal };
 
 /** So many repeats of one event are read at most. */
 const mostRepeats = 400;
@@ -123,13 +126,12 @@ export function fromCalendar(
     const parsed: unknown = ICAL.parse(text);
     calendar = new ICAL.Component(parsed as string);
   } catch {
-    return { refused: "This cannot be read as a calendar (RFC 5545)." };
+    return { refused: "unreadable" };
   }
-  if (calendar.name !== "vcalendar")
-    return { refused: "This is not a calendar: it does not begin as one." };
+  if (calendar.name !== "vcalendar") return { refused: "no-calendar" };
   const components = calendar.getAllSubcomponents("vevent");
   const exceptions = components.filter((one) => one.hasProperty("recurrence-id"));
-  const events: Exclude<CalendarReading, { refused: string }>["events"] = [];
+  const events: Exclude<CalendarReading, { refused: CalendarRefusal }>["events"] = [];
   for (const component of components) {
     if (
       component.hasProperty("recurrence-id") ||

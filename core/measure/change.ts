@@ -1,6 +1,6 @@
 import { differenceInCalendarDays, parseISO } from "date-fns";
 import type { Check } from "../records/records";
-import type { Why } from "../stats/why";
+import type { Reckoned } from "./pairs";
 import type { Protocol } from "../content/protocol";
 import { testerWidening } from "./tester";
 import { valueOf, type Value } from "./value";
@@ -19,7 +19,18 @@ export type Change = {
   trialsToSettle: number | null;
   /** Weeks more, at the pace so far, until the change would be real; null when trials settle it or a year would not. */
   weeksToSettle: number | null;
-  why: Why;
+  why: ChangeWhy;
+};
+
+export type ChangeWhy = {
+  rule: "change";
+  before: Reckoned;
+  after: Reckoned;
+  delta: number;
+  threshold: number;
+  widening: number;
+  /** The two people who measured, where the errors were widened for them. */
+  testers: readonly [string, string] | null;
 };
 
 /** What lies between two checks besides the change itself. */
@@ -51,14 +62,13 @@ export function changeBetween(
     trialsToSettle: trials,
     weeksToSettle: real || trials ? null : weeksToSettle(delta, best, between.days ?? 0),
     why: {
-      rule: `a change is real when |Δ| > 1.96 · √(se₁² + se₂²)${widening > 1 ? `; two testers: both errors × ${widening}` : ""}`,
-      inputs: {
-        before: `${before.value.toFixed(1)} ± ${before.se.toFixed(1)}`,
-        after: `${after.value.toFixed(1)} ± ${after.se.toFixed(1)}`,
-        ...(widening > 1 ? { testers: between.testers!.join(", then ") } : {}),
-        change: delta.toFixed(1),
-        "needed to be real": threshold.toFixed(1),
-      },
+      rule: "change",
+      before: { value: before.value, se: before.se },
+      after: { value: after.value, se: after.se },
+      delta,
+      threshold,
+      widening,
+      testers: widening > 1 ? between.testers! : null,
     },
   };
 }
@@ -115,7 +125,16 @@ export type SideDifference = {
   /** The side with less range. */
   shorter: "left" | "right";
   threshold: number;
-  why: Why;
+  why: SidesWhy;
+};
+
+export type SidesWhy = {
+  rule: "sides";
+  left: Reckoned;
+  right: Reckoned;
+  /** Per cent, and from how many on it is worth acting. */
+  index: number;
+  actAbove: number;
 };
 
 /**
@@ -137,13 +156,11 @@ export function sideDifference(left: Value, right: Value, protocol: Protocol): S
     worthActing: real && index > protocol.sideThreshold,
     shorter: leftIsLess ? "left" : "right",
     why: {
-      rule: "a side difference is real when |L − R| > 1.96 · √(se_L² + se_R²), worth acting on when also over the threshold",
-      inputs: {
-        left: `${left.value.toFixed(1)} ± ${left.se.toFixed(1)}`,
-        right: `${right.value.toFixed(1)} ± ${right.se.toFixed(1)}`,
-        index: `${index.toFixed(0)} %`,
-        "act above": `${protocol.sideThreshold} %`,
-      },
+      rule: "sides",
+      left: { value: left.value, se: left.se },
+      right: { value: right.value, se: right.se },
+      index,
+      actAbove: protocol.sideThreshold,
     },
   };
 }

@@ -68,52 +68,60 @@ export const middleSpreadFromGap = (gapCm: number, legCm: number): number =>
 export const passOverAngle = (gripCm: number, breadthCm: number, armCm: number): number =>
   degrees(Math.asin(clamp((gripCm - breadthCm) / (2 * armCm), -1, 1)));
 
-/** The conversion behind a kind of reading: its formula, its inputs, and the angle itself. */
+/** A length that a formula takes: of the body, measured (`own`) or from the stature, or a fixed allowance. */
+export type BodyLength = {
+  length: "leg" | "arm" | "breadth" | "shin" | "ankle-behind-toe" | "kneecap";
+  cm: number;
+  from: "own" | "stature" | "allowance";
+};
+
+/** The conversion behind a kind of reading: the lengths it takes, and the angle itself. */
 export type Conversion = {
-  rule: string;
-  inputs: (body: BodyMeasures) => Record<string, string>;
+  lengths: (body: BodyMeasures) => BodyLength[];
   angle: (reading: number, body: BodyMeasures) => number;
 };
 
 const leg = (body: BodyMeasures): number => body.legCm ?? legLength(body.statureCm);
 const arm = (body: BodyMeasures): number => body.armCm ?? armLength(body.statureCm);
 const breadth = (body: BodyMeasures): number => body.breadthCm ?? shoulderBreadth(body.statureCm);
-const measured = (own: number | undefined, value: number): string =>
-  `${value.toFixed(1)} cm, ${own === undefined ? "from the stature" : "measured"}`;
-const legInput = (body: BodyMeasures) => ({ "leg L": measured(body.legCm, leg(body)) });
+const bodyLength = (
+  length: BodyLength["length"],
+  own: number | undefined,
+  cm: number,
+): BodyLength => ({ length, cm, from: own === undefined ? "stature" : "own" });
+const legAlone = (body: BodyMeasures) => [bodyLength("leg", body.legCm, leg(body))];
 
 /** The conversions by kind of reading; angles, bare lengths and counts have none. */
 export const conversions: Partial<Record<ReadingKind, Conversion>> = {
   "knee-to-wall-cm": {
-    rule: "shin angle = asin((d + a − p) / s)",
-    inputs: (body) => ({
-      "shin s": measured(body.shinCm, body.shinCm ?? shinLength(body.statureCm)),
-      "ankle behind the toe a": `${(ankleBehindToe * (body.footCm ?? footLength(body.statureCm))).toFixed(1)} cm`,
-      "kneecap p": `${patellaAllowance} cm`,
-    }),
+    lengths: (body) => [
+      bodyLength("shin", body.shinCm, body.shinCm ?? shinLength(body.statureCm)),
+      bodyLength(
+        "ankle-behind-toe",
+        body.footCm,
+        ankleBehindToe * (body.footCm ?? footLength(body.statureCm)),
+      ),
+      { length: "kneecap", cm: patellaAllowance, from: "allowance" },
+    ],
     angle: kneeToWall,
   },
   "front-split-gap-cm": {
-    rule: "leg spread = 180 − 2 · asin(h / L)",
-    inputs: legInput,
+    lengths: legAlone,
     angle: (gap, body) => splitSpread(gap, leg(body)),
   },
   "middle-split-gap-cm": {
-    rule: "leg spread = 2 · acos(h / L)",
-    inputs: legInput,
+    lengths: legAlone,
     angle: (gap, body) => middleSpreadFromGap(gap, leg(body)),
   },
   "ankle-spread-cm": {
-    rule: "leg spread = 2 · asin(w / 2L)",
-    inputs: legInput,
+    lengths: legAlone,
     angle: (spread, body) => middleSpread(spread, leg(body)),
   },
   "pass-over-grip-cm": {
-    rule: "arm from vertical = asin((g − b) / 2A)",
-    inputs: (body) => ({
-      "shoulder breadth b": measured(body.breadthCm, breadth(body)),
-      "arm A": measured(body.armCm, arm(body)),
-    }),
+    lengths: (body) => [
+      bodyLength("breadth", body.breadthCm, breadth(body)),
+      bodyLength("arm", body.armCm, arm(body)),
+    ],
     angle: (grip, body) => passOverAngle(grip, breadth(body), arm(body)),
   },
 };

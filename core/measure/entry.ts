@@ -3,8 +3,17 @@ import { errorOf, unitOf, type Instrument, type Protocol } from "../content/prot
 import { median } from "simple-statistics";
 import { z95 } from "../stats/confidence";
 
-/** What is said about numbers while they are typed. `refused` cannot be kept; `remeasure` can, but asks again. */
-export type EntryNote = { level: "refused" | "remeasure" | "stop"; text: string };
+type Unit = ReturnType<typeof unitOf>;
+
+/** What there is to say about numbers while they are typed. */
+export type EntryNote =
+  /** Cannot be kept. */
+  | { level: "refused"; about: "no-number" | "no-pain" }
+  | { level: "refused"; about: "impossible"; low: number; high: number; unit: Unit }
+  /** Can be kept, but asks again. Which trial, from 1; null where two disagree. */
+  | { level: "remeasure"; about: "disagree"; limit: number; unit: Unit; trial: number | null }
+  /** Nothing more of this motion today. */
+  | { level: "stop"; about: "pain"; limit: number };
 
 export type Entry = { trials: readonly number[]; pain: number; instrument: Instrument };
 
@@ -19,27 +28,20 @@ export function entryNotes({ trials, pain, instrument }: Entry, protocol: Protoc
   const notes: EntryNote[] = [];
   const limit = 2 * errorOf(protocol, instrument).sem;
   const odd = disagreeing(trials, limit);
-  if (trials.some(Number.isNaN)) notes.push({ level: "refused", text: "A reading is a number." });
+  if (trials.some(Number.isNaN)) notes.push({ level: "refused", about: "no-number" });
   else if (trials.some((trial) => trial < low || trial > high))
-    notes.push({
-      level: "refused",
-      text: `Not possible here: between ${low} and ${high}${unit}. Measure it again.`,
-    });
+    notes.push({ level: "refused", about: "impossible", low, high, unit });
   else if (odd !== null)
     notes.push({
       level: "remeasure",
-      text:
-        trials.length === 2
-          ? `The trials are more than ${limit}${unit} apart: take one more.`
-          : `Trial ${odd + 1} is more than ${limit}${unit} off the others: measure it again.`,
+      about: "disagree",
+      limit,
+      unit,
+      trial: trials.length === 2 ? null : odd + 1,
     });
   if (!Number.isInteger(pain) || pain < 0 || pain > 10)
-    notes.push({ level: "refused", text: "Pain is a whole number from 0 to 10." });
-  else if (pain > painLimit)
-    notes.push({
-      level: "stop",
-      text: "Above 5/10: stop measuring this motion. A clinician should look at it first.",
-    });
+    notes.push({ level: "refused", about: "no-pain" });
+  else if (pain > painLimit) notes.push({ level: "stop", about: "pain", limit: painLimit });
   return notes;
 }
 

@@ -1,31 +1,31 @@
 import type { Side } from "../body/side";
+import type { DayText } from "../dates/days";
 import type { Check } from "../records/records";
 import { protocolOf, type Library } from "../content/library";
-import type { Why } from "../stats/why";
-import { changeSince, sideDifference } from "./change";
+import { changeSince, sideDifference, type Change, type SideDifference } from "./change";
 import { arcDifference, borrowedTurnout, totalArc, usableShare, type Joined } from "./pairs";
 import type { Mode, Protocol } from "../content/protocol";
-import {
-  arcSentence,
-  changeSentence,
-  shareSentence,
-  sideSentence,
-  turnoutSentence,
-} from "./sentences";
 import { valueOf, type Value } from "./value";
 
-/** What a round says, one sentence each, with the why behind it. */
+/** What a round says of one check, with the figures behind it. */
 export type Finding = {
-  kind: "change" | "sides" | "share" | "arc" | "turnout";
-  protocolId: string;
+  protocol: Protocol;
   side: Side | null;
   /** Active or passive, where it speaks of one of them. */
   mode: Mode | null;
-  text: string;
   /** Whether it says that something is really so, rather than within the error. */
   real: boolean;
-  why: Why;
-};
+} & (
+  | { kind: "change"; change: Change & { since: DayText } }
+  | { kind: "sides"; difference: SideDifference }
+  | { kind: "share"; share: Joined }
+  /** The total arc of either side or both, and how they differ where both are known. */
+  | { kind: "arc"; left: Joined | null; right: Joined | null; apart: Apart | null }
+  | { kind: "turnout"; borrowed: Borrowed }
+);
+
+type Apart = ReturnType<typeof arcDifference>;
+type Borrowed = ReturnType<typeof borrowedTurnout>;
 
 type Reading = { check: Check; protocol: Protocol; value: Value };
 
@@ -40,13 +40,11 @@ const turnoutViews = ["turnout-standing", "turnout-lying"] as const;
  *
  * @param round the checks of one day
  * @param earlier checks before them
- * @param dayName how a date is written in a sentence
  */
 export function findingsOf(
   round: readonly Check[],
   earlier: readonly Check[],
   library: Library,
-  dayName: (day: string) => string,
 ): Finding[] {
   const readings = round.flatMap((check): Reading[] => {
     const protocol = protocolOf(library, check.protocolId);
@@ -55,7 +53,7 @@ export function findingsOf(
       : [];
   });
   return [
-    ...readings.flatMap((reading) => changeFinding(reading, earlier, dayName)),
+    ...readings.flatMap((reading) => changeFinding(reading, earlier)),
     ...readings.flatMap((reading) => sidesFinding(reading, readings)),
     ...readings.flatMap((reading) => shareFinding(reading, readings)),
     ...arcFinding(readings),
@@ -66,11 +64,7 @@ export function findingsOf(
 const newestFirst = (a: Check, b: Check): number =>
   b.on.localeCompare(a.on) || b.at.localeCompare(a.at);
 
-function changeFinding(
-  { check, protocol }: Reading,
-  earlier: readonly Check[],
-  dayName: (day: string) => string,
-): Finding[] {
+function changeFinding({ check, protocol }: Reading, earlier: readonly Check[]): Finding[] {
   const before = earlier
     .filter(({ protocolId, trials }) => protocolId === protocol.id && trials.length > 0)
     .sort(newestFirst);
@@ -79,12 +73,11 @@ function changeFinding(
   return [
     {
       kind: "change",
-      protocolId: protocol.id,
+      protocol,
       side: check.side,
       mode: check.mode,
-      text: changeSentence(change, dayName(change.since), protocol),
       real: change.real,
-      why: change.why,
+      change,
     },
   ];
 }
@@ -106,12 +99,11 @@ function sidesFinding(left: Reading, readings: readonly Reading[]): Finding[] {
   return [
     {
       kind: "sides",
-      protocolId: left.protocol.id,
+      protocol: left.protocol,
       side: null,
       mode: left.check.mode,
-      text: sideSentence(difference, left.protocol),
       real: difference.real,
-      why: difference.why,
+      difference,
     },
   ];
 }
@@ -130,12 +122,11 @@ function shareFinding(active: Reading, readings: readonly Reading[]): Finding[] 
   return [
     {
       kind: "share",
-      protocolId: active.protocol.id,
+      protocol: active.protocol,
       side: active.check.side,
       mode: null,
-      text: shareSentence(share),
       real: true,
-      why: share.why,
+      share,
     },
   ];
 }
@@ -163,23 +154,27 @@ function both(
 }
 
 function arcFinding(readings: readonly Reading[]): Finding[] {
-  const arcOn = (side: Side): Joined | null => {
+  const arcOn = (side: Side) => {
     const halves = both(readings, arcHalves, side);
-    return halves && totalArc(halves[0].value, halves[1].value);
+    return (
+      halves && { protocol: halves[0].protocol, arc: totalArc(halves[0].value, halves[1].value) }
+    );
   };
-  const [left, right] = [arcOn("left"), arcOn("right")];
-  const one = left ?? right;
+  const [onLeft, onRight] = [arcOn("left"), arcOn("right")];
+  const one = onLeft ?? onRight;
   if (!one) return [];
+  const [left, right] = [onLeft?.arc ?? null, onRight?.arc ?? null];
   const apart = left && right ? arcDifference(left, right) : null;
   return [
     {
       kind: "arc",
-      protocolId: arcHalves[0],
+      protocol: one.protocol,
       side: null,
       mode: null,
-      text: arcSentence(left, right, apart),
       real: apart?.real ?? false,
-      why: one.why,
+      left,
+      right,
+      apart,
     },
   ];
 }
@@ -193,12 +188,11 @@ function turnoutFinding(readings: readonly Reading[]): Finding[] {
     return [
       {
         kind: "turnout",
-        protocolId: turnoutViews[0],
+        protocol: views[0].protocol,
         side,
         mode: null,
-        text: turnoutSentence(borrowed),
         real: borrowed.real,
-        why: borrowed.why,
+        borrowed,
       },
     ];
   });

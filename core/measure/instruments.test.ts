@@ -140,7 +140,7 @@ describe("angles on a photograph", () => {
     ).toThrow("lie on each other");
   });
   it("becomes the check's reading: from straight, past straight, as it is", () => {
-    const angle = { degrees: 150, se: 1, why: { rule: "", inputs: {} } };
+    const angle = { degrees: 150, se: 1, why: { rule: "photo-vertex" as const, sigma: 1, se: 1 } };
     expect(photoReading(angle, { base: 180, sign: -1 })).toBe(30);
     expect(photoReading(angle, { base: 0, sign: 1 })).toBe(150);
     expect(photoReading(angle, { base: 0, sign: 1 }, true)).toBe(210);

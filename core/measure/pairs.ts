@@ -1,11 +1,17 @@
-import type { Why } from "../stats/why";
 import { z95 } from "../stats/confidence";
 import type { Value } from "./value";
 
-/** A figure made of two values, with its error. */
-export type Joined = { value: number; se: number; why: Why };
+/** What a figure was made of, degrees each. */
+export type Reckoned = Pick<Value, "value" | "se">;
+export type JoinedWhy =
+  | { rule: "total-arc"; outward: Reckoned; inward: Reckoned }
+  | { rule: "usable-share"; active: Reckoned; passive: Reckoned; se: number }
+  | { rule: "borrowed-turnout"; standing: Reckoned; lying: Reckoned };
 
-const shown = (value: Value): string => `${value.value.toFixed(1)}° ± ${value.se.toFixed(1)}`;
+/** A figure made of two values, with its error. */
+export type Joined = { value: number; se: number; why: JoinedWhy };
+
+const bare = ({ value, se }: Value): Reckoned => ({ value, se });
 
 /**
  * Total rotation arc of one side: outward + inward, degrees. Errors add as squares.
@@ -14,10 +20,7 @@ const shown = (value: Value): string => `${value.value.toFixed(1)}° ± ${value.
 export const totalArc = (outward: Value, inward: Value): Joined => ({
   value: outward.value + inward.value,
   se: Math.hypot(outward.se, inward.se),
-  why: {
-    rule: "total arc = outward + inward; errors add as squares",
-    inputs: { outward: shown(outward), inward: shown(inward) },
-  },
+  why: { rule: "total-arc", outward: bare(outward), inward: bare(inward) },
 });
 
 /** Whether the arcs of both sides differ by more than their errors explain. */
@@ -45,10 +48,7 @@ export function usableShare(active: Value, passive: Value): Joined | null {
   return {
     value,
     se,
-    why: {
-      rule: "usable share = active / passive; below 0.8 strength at the end of the range comes first",
-      inputs: { active: shown(active), passive: shown(passive), error: `± ${se.toFixed(2)}` },
-    },
+    why: { rule: "usable-share", active: bare(active), passive: bare(passive), se },
   };
 }
 
@@ -63,9 +63,6 @@ export const borrowedTurnout = (standing: Value, lying: Value): Joined & { real:
     value,
     se,
     real: value > z95 * se,
-    why: {
-      rule: "borrowed turnout = standing − lying; real when more than 1.96 errors above nothing",
-      inputs: { standing: shown(standing), lying: shown(lying) },
-    },
+    why: { rule: "borrowed-turnout", standing: bare(standing), lying: bare(lying) },
   };
 };

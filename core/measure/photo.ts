@@ -1,5 +1,4 @@
 import { degrees } from "../body/angles";
-import type { Why } from "../stats/why";
 import type { PhotoReading } from "../content/protocol";
 
 /** A place on a picture in its own pixels, x to the right, y down. */
@@ -8,7 +7,10 @@ export type Spot = readonly [x: number, y: number];
 /** The pointing error of a landmark where the user's own is not known: this share of the longer segment. */
 export const usualPointing = 0.01;
 
-export type PhotoAngle = { degrees: number; se: number; why: Why };
+/** Which angle was read, with the pointing error σ in pixels. */
+export type PhotoWhy = { rule: "photo-vertex" | "photo-plumb"; sigma: number; se: number };
+
+export type PhotoAngle = { degrees: number; se: number; why: PhotoWhy };
 
 /**
  * The angle at the middle of three landmarks, 0–180°, with the error that pointing gives it.
@@ -36,7 +38,7 @@ export function angleAtVertex(
   const ends = 1 / lengthA ** 2 + 1 / lengthC ** 2;
   const middle = ends - (2 * Math.cos(angle)) / (lengthA * lengthC);
   const se = degrees(sigma * Math.sqrt(ends + middle));
-  return { degrees: degrees(angle), se, why: whyOf("angle between the two segments", sigma, se) };
+  return { degrees: degrees(angle), se, why: { rule: "photo-vertex", sigma, se } };
 }
 
 /**
@@ -57,14 +59,9 @@ export function angleToPlumb(
   return {
     degrees: degrees(Math.acos(along[1] / length)),
     se,
-    why: whyOf("angle between the segment and the plumb line", sigma, se),
+    why: { rule: "photo-plumb", sigma, se },
   };
 }
-
-const whyOf = (rule: string, sigma: number, se: number): Why => ({
-  rule: `${rule}; error = pointing error of each landmark, propagated`,
-  inputs: { "pointing error σ": `${sigma.toFixed(1)} px`, error: `± ${se.toFixed(1)}°` },
-});
 
 /**
  * A photo's angle as the check's reading.

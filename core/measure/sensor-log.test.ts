@@ -29,7 +29,10 @@ describe("a sensor's file, whatever wrote it", () => {
 
   it("says in a sentence what it cannot read", () => {
     for (const text of ["", "   \n", "hello", "a,b\nc,d\n", "one\ntwo\nthree\n"])
-      expect(readSensorLog(text)).toHaveProperty("refused", expect.stringMatching(/\.$/));
+      expect(readSensorLog(text)).toHaveProperty(
+        "refused",
+        expect.stringMatching(/^(empty|no-columns|no-two-columns)$/),
+      );
   });
 
   it("milliseconds by the name, by the step, else seconds", () => {

@@ -4,26 +4,25 @@ import type { Sample } from "./steady";
 /** A file of readings as a table: the names of its columns, and rows of text. */
 export type SensorTable = { columns: string[]; rows: string[][]; delimiter: string };
 
-export type SensorReading = { table: SensorTable } | { refused: string };
+/** Why a file is no sensor's log. */
+export type Refused = "empty" | "no-columns" | "no-two-columns";
+
+export type SensorReading = { table: SensorTable } | { refused: Refused };
 
 /**
  * Reads a sensor's CSV: comma, semicolon or tab between columns, decimal point or comma, with or without a line
  * of names, with comment lines above it.
  */
 export function readSensorLog(text: string): SensorReading {
-  if (text.trim() === "") return { refused: "The file is empty." };
+  if (text.trim() === "") return { refused: "empty" };
   const lines = text.replace(/^\uFEFF/, "").split(/\r?\n/);
   const delimiter = delimiterOf(lines);
-  if (!delimiter)
-    return { refused: "No columns were found: a sensor log has a time and an angle on each line." };
+  if (!delimiter) return { refused: "no-columns" };
   const { data } = Papa.parse<string[]>(lines.join("\n"), { delimiter, skipEmptyLines: "greedy" });
   const trimmed = data.map((row) => row.map((cell) => cell.trim()));
   const width = mostCommon(trimmed.map((row) => row.length).filter((cells) => cells > 1));
   const first = trimmed.findIndex((row) => row.length === width && row.filter(isNumber).length > 1);
-  if (width < 2 || first < 0)
-    return {
-      refused: "No two columns of numbers were found: a sensor log has a time and an angle.",
-    };
+  if (width < 2 || first < 0) return { refused: "no-two-columns" };
   const head = first > 0 && trimmed[first - 1]!.length === width ? trimmed[first - 1]! : null;
   return {
     table: {

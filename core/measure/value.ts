@@ -1,9 +1,16 @@
 import type { Athlete } from "../records/athlete";
 import type { Check } from "../records/records";
 import type { Side } from "../body/side";
-import type { Why } from "../stats/why";
-import { conversions, slopeAt, type BodyMeasures } from "./convert";
-import { errorOf, unitOf, type Mode, type Protocol } from "../content/protocol";
+import { conversions, slopeAt, type BodyLength, type BodyMeasures } from "./convert";
+import {
+  errorOf,
+  unitOf,
+  type ErrorSource,
+  type Instrument,
+  type Mode,
+  type Protocol,
+  type ReadingKind,
+} from "../content/protocol";
 
 /** What was read: the trials in the protocol's unit, with what, and the reading's own error where it has one. */
 export type Taken = Pick<Check, "trials" | "instrument"> & { ownError?: number };
@@ -15,11 +22,36 @@ export type Value = {
   /** The error with the full number of trials: what n₀ trials would have. */
   sem: number;
   trials: number;
-  why: Why;
+  why: MeanWhy;
+};
+
+/** How a value came to be: what went in, in the protocol's unit. */
+export type MeanWhy = {
+  rule: "mean";
+  trials: readonly number[];
+  instrument: Instrument;
+  sem: number;
+  /** n₀ */
+  wanted: number;
+  ownError: number;
+  se: number;
+  source: ErrorSource;
+};
+
+/** How a length became an angle: the formula by its kind of reading, the lengths it took, and its slope. */
+export type ConvertedWhy = {
+  rule: "converted";
+  reading: ReadingKind;
+  value: number;
+  se: number;
+  lengths: readonly BodyLength[];
+  /** Degrees per cm. */
+  slope: number;
+  source: ErrorSource;
 };
 
 /** A joint angle with its standard error, degrees. */
-export type Angle = { degrees: number; se: number; why: Why };
+export type Angle = { degrees: number; se: number; why: MeanWhy | ConvertedWhy };
 
 /**
  * The value of a check: the mean of its trials.
@@ -43,15 +75,13 @@ export function valueOf(taken: Taken, protocol: Protocol): Value {
     sem: Math.hypot(sem, ownError),
     trials: trials.length,
     why: {
-      rule: `mean of the trials; error = SEM × √(n₀ / n) for fewer than n₀ trials${ownError > 0 ? ", joined with the reading’s own error as √ of the sum of squares" : ""}`,
-      inputs: {
-        trials: trials.join(", "),
-        instrument,
-        SEM: String(sem),
-        "trials wanted (n₀)": String(protocol.trials),
-        ...(ownError > 0 ? { "own error of the reading": `± ${ownError.toFixed(2)}` } : {}),
-        error: `± ${se.toFixed(2)}`,
-      },
+      rule: "mean",
+      trials,
+      instrument,
+      sem,
+      wanted: protocol.trials,
+      ownError,
+      se,
       source,
     },
   };
@@ -73,13 +103,13 @@ export function angleOf(value: Value, protocol: Protocol, body: BodyMeasures): A
     degrees: conversion.angle(value.value, body),
     se: value.se * Math.abs(slope),
     why: {
-      rule: `${conversion.rule}; error = reading’s error × slope`,
-      inputs: {
-        reading: `${value.value.toFixed(1)}${unitOf(protocol)} ± ${value.se.toFixed(2)}`,
-        ...conversion.inputs(body),
-        slope: `${slope.toFixed(2)}° per cm`,
-      },
-      ...(value.why.source ? { source: value.why.source } : {}),
+      rule: "converted",
+      reading: protocol.reading,
+      value: value.value,
+      se: value.se,
+      lengths: conversion.lengths(body),
+      slope,
+      source: value.why.source,
     },
   };
 }

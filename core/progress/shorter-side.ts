@@ -1,5 +1,5 @@
 import type { LeftRight } from "../body/side";
-import { motionOf, type MotionId } from "../body/motions";
+import type { MotionId } from "../body/motions";
 import { setsOf } from "../drill/dose";
 import type { Drill } from "../drill/drill";
 import type { PrepItem } from "../records/records";
@@ -7,7 +7,13 @@ import type { Sides } from "../aim/sides";
 import { unitOf } from "../content/protocol";
 
 /** A side that is really shorter, by enough to act on. */
-export type Shorter = { motion: MotionId; side: LeftRight; reason: string };
+export type Shorter = {
+  motion: MotionId;
+  side: LeftRight;
+  /** Left less right, in the unit of the check. */
+  difference: number;
+  unit: ReturnType<typeof unitOf>;
+};
 
 /** From this many sets on, the shorter side's share is two sets more; below, one. */
 const manySets = 4;
@@ -20,7 +26,8 @@ export const shorterSides = (sides: readonly Sides[]): Shorter[] =>
           {
             motion,
             side: difference.shorter,
-            reason: `${motionOf(motion).name.toLowerCase()}: ${difference.shorter} ${Math.abs(difference.difference).toFixed(0)}${unitOf(protocol)} behind, more than the error explains`,
+            difference: difference.difference,
+            unit: unitOf(protocol),
           },
         ]
       : [],
@@ -43,12 +50,12 @@ export function extraFor(
   item: PrepItem,
   drill: Drill,
   shorter: readonly Shorter[],
-): { extra: NonNullable<PrepItem["extra"]>; reason: string } | null {
+): { extra: NonNullable<PrepItem["extra"]>; shorter: Shorter } | null {
   if (!drill.sided || item.boxed || !earnsMore.includes(drill.kind)) return null;
   const one = shorter.find(({ motion }) =>
     drill.serves.some((served) => served.motion === motion && served.share >= 0.5),
   );
   if (!one) return null;
   const sets = item.dose.type === "contract-relax" ? item.dose.rounds : setsOf(item.dose);
-  return { extra: { side: one.side, sets: sets >= manySets ? 2 : 1 }, reason: one.reason };
+  return { extra: { side: one.side, sets: sets >= manySets ? 2 : 1 }, shorter: one };
 }

@@ -2,7 +2,13 @@ import type { MotionId } from "../body/motions";
 import type { Athlete, MotionClearance } from "../records/athlete";
 import type { Check, Log, PainKind } from "../records/records";
 import { drillOf, protocolOf, type Library } from "../content/library";
-import { clearanceOf, comfortLimit, lockCauses, type LockCause } from "../safety/pain";
+import {
+  clearanceOf,
+  comfortLimit,
+  lockCauses,
+  type LockCause,
+  type LockReason,
+} from "../safety/pain";
 
 /** A stop or a flag, and what has become of it. */
 export type PainStop = {
@@ -15,7 +21,7 @@ export type PainStop = {
   kind: PainKind | "sharp" | null;
   stopped: boolean;
   /** What it locked, and who let it in again; none when it locked nothing. */
-  locks: { motion: MotionId; reason: string; cleared: MotionClearance | null }[];
+  locks: { motion: MotionId; because: LockReason; cleared: MotionClearance | null }[];
 };
 
 /** Everything that hurt more than a stretch should, or was stopped, latest first, with the state of what it locked. */
@@ -31,7 +37,7 @@ export function stopsOf(
       causes.filter(({ cause, motion }) => cause === recordId && motions.includes(motion)),
     ).map((cause) => ({
       motion: cause.motion,
-      reason: cause.reason,
+      because: cause.because,
       cleared: clearanceOf(cause, athlete.clearances) ?? null,
     }));
   const fromLogs = logs.flatMap((log) =>

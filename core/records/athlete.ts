@@ -14,12 +14,13 @@ export const Pain = z.int().min(0).max(10);
 const Id = z.string().min(1).max(80);
 
 /** A clinician's clearance of one intake answer. */
-const IntakeClearance = z.object({
+export const IntakeClearance = z.object({
   question: IntakeQuestion,
   who: z.string().min(1),
   on: Day,
   limits: z.string(),
 });
+export type IntakeClearance = z.infer<typeof IntakeClearance>;
 
 /** A short health intake, asked once and again when things change. `yes` lists the questions answered yes. */
 export const Intake = z.object({

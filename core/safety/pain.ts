@@ -10,13 +10,19 @@ export const painLimit = 5;
 /** So many sessions running with a flag at one place lock its motions. */
 export const flagsInARow = 3;
 
-/** What shut a motion: the record it comes from, its day and the reason as a sentence. */
-export type LockCause = { motion: MotionId; cause: string; since: string; reason: string };
+/** Why a motion is shut: pain while measuring or in a drill, or one place flagged session after session. */
+export type LockReason =
+  | { why: "measuring"; pain: number }
+  | { why: "pain"; pain: number; place: string }
+  | { why: "flagged"; place: string; sessions: number };
+
+/** What shut a motion: the record it comes from, its day and the reason. */
+export type LockCause = { motion: MotionId; cause: string; since: string; because: LockReason };
 
 export type MotionLock = {
   motion: MotionId;
   since: string;
-  reason: string;
+  because: LockReason;
   /** The records that shut it and that nobody has cleared. */
   causes: string[];
 };
@@ -48,7 +54,7 @@ export function lockCauses(
           motion,
           cause: check.id,
           since: check.on,
-          reason: `pain ${check.pain}/10 while measuring`,
+          because: { why: "measuring", pain: check.pain },
         });
   }
   const ordered = [...logs].sort((a, b) => a.on.localeCompare(b.on));
@@ -56,10 +62,10 @@ export function lockCauses(
   ordered.forEach((log, session) => {
     for (const item of log.items) {
       const motions = drillOf(library, item.drillId)?.serves.map(({ motion }) => motion) ?? [];
-      const shut = (reason: string) =>
-        motions.forEach((motion) => causes.push({ motion, cause: log.id, since: log.on, reason }));
+      const shut = (because: LockReason) =>
+        motions.forEach((motion) => causes.push({ motion, cause: log.id, since: log.on, because }));
       if (item.pain > painLimit)
-        shut(`pain ${item.pain}/10${item.painPlace ? `, ${item.painPlace}` : ""}`);
+        shut({ why: "pain", pain: item.pain, place: item.painPlace.trim() });
       const place = placeKey(item.painPlace);
       if (!place || (item.pain <= comfortLimit && !item.sharp)) continue;
       const flag = flags.get(place);
@@ -67,7 +73,7 @@ export function lockCauses(
         flag?.session === session ? flag.run : flag?.session === session - 1 ? flag.run + 1 : 1;
       flags.set(place, { session, run });
       if (run >= flagsInARow)
-        shut(`${item.painPlace.trim().toLowerCase()} flagged in three sessions in a row`);
+        shut({ why: "flagged", place: item.painPlace.trim(), sessions: flagsInARow });
     }
   });
   return causes.sort((a, b) => a.since.localeCompare(b.since));
@@ -97,9 +103,9 @@ export function lockedMotions(
   const locks = new Map<MotionId, MotionLock>();
   for (const cause of lockCauses(logs, checks, library)) {
     if (clearanceOf(cause, athlete.clearances)) continue;
-    const { motion, since, reason } = cause;
+    const { motion, since, because } = cause;
     const causes = [...new Set([...(locks.get(motion)?.causes ?? []), cause.cause])];
-    locks.set(motion, { motion, since, reason, causes });
+    locks.set(motion, { motion, since, because, causes });
   }
   return [...locks.values()];
 }

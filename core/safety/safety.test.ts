@@ -39,7 +39,7 @@ describe("cautions", () => {
       },
     });
     expect(cautionsOf(cleared, "2026-11-24")).toMatchObject([
-      { blocks: null, text: expect.stringContaining("no breath holding") },
+      { blocks: null, state: "cleared", clearance: { limits: "no breath holding" } },
     ]);
   });
   it("under 18 is growing, to the birthday", () => {

@@ -67,7 +67,7 @@ describe("the troupe's season", () => {
         hardDone: hardDaysDone(logs, library),
       });
       expect(
-        found.map(({ says }) => says),
+        found.map(({ broken }) => broken),
         athlete.id,
       ).toEqual([]);
     }

@@ -29,7 +29,7 @@ describe("a copy outside the browser", () => {
     expect(nextMove(now({ fileDue })).to).not.toBe("file");
     expect(nextMove(now({ fileDue, here: "season" })).to).toBe("file");
     const logged = [log("2026-11-24", [])];
-    expect(nextMove(now({ fileDue, logs: logged })).text).toContain("20 days");
+    expect(nextMove(now({ fileDue, logs: logged })).move).toEqual({ now: "save-file", days: 20 });
     expect(nextMove(now({ fileDue: { days: 40, pressing: true } })).to).toBe("file");
     expect(nextMove(now({ fileDue: null, logs: logged })).to).toBe("season");
   });

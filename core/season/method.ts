@@ -1,4 +1,4 @@
-import { motionOf, type MotionId } from "../body/motions";
+import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { Side } from "../body/side";
 import { rungOf } from "../drill/drill";
 import type { Check, DayNote, Log } from "../records/records";
@@ -14,8 +14,37 @@ import { mondayOf, plusDays, type DayText } from "../dates/days";
 export type MethodKind = "work" | "leverage" | "active" | "rest";
 export const methodOrder: readonly MethodKind[] = ["work", "leverage", "active", "rest"];
 
+/** What the athlete's own record says for or against a change. */
+export type MethodReason =
+  | { found: "nothing-logged"; weeks: number }
+  /** Seconds of one kind of work, of all in so many weeks. */
+  | { found: "mostly"; kind: WorkKind; seconds: number; all: number; weeks: number }
+  | { found: "one-rung"; drill: string; rung: string; sessions: number }
+  | { found: "too-few-sessions" | "not-both-modes" | "one-mode" }
+  /** Active to passive range, 0–1 and a little over. */
+  | { found: "share"; share: number }
+  /** Weeks worked of the last ones, whether none was without work, and days on which the joint was sore. */
+  | {
+      found: "weeks";
+      worked: number;
+      of: number;
+      without: boolean;
+      sore: number;
+      joint: JointId;
+    };
+
+/** What to change. A drill of the other kind of work is named where there is one. */
+export type MethodChange =
+  | { to: "work"; kind: WorkKind; drill: string | null }
+  | { to: "leverage" | "measure-both" | "strength" | "stretch" | "lighter" };
+
 /** One change: whether this athlete's own record speaks for it, why, and what to do. */
-export type MethodStep = { kind: MethodKind; speaks: boolean; reason: string; change: string };
+export type MethodStep = {
+  kind: MethodKind;
+  speaks: boolean;
+  reason: MethodReason;
+  change: MethodChange;
+};
 
 /** Weeks of the record that are looked at. */
 const lookBack = 6;
@@ -24,12 +53,6 @@ const mostlyOne = 0.7;
 /** So many sessions on one rung, and the leverage is the one to change. */
 const longOnRung = 5;
 
-const kindWords: Record<WorkKind, string> = {
-  stretch: "held and contract–relax stretches",
-  active: "active work at the end of the range",
-  loaded: "loaded work",
-  light: "circles, soft tissue and swings",
-};
 const otherKind: Record<WorkKind, WorkKind> = {
   stretch: "active",
   active: "stretch",
@@ -67,8 +90,6 @@ const worked = ({ motion, library }: MethodScene, logs: readonly Log[]) =>
     }),
   );
 
-const minutes = (seconds: number): string => `${Math.round(seconds / 60)} min`;
-
 function work(scene: MethodScene, logs: readonly Log[]): MethodStep {
   const sums = new Map<WorkKind, number>();
   const used = new Set<string>();
@@ -92,9 +113,9 @@ function work(scene: MethodScene, logs: readonly Log[]): MethodStep {
     speaks,
     reason:
       all === 0
-        ? `Nothing was logged for it in ${lookBack} weeks.`
-        : `${minutes(seconds)} of ${minutes(all)} in ${lookBack} weeks were ${kindWords[most]}.`,
-    change: `Another kind of work: ${kindWords[wanted]}${other ? `, for instance ${other.name.toLowerCase()}` : ""}.`,
+        ? { found: "nothing-logged", weeks: lookBack }
+        : { found: "mostly", kind: most, seconds, all, weeks: lookBack },
+    change: { to: "work", kind: wanted, drill: other?.name ?? null },
   };
 }
 
@@ -115,9 +136,9 @@ function leverage(scene: MethodScene, logs: readonly Log[]): MethodStep {
     kind: "leverage",
     speaks: (most?.days.size ?? 0) >= longOnRung,
     reason: most
-      ? `${most.name} was done on one rung (${most.rung}) in ${most.days.size} sessions.`
-      : "No drill was done often enough to tell.",
-    change: "Another position or a longer lever: the next rung, or another drill of the same work.",
+      ? { found: "one-rung", drill: most.name, rung: most.rung, sessions: most.days.size }
+      : { found: "too-few-sessions" },
+    change: { to: "leverage" },
   };
 }
 
@@ -130,20 +151,14 @@ function active({ side, protocol, checks, on }: MethodScene): MethodStep {
     return {
       kind: "active",
       speaks: false,
-      reason:
-        protocol.modes.length > 1
-          ? "Active and passive range were not both measured: it is not known."
-          : "This check has one mode only: it cannot be told.",
-      change: "Measure both: below four fifths, strength at the end of the range comes first.",
+      reason: { found: protocol.modes.length > 1 ? "not-both-modes" : "one-mode" },
+      change: { to: "measure-both" },
     };
   return {
     kind: "active",
     speaks: share.value < usableEnough,
-    reason: `${Math.round(share.value * 100)} % of the passive range is reached actively.`,
-    change:
-      share.value < usableEnough
-        ? "Strength at the end of the range before more stretching."
-        : "Strength reaches the range that is there: stretch is what lacks.",
+    reason: { found: "share", share: share.value },
+    change: { to: share.value < usableEnough ? "strength" : "stretch" },
   };
 }
 
@@ -161,16 +176,14 @@ function rest({ motion, days, on }: MethodScene, logs: readonly Log[]): MethodSt
   return {
     kind: "rest",
     speaks: sore > 0 || without,
-    reason: [
-      without
-        ? `Every one of the last ${lookBack} weeks was worked.`
-        : `${weeks} of the last ${lookBack + 1} weeks were worked.`,
-      sore > 0
-        ? `The ${joint.replace("-", " ")} was sore above 4/10 on ${sore} noted day${sore === 1 ? "" : "s"}.`
-        : "",
-    ]
-      .filter(Boolean)
-      .join(" "),
-    change: "A lighter week, then the same work again.",
+    reason: {
+      found: "weeks",
+      worked: weeks,
+      of: without ? lookBack : lookBack + 1,
+      without,
+      sore,
+      joint,
+    },
+    change: { to: "lighter" },
   };
 }

@@ -55,18 +55,18 @@ describe("the one thing to do now", () => {
     const planned = season({ slots: [slot("circles", "07:30"), slot("warm-up", "16:45")] });
     expect(nextMove(now({ season: planned }))).toEqual({
       to: "prep",
-      text: "Warm-up at 16:45: choose its drills.",
+      move: { now: "waiting", kind: "warm-up", starts: "16:45" },
     });
-    expect(nextMove(now({ season: season({ slots: [slot("circles", "07:30")] }) })).text).toBe(
-      "Plan today’s prep in the minutes there are.",
-    );
+    expect(nextMove(now({ season: season({ slots: [slot("circles", "07:30")] }) })).move).toEqual({
+      now: "plan",
+    });
   });
 
   it("a prep that is planned is looked over, then run, then kept", () => {
     const preps = [prep([], { on: today })];
-    expect(nextMove(now({ preps })).text).toBe("Today’s prep is planned: look it over.");
-    expect(nextMove(now({ preps, here: "prep" })).text).toContain("Run it now");
-    expect(nextMove(now({ here: "prep" })).text).toBe("Keep this plan and run it.");
+    expect(nextMove(now({ preps })).move).toEqual({ now: "look-over" });
+    expect(nextMove(now({ preps, here: "prep" })).move).toEqual({ now: "run", planned: true });
+    expect(nextMove(now({ here: "prep" })).move).toEqual({ now: "run", planned: false });
     expect(nextMove(now({ preps, logs: [log(today, [])] })).to).toBe("season");
   });
 
@@ -74,7 +74,7 @@ describe("the one thing to do now", () => {
     const old = all.map((one) => ({ ...one, on: "2026-10-30" }));
     expect(nextMove(now({ checks: old }))).toEqual({
       to: "check",
-      text: "The last checks are 25 days old: measure again before changing the plan.",
+      move: { now: "old-checks", days: 25 },
     });
     expect(nextMove(now({ checks: old, here: "check" })).to).toBe("gap");
   });
@@ -86,9 +86,10 @@ describe("the one thing to do now", () => {
         on,
         ...(one.protocolId === "wrist-extension" ? { trials: [90, 90] } : {}),
       }));
-    expect(nextMove(now({ checks: close("2026-11-20"), here: "gap" })).text).toContain(
-      "Measure wrist extension again",
-    );
+    expect(nextMove(now({ checks: close("2026-11-20"), here: "gap" })).move).toEqual({
+      now: "unsure",
+      motions: ["wrist.extension"],
+    });
     expect(nextMove(now({ checks: close(today), here: "gap" })).to).toBe("prep");
   });
 
@@ -103,7 +104,6 @@ describe("the one thing to do now", () => {
       for (const here of [null, ...stations] as (Station | null)[]) {
         const move = nextMove({ ...scene, here });
         expect(stations).toContain(move.to);
-        expect(move.text).toMatch(/[.:].*|\.$/);
         if (here === "gap" || here === "prep") expect(move.to).not.toBe(here);
       }
   });

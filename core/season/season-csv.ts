@@ -7,10 +7,10 @@ import { plusDays, type DayText } from "../dates/days";
 import type { ForecastAnswer } from "./forecast-answer";
 import type { AskedDemand } from "./forecast-questions";
 import { weekTerms, type SeasonAround } from "./plan/block";
-import { slotWords } from "./plan/plan-words";
 import { trainingsOn } from "./plan/block";
 import { mondayOf } from "../dates/days";
 import type { Aim } from "../records/records";
+import type { SlotKind } from "../records/training";
 
 const table = (rows: readonly object[], columns: readonly string[]): string =>
   Papa.unparse(rows as object[], { escapeFormulae: true, columns: [...columns] });
@@ -19,6 +19,7 @@ const table = (rows: readonly object[], columns: readonly string[]): string =>
  * The plan as a table, one row a session: day, time, what, minutes, place, the joint and aim it is for, the emphasis
  * of its week, whether it was put there by hand, and what became of it.
  * @param outcomes by slot, in words; nothing where it lies ahead
+ * @param names what each kind of slot is called
  */
 export function planCsv(
   around: SeasonAround,
@@ -27,11 +28,13 @@ export function planCsv(
     places,
     library,
     outcomes,
+    names,
   }: {
     aims: readonly Aim[];
     places: readonly { id: string; name: string }[];
     library: Library;
     outcomes: ReadonlyMap<string, string>;
+    names: Record<SlotKind, string>;
   },
 ): string {
   const { season } = around;
@@ -41,7 +44,7 @@ export function planCsv(
     return {
       date: slot.on,
       starts: slot.starts,
-      what: slotWords[slot.kind],
+      what: names[slot.kind],
       minutes: slot.minutes,
       place: places.find(({ id }) => id === slot.placeId)?.name ?? "",
       joint: slot.focus ?? "",

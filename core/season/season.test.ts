@@ -132,12 +132,14 @@ describe("the next move", () => {
   };
   it("walks the stations in order", () => {
     expect(nextMove(now({ aim: null })).to).toBe("aim");
-    expect(nextMove(now({ athlete: athlete({ intake: null }) })).text).toContain("intake");
+    expect(nextMove(now({ athlete: athlete({ intake: null }) })).move).toEqual({ now: "intake" });
     expect(nextMove(now())).toMatchObject({
       to: "check",
-      text: expect.stringContaining("shoulder flexion"),
+      move: { now: "first-checks", motions: expect.arrayContaining(["shoulder.flexion"]) },
     });
-    expect(nextMove(now({ checks })).text).toContain("upper-back extension");
+    expect(nextMove(now({ checks })).move).toMatchObject({
+      motions: expect.arrayContaining(["upper-back.extension"]),
+    });
     const all = [
       ...checks,
       check({
@@ -153,7 +155,7 @@ describe("the next move", () => {
     expect(nextMove(now({ checks: all, logs: [log("2026-11-24", [])] })).to).toBe("season");
     expect(nextMove(now({ checks: all, today: "2026-12-24" }))).toMatchObject({
       to: "check",
-      text: expect.stringContaining("34 days old"),
+      move: { now: "old-checks", days: 34 },
     });
   });
   it("a run under way comes before all", () =>

@@ -1,4 +1,4 @@
-import { motionOf, type JointId, type MotionId } from "../body/motions";
+import type { JointId, MotionId } from "../body/motions";
 import type { DayNote, Log } from "../records/records";
 import type { Library } from "../content/library";
 import { pullPush } from "../progress/ledger";
@@ -8,22 +8,36 @@ import { hardDaysAWeek } from "./stretch-days";
 import { weekTerms, type SeasonAround } from "./plan/block";
 import { sessionsIn } from "./plan/place-model";
 import { hardDaysDone, planBreaches, type PlanBreach } from "./plan/plan-rules";
-import { dayName } from "./plan/plan-words";
+import type { MotionLock } from "../safety/pain";
 import type { RegionRow } from "./region-weeks";
 import type { WeekSummary } from "./weeks";
 
 /** What one press does about a warning. */
 export type Repair =
-  | { do: "place"; says: string }
-  | { do: "lighter"; monday: DayText; says: string }
-  | { do: "fewer"; perWeek: number; says: string }
-  | { do: "measure"; on: DayText; says: string }
-  | { do: "pull"; says: string }
+  | { do: "place" }
+  | { do: "lighter"; monday: DayText }
+  | { do: "fewer"; perWeek: number }
+  | { do: "measure"; on: DayText }
+  | { do: "pull" }
   /** Nothing that can be done by itself: the place where a person decides. */
-  | { do: "see"; at: "aim" | "season/date"; says: string };
+  | { do: "see"; at: "aim" | "season/date" };
 
-/** A warning: how grave it is, what it says, and its repair. The rank decides the order, the gravest first. */
-export type Warning = { key: string; rank: number; says: string; why: string; repair: Repair };
+/** What a warning is about, with its figures. */
+export type Warns =
+  /** The first rule that the plan breaks, and how many more there are. */
+  | { of: "plan"; first: PlanBreach; more: number }
+  | { of: "missed" }
+  | { of: "stale"; joint: JointId }
+  | { of: "shut"; motion: MotionId; because: MotionLock["because"]; more: number }
+  | { of: "plateau"; what: string; more: number }
+  | { of: "sore"; joint: JointId; level: number; since: DayText }
+  | { of: "hard-days"; joint: JointId; neighbours: boolean; days: number }
+  | { of: "too-full"; done: number; planned: number; weeks: number }
+  | { of: "measure"; what: string; on: DayText }
+  | { of: "pulls"; pull: number; push: number; days: number };
+
+/** A warning: how grave it is, what it is about, and its repair. The rank decides the order, the gravest first. */
+export type Warning = { key: string; rank: number; warns: Warns; repair: Repair };
 
 export type WarningScene = {
   around: SeasonAround;
@@ -38,7 +52,7 @@ export type WarningScene = {
   /** Motions that have stopped moving, as a coach calls them. */
   plateaus: readonly string[];
   /** Motions that pain has shut, and why. */
-  locks: readonly { motion: MotionId; reason: string }[];
+  locks: readonly Pick<MotionLock, "motion" | "because">[];
   /** Joints that sessions of their own are for, as the aims and the locks stand now. */
   wanted: readonly JointId[];
 };
@@ -52,6 +66,7 @@ const lastWeeks = 3;
 /** Pulls to pushes below which the back of the shoulder is short of work, and pushes that are too few to judge by. */
 const leastPull = 1;
 const fewPushes = 40;
+const pullDays = 28;
 
 /** The few warnings that matter now, the gravest first. */
 export function warnings(scene: WarningScene): Warning[] {
@@ -80,12 +95,8 @@ function broken({ around, hardDone }: WarningScene): Warning | null {
     ? {
         key: "plan",
         rank: 100,
-        says: found[0]!.says,
-        why:
-          found.length > 1
-            ? `And ${found.length - 1} more in the weeks to come.`
-            : "The rest of the plan keeps every rule.",
-        repair: { do: "place", says: "Place the rest anew" },
+        warns: { of: "plan", first: found[0]!, more: found.length - 1 },
+        repair: { do: "place" },
       }
     : null;
 }
@@ -102,13 +113,12 @@ function outdated({ around, wanted }: WarningScene): Warning | null {
     ({ kind, on }) => kind === "mobility" && on >= monday && on <= plusDays(monday, 6),
   );
   const full = thisWeek.length > sessionsIn(season.mobility.perWeek, terms);
-  const repair = { do: "place", says: "Place the rest anew" } as const;
+  const repair = { do: "place" } as const;
   if (terms.restart && full && ahead.some(({ on }) => on <= plusDays(monday, 6)))
     return {
       key: "missed",
       rank: 75,
-      says: "Last week fell out: this week begins lower.",
-      why: "After a break the range falls back; half the sessions, shorter, and then on.",
+      warns: { of: "missed" },
       repair,
     };
   const stale = ahead.find(({ focus }) => focus !== null && !wanted.includes(focus));
@@ -116,8 +126,7 @@ function outdated({ around, wanted }: WarningScene): Warning | null {
     ? {
         key: "stale",
         rank: 65,
-        says: `Sessions for the ${stale.focus!.replace("-", " ")} still hang on the weeks.`,
-        why: "As the aims and the checks stand now it needs none, or pain has shut it.",
+        warns: { of: "stale", joint: stale.focus! },
         repair,
       }
     : null;
@@ -130,9 +139,8 @@ function shut({ locks }: WarningScene): Warning | null {
     ? {
         key: "shut",
         rank: 90,
-        says: `${motionOf(first.motion).name} is shut: ${first.reason}.`,
-        why: `${more.length > 0 ? `And ${more.length} more. ` : ""}Nothing is planned for it until a person clears it with a reason; see a clinician.`,
-        repair: { do: "see", at: "aim", says: "See what is shut" },
+        warns: { of: "shut", motion: first.motion, because: first.because, more: more.length },
+        repair: { do: "see", at: "aim" },
       }
     : null;
 }
@@ -143,9 +151,8 @@ function stuck({ plateaus }: WarningScene): Warning | null {
     ? {
         key: "plateau",
         rank: 50,
-        says: `${first} has stopped moving${more.length > 0 ? `, and ${more.length} more` : ""}.`,
-        why: "More of the same is not the answer: the record says what to change first.",
-        repair: { do: "see", at: "season/date", says: "See what to change" },
+        warns: { of: "plateau", what: first, more: more.length },
+        repair: { do: "see", at: "season/date" },
       }
     : null;
 }
@@ -158,9 +165,8 @@ function sore({ around, logs, days, library }: WarningScene): Warning | null {
   return {
     key: "sore",
     rank: 80 + worst.level,
-    says: `The ${worst.joint.replace("-", " ")} has been sore ${worst.level}/10 since ${dayName(worst.since)}.`,
-    why: "Its next dose is a third less already; a lighter week gives it the days as well.",
-    repair: { do: "lighter", monday, says: "Make this week lighter" },
+    warns: { of: "sore", joint: worst.joint, level: worst.level, since: worst.since },
+    repair: { do: "lighter", monday },
   };
 }
 
@@ -176,11 +182,8 @@ function tooHard({ around, logs, library }: WarningScene): Warning | null {
     return {
       key: `hard-${joint}`,
       rank: 70,
-      says: close
-        ? `The ${joint.replace("-", " ")} was held ten minutes or more on days one after the other.`
-        : `The ${joint.replace("-", " ")} had ${last.length} hard days in seven.`,
-      why: `At most ${hardDaysAWeek} in seven, none on neighbouring days.`,
-      repair: { do: "lighter", monday, says: "Make this week lighter" },
+      warns: { of: "hard-days", joint, neighbours: close, days: last.length },
+      repair: { do: "lighter", monday },
     };
   }
   return null;
@@ -200,13 +203,8 @@ function empty({ around, weeks }: WarningScene): Warning | null {
   return {
     key: "adherence",
     rank: 60,
-    says: `${done} of ${planned} preps were done in the last ${past.length} weeks.`,
-    why: "A plan that is kept does more than a fuller one that is not.",
-    repair: {
-      do: "fewer",
-      perWeek: season.mobility.perWeek - 1,
-      says: `Plan ${season.mobility.perWeek - 1} mobility session${season.mobility.perWeek === 2 ? "" : "s"} a week`,
-    },
+    warns: { of: "too-full", done, planned, weeks: past.length },
+    repair: { do: "fewer", perWeek: season.mobility.perWeek - 1 },
   };
 }
 
@@ -215,21 +213,19 @@ function measured({ measure }: WarningScene): Warning | null {
     ? {
         key: "measure",
         rank: 40,
-        says: `${measure.what} can next show a change on ${dayName(measure.on)}; no round of checks is planned then.`,
-        why: "Earlier, a difference would be lost in the error.",
-        repair: { do: "measure", on: measure.on, says: "Put a round in that week" },
+        warns: { of: "measure", ...measure },
+        repair: { do: "measure", on: measure.on },
       }
     : null;
 }
 
 function pulls({ around, logs, library }: WarningScene): Warning | null {
-  const { pull, push } = pullPush(logs, library, around.today, 28);
+  const { pull, push } = pullPush(logs, library, around.today, pullDays);
   if (push < fewPushes || pull / push >= leastPull) return null;
   return {
     key: "pull",
     rank: 30,
-    says: `${pull} pulls to ${push} pushes in 28 days.`,
-    why: "One-sided and front-dominant sports keep near three pulls to a push.",
-    repair: { do: "pull", says: "Plan one more conditioning set" },
+    warns: { of: "pulls", pull, push, days: pullDays },
+    repair: { do: "pull" },
   };
 }

@@ -4,7 +4,6 @@ import type { Athlete } from "../records/athlete";
 import type { Aim, Check } from "../records/records";
 import { protocolOf, type Library } from "../content/library";
 import { checksOf, valueOf } from "../measure/value";
-import type { Why } from "../stats/why";
 import { bodyFor, shapesOf } from "./solve";
 
 /** The check that measures a skill's own shape by tape, by model. */
@@ -53,8 +52,10 @@ export type TapeFit = {
   legCm: number | null;
   /** What is left after the allowance, cm: root mean square. */
   residual: number;
-  why: Why;
+  why: TapeFitWhy;
 };
+
+export type TapeFitWhy = { rule: "tape-fit"; rounds: readonly TapeRound[]; legCm: number | null };
 
 type Question = {
   skill: Skill;
@@ -91,19 +92,7 @@ export function fitToTape(question: Question): TapeFit | null {
     allowance,
     legCm,
     residual,
-    why: {
-      rule: "tape = leg length × the model’s share + allowance, by least squares, each round by 1 / error²; the leg is held to the stature’s within 2 cm, the allowance to nothing within 10 cm. Residual = root mean square of what is left",
-      inputs: {
-        ...Object.fromEntries(
-          rounds.map(({ on: day, model, tape, se }) => [
-            day,
-            `model ${model.toFixed(1)} cm, tape ${tape.toFixed(1)} ± ${se.toFixed(1)} cm`,
-          ]),
-        ),
-        ...(legCm === null ? {} : { "leg length, fitted": `${legCm.toFixed(1)} cm` }),
-      },
-      source: "the skill’s own model; lengths measured, or from the stature",
-    },
+    why: { rule: "tape-fit", rounds, legCm },
   };
 }
 

@@ -1,4 +1,5 @@
 import type { Refusal } from "#core/exchange/file";
+import type { CalendarRefusal } from "#core/exchange/calendar";
 
 /** Why a file is not read. */
 export function refusalWords(refusal: Refusal): string {
@@ -23,5 +24,15 @@ export function refusalWords(refusal: Refusal): string {
       return `The ${refusal.kind} “${refusal.id}” belongs to an athlete who is not in the file.`;
     case "twice":
       return `The ${refusal.kind} “${refusal.id}” is in the file twice.`;
+  }
+}
+
+/** Why a calendar was not taken. */
+export function calendarRefusalWords(refused: CalendarRefusal): string {
+  switch (refused) {
+    case "unreadable":
+      return "This cannot be read as a calendar (RFC 5545).";
+    case "no-calendar":
+      return "This is not a calendar: it does not begin as one.";
   }
 }

@@ -1,4 +1,5 @@
 import type { PainKind } from "#core/records/records";
+import type { LockReason } from "#core/safety/pain";
 
 /** What was felt, in a coach’s words; the harmless two first. */
 export const painKinds: Record<PainKind, string> = {
@@ -11,3 +12,15 @@ export const painKinds: Record<PainKind, string> = {
   numb: "numb or tingling",
   dizzy: "dizzy",
 };
+
+/** Why a motion is shut. */
+export function lockWords(because: LockReason): string {
+  switch (because.why) {
+    case "measuring":
+      return `pain ${because.pain}/10 while measuring`;
+    case "pain":
+      return `pain ${because.pain}/10${because.place ? `, ${because.place}` : ""}`;
+    case "flagged":
+      return `${because.place.toLowerCase()} flagged in ${because.sessions === 3 ? "three" : because.sessions} sessions in a row`;
+  }
+}

@@ -4,7 +4,7 @@ import type { Breach } from "#core/prep/order";
 import { clock } from "#core/drill/dose";
 import type { PlanNote } from "#core/prep/plan";
 import type { Against, Because } from "#core/records/reasons";
-import { intakeQuestions } from "#core/safety/intake";
+import { intakeQuestions } from "./safety";
 
 const motion = (id: Parameters<typeof motionOf>[0]): string => motionOf(id).name.toLowerCase();
 const joint = (id: JointId): string => id.replace("-", " ");

@@ -1,10 +1,10 @@
 import { JointId } from "#core/body/motions";
 import type { Athlete } from "#core/records/athlete";
 import type { IntakeQuestion } from "#core/body/conditions";
-import { cliniciansFirst, intakeQuestions } from "#core/safety/intake";
+import { cliniciansFirst, intakeQuestions } from "#words/safety";
 import { useAct } from "../use-act";
 import { useFormDraft } from "../use-draft";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 
 const questions = Object.entries(intakeQuestions) as [IntakeQuestion, string][];
 

@@ -2,7 +2,8 @@ import { LockKeyhole } from "lucide-react";
 import { motionOf } from "#core/body/motions";
 import type { MotionLock } from "#core/safety/pain";
 import { useAct } from "../use-act";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
+import { lockWords } from "#words/pain";
 
 /** Motions locked out of plans after pain; a person lets them back in, with a reason. */
 export function Locks({ locks }: { locks: readonly MotionLock[] }) {
@@ -28,7 +29,7 @@ export function Locks({ locks }: { locks: readonly MotionLock[] }) {
             <LockKeyhole size={16} className="mt-0.5 shrink-0 text-clay" aria-hidden="true" />
             <span>
               <b>{motionOf(lock.motion).name}</b> is out of plans since {shortDay(lock.since)}:{" "}
-              {lock.reason}. A licensed clinician should look at it first.
+              {lockWords(lock.because)}. A licensed clinician should look at it first.
             </span>
           </p>
           <label className="grid">

@@ -4,7 +4,7 @@ import { drillOf } from "#core/content/library";
 import { stiffDays } from "#core/progress/stiff";
 import { outcomeOf } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
-import { longDay, weekDay } from "../words";
+import { longDay, weekDay } from "#words/days";
 import { hasWords, markWords } from "./book-words";
 
 /** So many days are shown at once; more on demand. */

@@ -6,7 +6,7 @@ import { looseAtMedians } from "#core/progress/loose-at";
 import type { AthleteView } from "../../view";
 import { NextRow, useNextSteps } from "../log/what-follows";
 import { PosePicture } from "../figure/pose-picture";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { hasWords } from "./book-words";
 
 const DrillChart = lazy(() =>

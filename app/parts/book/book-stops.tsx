@@ -2,10 +2,10 @@ import { useMemo } from "react";
 import { Link } from "react-router";
 import { motionOf } from "#core/body/motions";
 import { stopsOf, type PainStop } from "#core/progress/stops";
-import { cliniciansFirst } from "#core/safety/intake";
-import { painKinds } from "#words/pain";
+import { cliniciansFirst } from "#words/safety";
+import { painKinds, lockWords } from "#words/pain";
 import type { AthleteView } from "../../view";
-import { longDay, shortDay, weekDay } from "../words";
+import { longDay, shortDay, weekDay } from "#words/days";
 import { hasWords } from "./book-words";
 
 /** The book by stops and flags: what hurt, what it locked, and who let it in again. */
@@ -53,13 +53,13 @@ function State({ stop, athleteId }: { stop: PainStop; athleteId: string }) {
     return <span className="block text-sm text-muted">Noted; nothing was locked by it.</span>;
   return (
     <>
-      {stop.locks.map(({ motion, reason, cleared }) => (
+      {stop.locks.map(({ motion, because, cleared }) => (
         <span key={motion} className={`block text-sm ${cleared ? "text-muted" : "text-clay"}`}>
           {cleared ? (
-            `${motionOf(motion).name} was locked (${reason}); cleared by ${cleared.who} on ${shortDay(cleared.on)}: ${cleared.reason}.`
+            `${motionOf(motion).name} was locked (${lockWords(because)}); cleared by ${cleared.who} on ${shortDay(cleared.on)}: ${cleared.reason}.`
           ) : (
             <>
-              {motionOf(motion).name} is locked out of plans ({reason}).{" "}
+              {motionOf(motion).name} is locked out of plans ({lockWords(because)}).{" "}
               <Link className="underlined" to={`/at/${athleteId}/aim`}>
                 Clear it under Aim
               </Link>

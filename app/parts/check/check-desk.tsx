@@ -4,7 +4,7 @@ import { testerWidening } from "#core/measure/tester";
 import type { AthleteView } from "../../view";
 import { say } from "../say";
 import { useAct } from "../use-act";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { BodyMeasuresForm } from "./body-measures";
 import { CheckPicker } from "./check-picker";
 import { CheckRow } from "./check-row";

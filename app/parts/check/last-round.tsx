@@ -1,7 +1,7 @@
 import type { Check } from "#core/records/records";
 import { comparable } from "#core/measure/change";
 import type { AthleteView } from "../../view";
-import { longDay } from "../words";
+import { longDay } from "#words/days";
 import { RoundVerdicts } from "./row-verdicts";
 
 /** What the last round says, today's or an earlier one, against everything it may be compared with. */

@@ -5,7 +5,8 @@ import { valueOf } from "#core/measure/value";
 import type { Check } from "#core/records/records";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
-import { longDay, notch } from "../words";
+import { notch } from "../words";
+import { longDay } from "#words/days";
 
 /** The last rounds, by day, each check removable (and undone again). */
 export function PastChecks({ view }: { view: AthleteView }) {

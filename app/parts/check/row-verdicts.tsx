@@ -5,11 +5,12 @@ import type { Check } from "#core/records/records";
 import type { Library } from "#core/content/library";
 import { protocolOf } from "#core/content/library";
 import { findingsOf, type Finding } from "#core/measure/findings";
-import { valueSentence } from "#core/measure/sentences";
+import type { Why } from "#words/why";
+import { findingWords, valueWords } from "#words/measure";
 import { angleOf, bodyOf, valueOf } from "#core/measure/value";
 import { MarginMark } from "../margin-mark/margin-mark";
 import { WhyNote } from "../why";
-import { notch, shortDay } from "../words";
+import { notch } from "../words";
 
 /** What a set of checks says, beside each other: values, changes, sides, arcs, shares; each with its why. */
 export function RoundVerdicts({
@@ -28,10 +29,7 @@ export function RoundVerdicts({
   /** Whether each check is named, where no row does it. */
   named?: boolean;
 }) {
-  const findings = useMemo(
-    () => findingsOf(checks, earlier, library, shortDay),
-    [checks, earlier, library],
-  );
+  const findings = useMemo(() => findingsOf(checks, earlier, library), [checks, earlier, library]);
   const protocolIds = [...new Set(checks.map(({ protocolId }) => protocolId))];
   return (
     <div role="status">
@@ -40,7 +38,7 @@ export function RoundVerdicts({
           <li key={id} className={named ? "py-2" : ""}>
             <ProtocolVerdict
               checks={checks.filter(({ protocolId }) => protocolId === id)}
-              findings={findings.filter(({ protocolId }) => protocolId === id)}
+              findings={findings.filter(({ protocol }) => protocol.id === id)}
               gaps={gaps.filter(({ protocolId }) => protocolId === id)}
               athlete={athlete}
               library={library}
@@ -96,9 +94,9 @@ function ProtocolVerdict({
             >
               <span className={finding.real ? "font-semibold" : "text-muted"}>
                 {finding.side ? `${notch[finding.side]} ` : ""}
-                {finding.text}
+                {findingWords(finding)}
               </span>
-              <WhyNote why={finding.why} />
+              <WhyNote why={whyOf(finding)} />
             </li>
           ))}
         </ul>
@@ -108,6 +106,22 @@ function ProtocolVerdict({
       ))}
     </div>
   );
+}
+
+/** The computation behind a finding; of two arcs, the left one's. */
+function whyOf(finding: Finding): Why {
+  switch (finding.kind) {
+    case "change":
+      return finding.change.why;
+    case "sides":
+      return finding.difference.why;
+    case "share":
+      return finding.share.why;
+    case "arc":
+      return (finding.left ?? finding.right!).why;
+    case "turnout":
+      return finding.borrowed.why;
+  }
 }
 
 function CheckVerdict({
@@ -135,14 +149,14 @@ function CheckVerdict({
   return (
     <li>
       <span className="figures">
-        {notch[check.side]} {valueSentence(value, angle, protocol)}
+        {notch[check.side]} {valueWords(value, angle, protocol)}
         {showMode ? ` ${check.mode}` : ""}
       </span>{" "}
       <WhyNote why={angle?.why ?? value.why} label="how" />{" "}
       <span className={change?.real ? "font-semibold" : "text-muted"}>
-        {change ? change.text : "The first of its kind: nothing to compare with."}
+        {change ? findingWords(change) : "The first of its kind: nothing to compare with."}
       </span>{" "}
-      {change ? <WhyNote why={change.why} /> : null}
+      {change ? <WhyNote why={whyOf(change)} /> : null}
     </li>
   );
 }

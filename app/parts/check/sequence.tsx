@@ -17,6 +17,7 @@ import {
   type EntryProps,
 } from "./side-trials";
 import { toolsOf, type ToolName } from "./tools/tool";
+import { entryWords } from "#words/measure";
 
 type StepProps = EntryProps & {
   gap: DemandGap | null;
@@ -145,7 +146,11 @@ export function Sequence({
         next={next}
         back={back}
       />
-      <Remarks {...props} place={place} notes={notes.map(({ text, level }) => ({ text, level }))} />
+      <Remarks
+        {...props}
+        place={place}
+        notes={notes.map((note) => ({ text: entryWords(note), level: note.level }))}
+      />
       <Seen {...props} place={place} />
       <p className="mt-3 flex flex-wrap gap-2">
         {toolsOf(place.row.protocol).map((tool) => (

@@ -20,6 +20,7 @@ import {
   type RoundRow,
   type SideEntry,
 } from "./round";
+import { entryWords } from "#words/measure";
 
 export const sideLabel: Record<Side, string> = { left: "left", right: "right", mid: "middle" };
 
@@ -158,11 +159,11 @@ export function SideTrials({
       </div>
       {notes.map((note) => (
         <p
-          key={note.text}
+          key={note.about}
           role="status"
           className={`pl-6 text-sm ${note.level === "remeasure" ? "text-muted" : "font-semibold text-clay"}`}
         >
-          {note.text}
+          {entryWords(note)}
         </p>
       ))}
     </fieldset>

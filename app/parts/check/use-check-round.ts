@@ -4,6 +4,7 @@ import type { Mode, Protocol } from "#core/content/protocol";
 import { inOrder, proposeRound, type RoundProposal } from "#core/aim/round";
 import type { AthleteView } from "../../view";
 import { rowsOf, type Round, type RoundRow } from "./round";
+import { proposedWords } from "#words/aim";
 
 export type RoundRows = {
   proposal: RoundProposal;
@@ -57,7 +58,7 @@ export function useRoundRows(
     return {
       proposal,
       rows,
-      because: new Map(proposal.items.map((item) => [item.protocolId, item.because])),
+      because: new Map(proposal.items.map((item) => [item.protocolId, proposedWords(item)])),
       resting: library.protocols.filter(({ id }) => asked.has(id) && !inRound.has(id)),
       others: library.protocols.filter(({ id }) => !asked.has(id) && !inRound.has(id)),
     };

@@ -1,5 +1,5 @@
 import type { Keeping } from "../../store/keeping";
-import { longDay } from "../words";
+import { longDay } from "#words/days";
 
 /** How safely the notebook lies: what the browser has answered, and the last copy outside it. */
 export function KeepingPart({ keeping }: { keeping: Keeping }) {

@@ -1,6 +1,6 @@
 import type { Settings } from "#core/records/records";
 import { defaultSchools, schoolsFor } from "#core/content/schools";
-import { followed } from "#core/prep/school-questions";
+import { followed } from "#words/schools";
 import { SchoolsForm } from "../prep/schools-form";
 import { useAct } from "../use-act";
 

@@ -6,7 +6,7 @@ import { counted } from "#core/records/training";
 import { dayMarks, weekSummaries, type DayMark, type PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { emphasisFill, emphasisWords, slotShort, trainingWords } from "../season/slot-words";
-import { shortDay, weekDay } from "../words";
+import { shortDay, weekDay } from "#words/days";
 
 /** Days before and after the one looked at. */
 const [daysBack, daysAhead] = [4, 9];

@@ -1,6 +1,8 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { headlineOf } from "#core/aim/headline";
+import { headlineWords } from "#words/aim";
+import { headlineWhy } from "#words/why";
 import { wantsCheck } from "#core/aim/gap";
 import { motionOf } from "#core/body/motions";
 import type { Aim } from "#core/records/records";
@@ -34,7 +36,8 @@ export function GapDesk({
 }) {
   const { gaps, athlete } = view;
   const { act } = useAct();
-  const { title, rest, why } = headlineOf(gaps, skill);
+  const headline = headlineOf(gaps);
+  const { title, rest } = headlineWords(headline, skill);
   const measured = gaps.some(({ shortage }) => shortage !== null);
   const span = Math.max(20, ...gaps.map((gap) => (gap.shortage ?? 0) + 8));
   const worthBy = useMemo(
@@ -71,7 +74,7 @@ export function GapDesk({
     <>
       <h1 className="text-[1.9rem]">{title}</h1>
       <div className="mt-2 text-muted">
-        {rest} <WhyNote why={why} />
+        {rest} <WhyNote why={headlineWhy(headline)} />
       </div>
       {skill.decides ? (
         <p className="mt-2 border-l-4 border-clay pl-3 text-sm">{skill.decides}</p>

@@ -5,7 +5,8 @@ import type { Side } from "#core/body/side";
 import { worthStep, type Worth } from "#core/shape/worth";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
 import { WhyNote } from "../why";
-import { notch, shortDay } from "../words";
+import { notch } from "../words";
+import { shortDay } from "#words/days";
 
 export const gapColumns = "sm:grid-cols-[minmax(10rem,1fr)_minmax(9rem,16rem)_5rem_4.6rem_4.2rem]";
 

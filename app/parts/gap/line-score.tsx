@@ -4,7 +4,7 @@ import type { Skill } from "#core/content/skill";
 import type { Shape } from "#core/shape/shape";
 import { WhyNote } from "../why";
 import type { Worths } from "./use-worth";
-import { givingWords } from "#words/shape";
+import { scoreWhy } from "#words/why";
 
 /** The line score, and the smallest set of degrees that makes the shape clean. */
 export function LineScore({
@@ -42,22 +42,7 @@ export function LineScore({
           {shape.score.toFixed(0)}
         </span>
         <span className="text-sm text-muted">of 100</span>
-        <WhyNote
-          why={{
-            rule:
-              skill.model === "posed"
-                ? "no planar model of this skill: 100 · exp(−Σ weight × shortage / 55°), joint by joint"
-                : "100 · exp(−Σ size / scale) over everything the body does instead of the clean line",
-            inputs: Object.fromEntries(
-              shape.compensations.map((give) => [
-                givingWords(give),
-                `${give.size.toFixed(1)} ${give.unit}`,
-              ]),
-            ),
-            source:
-              "segment proportions: Drillis & Contini 1966, in Winter 2009; scales are working figures",
-          }}
-        />
+        <WhyNote why={scoreWhy(shape, skill.model)} />
       </p>
       <p className="min-w-0 flex-1 text-sm" role="status">
         {smallest === undefined ? (

@@ -1,7 +1,8 @@
 import { motionOf } from "#core/body/motions";
 import { sharedMotions } from "#core/aim/shared";
 import type { AthleteView } from "../../view";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
+import { conflictWords } from "#words/aim";
 
 /** Several aims at once: what they share, by combined weight, and where the dates pull apart. */
 export function SharedAims({ view }: { view: AthleteView }) {
@@ -25,7 +26,9 @@ export function SharedAims({ view }: { view: AthleteView }) {
                 .join(" · ")}
             </span>
             <span className="figures ml-auto">{weight.toFixed(2)}</span>
-            {conflict ? <span className="w-full text-sm text-muted">{conflict}.</span> : null}
+            {conflict ? (
+              <span className="w-full text-sm text-muted">{conflictWords(conflict)}.</span>
+            ) : null}
           </li>
         ))}
       </ul>

@@ -3,7 +3,7 @@ import type { Aim } from "#core/records/records";
 import type { Skill } from "#core/content/skill";
 import type { AthleteView } from "../../view";
 import { WhyNote } from "../why";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { z95 } from "#core/stats/confidence";
 import { shapeWords } from "#words/shape";
 

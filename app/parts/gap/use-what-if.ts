@@ -70,12 +70,8 @@ function imaginedGap(gap: DemandGap, edits: readonly WhatIf[]): DemandGap {
       );
       if (!edit) return one;
       const se = one.have?.se ?? 1;
-      const why = one.have?.why ?? one.why;
-      return {
-        ...one,
-        ...marginOf({ degrees: edit.degrees, se }, gap.need),
-        have: { degrees: edit.degrees, se, why },
-      };
+      const have = { degrees: edit.degrees, se };
+      return { ...one, ...marginOf(have, gap.need), have };
     }),
   };
 }

@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { motionOf } from "#core/body/motions";
 import type { Aim } from "#core/records/records";
-import { notch, shortDay } from "../words";
+import { notch } from "../words";
+import { shortDay } from "#words/days";
 import type { WhatIf } from "./use-what-if";
 
 /** What is imagined, in words; taken back, or kept as targets by a day. */

@@ -3,7 +3,7 @@ import { Log as LogSchema, type Log } from "#core/records/records";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { useDraft } from "../use-draft";
-import { longDay } from "../words";
+import { longDay } from "#words/days";
 import { LogRow } from "./log-row";
 import { allClean } from "../../storage/runs";
 import { unplanned } from "./draft";

@@ -4,7 +4,7 @@ import { Link } from "react-router";
 import { outcomeOf } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
-import { longDay } from "../words";
+import { longDay } from "#words/days";
 
 /** The last logs, newest first; each opens, each can be removed and brought back by undo. */
 export const LogList = memo(function LogList({

@@ -1,6 +1,6 @@
 import type { Log, LogItem, Prep } from "#core/records/records";
 import { logItemOf } from "#core/progress/log-item";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { sameAgain } from "./draft";
 
 /** A log written without a run, filled in one go: as an own prep, or as a session before. */

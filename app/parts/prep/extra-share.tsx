@@ -1,5 +1,6 @@
 import type { PrepItem } from "#core/records/records";
 import type { extraFor } from "#core/progress/shorter-side";
+import { shorterWords } from "#words/measure";
 
 const sets = (count: number): string => (count === 1 ? "a set" : `${count} sets`);
 
@@ -22,7 +23,7 @@ export function ExtraShare({
       <button
         type="button"
         className="no-print text-left text-sm text-spruce underline underline-offset-2"
-        title={proposed!.reason}
+        title={shorterWords(proposed!.shorter)}
         onClick={() => more(proposed!.extra)}
       >
         {sets(proposed!.extra.sets)} more on the {proposed!.extra.side}?
@@ -38,7 +39,11 @@ export function ExtraShare({
         <button
           type="button"
           className="no-print ml-2 underline underline-offset-2"
-          title={holds ? proposed.reason : "the last checks show no real difference any more"}
+          title={
+            holds
+              ? shorterWords(proposed.shorter)
+              : "the last checks show no real difference any more"
+          }
           onClick={() => more(null)}
         >
           {holds ? "both alike" : "no longer real: both alike"}

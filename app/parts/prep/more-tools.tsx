@@ -7,7 +7,7 @@ import type { Format } from "#core/content/format";
 import type { PlanRequest } from "#core/prep/plan";
 import { variantsOf } from "#core/prep/variants";
 import { plusDays } from "#core/dates/days";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { newId } from "../../clock";
 import { CopyTool } from "./copy-tool";
 import { FormatEditor } from "./format-editor";

@@ -1,5 +1,5 @@
 import { defaultSchools, type Schools, type SomeSchools } from "#core/content/schools";
-import { schoolQuestions } from "#core/prep/school-questions";
+import { schoolQuestions } from "#words/schools";
 
 /**
  * Ways of working on which good coaches differ, each with the reasons of both. What is not chosen here follows

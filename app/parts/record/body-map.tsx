@@ -6,6 +6,7 @@ import type { JointId } from "#core/body/motions";
 import type { Pose } from "#core/figure/pose";
 import { Floor, InkBody } from "../figure/body";
 import { drawn } from "../figure/drawn";
+import { bodyLineWords } from "#words/aim";
 
 /** Standing, arms a little away, palms back: seen from behind, so that left is on the left. */
 const pose: Pose = { shoulderOut: 32, elbow: 4, hipOut: 9, forearmTurn: -30 };
@@ -96,7 +97,7 @@ function Mark({
   onPress: (() => void) | null;
 }) {
   const { state, joint, side, lines } = mark;
-  const label = `${sideText[side]}${joint.replace("-", " ")}: ${stateText[state]}${lines.length > 0 ? `. ${lines.join("; ")}` : ""}`;
+  const label = `${sideText[side]}${joint.replace("-", " ")}: ${stateText[state]}${lines.length > 0 ? `. ${lines.map(bodyLineWords).join("; ")}` : ""}`;
   const dot =
     state === "none" ? (
       <circle cx={x} cy={y} r="0.9" fill="var(--hair)" />

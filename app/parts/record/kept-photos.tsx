@@ -2,7 +2,8 @@ import { Trash2 } from "lucide-react";
 import type { Photo } from "#core/records/records";
 import { protocolOf, type Library } from "#core/content/library";
 import { useAct } from "../use-act";
-import { longDay, notch } from "../words";
+import { notch } from "../words";
+import { longDay } from "#words/days";
 
 /** The pictures the user chose to keep, with the landmarks that were placed on them. */
 export function KeptPhotos({

@@ -7,7 +7,7 @@ import { historyOf } from "#core/season/history";
 import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { download } from "../download";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { CheckChart, type ChartNote } from "./check-chart";
 import { pngOf, standaloneSvg } from "./chart-file";
 

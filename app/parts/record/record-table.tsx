@@ -10,9 +10,10 @@ import {
 import { useMemo, useState } from "react";
 import type { RecordRow, RecordSide } from "#core/aim/record";
 import { unitOf } from "#core/content/protocol";
-import { changeSentence } from "#core/measure/sentences";
+import { changeWords } from "#words/measure";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
-import { notch, shortDay } from "../words";
+import { notch } from "../words";
+import { shortDay } from "#words/days";
 
 const column = createColumnHelper<RecordRow>();
 const plain = (value: number): string => value.toFixed(1).replace(/\.0$/, "");
@@ -81,7 +82,7 @@ const columns = [
             change ? (
               <span
                 className={change.real ? "font-semibold" : "text-muted"}
-                title={changeSentence(change, shortDay(change.since), original.protocol)}
+                title={changeWords(change, shortDay(change.since), original.protocol)}
               >
                 {change.delta < 0 ? "−" : "+"}
                 {Math.abs(change.delta).toFixed(1)} {change.real ? "real" : "in error"}

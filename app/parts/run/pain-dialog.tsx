@@ -2,7 +2,7 @@ import { useState } from "react";
 import { motionOf } from "#core/body/motions";
 import type { Drill } from "#core/drill/drill";
 import type { GroupMember, PainKind } from "#core/records/records";
-import { cliniciansFirst } from "#core/safety/intake";
+import { cliniciansFirst } from "#words/safety";
 import { comfortLimit, painLimit } from "#core/safety/pain";
 import { isSharp } from "#core/safety/pain-kinds";
 import { painKinds } from "#words/pain";

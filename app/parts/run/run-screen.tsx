@@ -32,6 +32,7 @@ import { useRun, type RunDesk } from "./use-run";
 import { useRunKeys } from "./use-run-keys";
 import { hasVoice } from "./voice";
 import { groupLine, rampSoFar, stepWord } from "./words";
+import { shorterWords } from "#words/measure";
 
 type Panel = { kind: "pain" | "form" | "minutes" | "swap" | "keys"; desk: RunDesk };
 
@@ -92,7 +93,7 @@ export function RunScreen({
             key: "x",
             icon: floorIcons.side,
             press: () => desk.moreOn(desk.extra!.extra.side),
-            title: desk.extra.reason,
+            title: shorterWords(desk.extra.shorter),
           },
         ]
       : []),

@@ -1,6 +1,6 @@
 import { Absence as AbsenceSchema, type Absence } from "#core/records/athlete";
 import { useDraft } from "../use-draft";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 
 /** Days ill, away or resting: what hung on them goes, and what follows is planned anew and begins lower. */
 export function AbsenceForm({

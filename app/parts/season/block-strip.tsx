@@ -1,7 +1,7 @@
 import { blockMondays, weekTerms, type SeasonAround } from "#core/season/plan/block";
 import { mondayOf, plusDays } from "#core/dates/days";
 import type { WeekSummary } from "#core/season/weeks";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { emphasisFill, emphasisWords, weekRemarks } from "./slot-words";
 
 /** The block week by week: its emphasis, lighter weeks low, the show as a flag; each opens its week. */

@@ -11,7 +11,7 @@ import { historyOf } from "#core/season/history";
 import { methodSteps } from "#core/season/method";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
-import { longDay, shortDay, weekDay } from "../words";
+import { longDay, shortDay, weekDay } from "#words/days";
 import {
   chanceWords,
   dateVerdict,
@@ -27,6 +27,7 @@ import {
 import { FanChart } from "./fan-chart";
 import { OtherCharts } from "./other-charts";
 import { useForecast } from "./use-forecast";
+import { methodChangeWords, methodReasonWords } from "#words/season";
 
 /** Days that the date can be moved, either way. */
 const farthest = 84;
@@ -357,7 +358,8 @@ function Plateau({
       <ol className="mt-1 list-decimal pl-5 text-sm">
         {steps.map(({ kind, speaks, reason, change }, n) => (
           <li key={kind} className={n === first ? "font-semibold" : speaks ? "" : "text-muted"}>
-            {change} <span className="font-normal">{reason}</span>
+            {methodChangeWords(change)}{" "}
+            <span className="font-normal">{methodReasonWords(reason)}</span>
             {kind === "rest" && speaks && view.season ? (
               <>
                 {" "}

@@ -6,7 +6,8 @@ import type { AskedDemand } from "#core/season/forecast-questions";
 import { isLooseJointed } from "#core/safety/intake";
 import { sureEnough } from "#core/season/when";
 import type { AthleteView } from "../../view";
-import { notch, shortDay } from "../words";
+import { notch } from "../words";
+import { shortDay } from "#words/days";
 
 /** A chance in words that claim no more than is known. */
 export function chanceWords(chance: number): string {

@@ -5,7 +5,7 @@ import { weeklyCap } from "#core/season/forecast-answer";
 import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { PullPush } from "../book/pull-push";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { RegionLedger } from "./region-ledger";
 import { useSeason, weeksAhead, weeksBack } from "./use-season";
 import { WeekDots } from "./week-dots";

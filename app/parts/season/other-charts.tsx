@@ -1,11 +1,12 @@
 import { changeSince } from "#core/measure/change";
-import { changeSentence } from "#core/measure/sentences";
+import { changeWords } from "#words/measure";
 import { angleUnit, checksOf } from "#core/measure/value";
 import { plusDays } from "#core/dates/days";
 import { historyOf, type HistoryLine } from "#core/season/history";
 import type { AthleteView } from "../../view";
 import { CheckChart } from "../record/check-chart";
-import { notch, shortDay } from "../words";
+import { notch } from "../words";
+import { shortDay } from "#words/days";
 
 /** Lines that may stand in one chart: the same mode and temperature. */
 function likeWithLike(lines: readonly HistoryLine[]): HistoryLine[][] {
@@ -82,6 +83,6 @@ function lastChange(
   );
   const change = last ? changeSince(last, earlier, protocol) : null;
   return change
-    ? changeSentence(change, shortDay(change.since), protocol)
+    ? changeWords(change, shortDay(change.since), protocol)
     : "one check so far: nothing to compare with.";
 }

@@ -18,8 +18,10 @@ import { download } from "../download";
 import { say } from "../say";
 import { useAct } from "../use-act";
 import { many, trainingWords } from "./slot-words";
-import { weekDay } from "../words";
+import { weekDay } from "#words/days";
 import { useSeason } from "./use-season";
+import { slotSummary, slotWords } from "#words/season";
+import { calendarRefusalWords } from "#words/file";
 
 /** So many entries of the calendar are shown before it is written. */
 const nextShown = 5;
@@ -71,6 +73,7 @@ export function OutDesk({ view }: { view: AthleteView }) {
               csv(
                 "plan",
                 planCsv(around, {
+                  names: slotWords,
                   aims: view.aims,
                   places: view.places,
                   library: view.library,
@@ -125,7 +128,12 @@ function CalendarPart({ view }: { view: AthleteView }) {
   const [refused, setRefused] = useState<string | null>(null);
   const zone = zoneHere();
   const { act } = useAct(`/at/${view.athlete.id}/season`);
-  const events = seasonEvents(season, { today: view.today, light, places: view.places });
+  const events = seasonEvents(season, {
+    today: view.today,
+    light,
+    places: view.places,
+    summary: slotSummary,
+  });
   const off = events.filter(({ calledOff }) => calledOff);
   const there = events.length - off.length;
   const choose = async (file: File | undefined) => {
@@ -138,7 +146,7 @@ function CalendarPart({ view }: { view: AthleteView }) {
       from: mondayOf(view.today),
       to: blockEnd(season),
     });
-    if ("refused" in reading) setRefused(reading.refused);
+    if ("refused" in reading) setRefused(calendarRefusalWords(reading.refused));
     else setRead({ name: file.name, changes: calendarChanges(reading, season, view.today) });
   };
   return (
@@ -295,7 +303,7 @@ function CalendarPreview({
             No longer in the calendar. Which of them are to be taken out here too?
           </legend>
           <ul className="mt-1 text-sm">
-            {gone.slice(0, 40).map(({ slotId, on, starts, summary }) => (
+            {gone.slice(0, 40).map(({ slotId, on, starts, ...slot }) => (
               <li key={slotId}>
                 <label className="flex min-h-8 items-center gap-2">
                   <input
@@ -310,7 +318,7 @@ function CalendarPreview({
                       )
                     }
                   />
-                  {summary}, {weekDay(on)} at {starts}
+                  {slotSummary(slot)}, {weekDay(on)} at {starts}
                 </label>
               </li>
             ))}

@@ -3,7 +3,7 @@ import type { JointId } from "#core/body/motions";
 import { weeklyCap } from "#core/season/forecast-answer";
 import type { RegionWeek } from "#core/season/region-weeks";
 import { mondayOf } from "#core/dates/days";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 
 const height = 92;
 const foot = 18;

@@ -1,6 +1,6 @@
 import type { Season } from "#core/records/training";
 import { blockEnd } from "#core/season/plan/block";
-import { weekDay } from "../words";
+import { weekDay } from "#words/days";
 
 type Set = (changes: Partial<Season>) => void;
 

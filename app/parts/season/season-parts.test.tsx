@@ -38,16 +38,22 @@ describe("warnings", () => {
   const warning = (n: number, rank: number): Warning => ({
     key: `w${n}`,
     rank,
-    says: `Says ${n}.`,
-    why: `Because ${n}.`,
-    repair: { do: "place", says: `Mend ${n}` },
+    warns: { of: "hard-days", joint: "hip", neighbours: false, days: 4 + n },
+    repair: { do: "fewer", perWeek: n },
   });
 
   it("each has its sentence, its reason, a repair and a letter; the grave ones are clay", () => {
     const html = renderToStaticMarkup(
       <WarningList warnings={[warning(1, 90), warning(2, 20)]} repair={none} />,
     );
-    expect(textOf(html)).toBe("Says 1. Because 1.Mend 1 a Says 2. Because 2.Mend 2 b");
+    expect(textOf(html)).toBe(
+      [
+        "The hip had 5 hard days in seven. At most 4 in seven, none on neighbouring days.",
+        "Plan 1 mobility session a week a ",
+        "The hip had 6 hard days in seven. At most 4 in seven, none on neighbouring days.",
+        "Plan 2 mobility sessions a week b",
+      ].join(""),
+    );
     expect(count(html, /border-clay/g)).toBe(1);
     expect(count(html, /<button/g)).toBe(2);
   });

@@ -6,8 +6,8 @@ import { movable, removable } from "./day-entries";
 import type { Slot } from "#core/records/training";
 import type { PlanBreach } from "#core/season/plan/plan-rules";
 import type { AthleteView } from "../../view";
-import { longDay, weekDay } from "../words";
-import { slotName } from "#core/season/plan/plan-words";
+import { longDay, weekDay } from "#words/days";
+import { slotName, planBreachWords } from "#words/season";
 
 /** What was pressed in the week: what it is and why it is there, and the ways to move it without dragging. */
 export function SlotPanel({
@@ -41,7 +41,7 @@ export function SlotPanel({
         {skill ? `; for the ${skill.name.toLowerCase()}` : ""}. {why(slot)}
         {slot.movedFrom ? ` Moved from ${weekDay(slot.movedFrom)}.` : ""}
       </p>
-      {breaches.map(({ says }) => (
+      {breaches.map(planBreachWords).map((says) => (
         <p key={says} className="text-clay">
           {says}
         </p>

@@ -1,6 +1,6 @@
 import type { Emphasis, WeekTerms } from "#core/season/plan/block";
 import type { Slot, SlotKind, TrainingKind } from "#core/records/training";
-import { dayName } from "#core/season/plan/plan-words";
+import { longDay } from "#words/days";
 
 /** A slot in one word, for a narrow column. */
 export const slotShort = ({ kind, focus }: Pick<Slot, "kind" | "focus">): string =>
@@ -55,7 +55,7 @@ export function weekRemarks({ lighter, restart, taper }: WeekTerms): string {
     restart ? "begins lower after the break" : "",
     lighter ? "a lighter week" : "",
     taper
-      ? `before the show of ${dayName(taper)}: no new rung, nothing held long in the last 48 hours`
+      ? `before the show of ${longDay(taper)}: no new rung, nothing held long in the last 48 hours`
       : "",
   ]
     .filter(Boolean)

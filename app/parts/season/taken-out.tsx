@@ -1,7 +1,7 @@
 import { mondayOf } from "#core/dates/days";
-import { slotWords } from "#core/season/plan/plan-words";
+import { slotWords } from "#words/season";
 import type { Season } from "#core/records/training";
-import { weekDay } from "../words";
+import { weekDay } from "#words/days";
 
 /** What was taken out of the shown week by hand, each with its way back. */
 export function TakenOut({

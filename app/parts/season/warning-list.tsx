@@ -1,5 +1,6 @@
 import { useEffect } from "react";
 import type { Warning } from "#core/season/warnings";
+import { repairWords, warningWords } from "#words/season";
 
 const keysOf = ["a", "b", "c", "d"] as const;
 
@@ -26,22 +27,25 @@ export function WarningList({
   if (warnings.length === 0) return null;
   return (
     <ul className="no-print mt-3 grid gap-2" aria-label="What to look at">
-      {warnings.map((warning, n) => (
-        <li
-          key={warning.key}
-          className={`flex flex-wrap items-center justify-between gap-x-5 gap-y-1 border-l-4 bg-raised px-4 py-2 ${warning.rank >= 70 ? "border-clay" : "border-tape"}`}
-        >
-          <span className="min-w-60 flex-1">
-            <b>{warning.says}</b> <span className="text-sm text-muted">{warning.why}</span>
-          </span>
-          <button type="button" className="press" onClick={() => repair(warning)}>
-            {warning.repair.says}
-            <kbd className="figures border border-hair px-1.5 text-xs" aria-hidden="true">
-              {keysOf[n]}
-            </kbd>
-          </button>
-        </li>
-      ))}
+      {warnings.map((warning, n) => {
+        const { says, why } = warningWords(warning);
+        return (
+          <li
+            key={warning.key}
+            className={`flex flex-wrap items-center justify-between gap-x-5 gap-y-1 border-l-4 bg-raised px-4 py-2 ${warning.rank >= 70 ? "border-clay" : "border-tape"}`}
+          >
+            <span className="min-w-60 flex-1">
+              <b>{says}</b> <span className="text-sm text-muted">{why}</span>
+            </span>
+            <button type="button" className="press" onClick={() => repair(warning)}>
+              {repairWords(warning.repair)}
+              <kbd className="figures border border-hair px-1.5 text-xs" aria-hidden="true">
+                {keysOf[n]}
+              </kbd>
+            </button>
+          </li>
+        );
+      })}
     </ul>
   );
 }

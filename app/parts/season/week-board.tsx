@@ -12,7 +12,7 @@ import { useEffect, useRef } from "react";
 import type { Slot } from "#core/records/training";
 import type { DayMark, PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
-import { longDay, weekDay } from "../words";
+import { longDay, weekDay } from "#words/days";
 import { dayEntries, movable, removable, type DayEntry } from "./day-entries";
 import { slotFill } from "./slot-words";
 

@@ -11,7 +11,7 @@ import { dayMarks } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { say } from "../say";
 import { useAct } from "../use-act";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { AbsenceForm } from "./absence-form";
 import { AimShares } from "./aim-shares";
 import { BlockStrip } from "./block-strip";

@@ -1,5 +1,5 @@
 import type { WeekSummary } from "#core/season/weeks";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 import { PrepBoxes } from "./week-table";
 
 /** Adherence by week: a column of boxes, filled done, half partly, empty missed; what was moved is said. */

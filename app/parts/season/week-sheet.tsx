@@ -3,7 +3,8 @@ import { aroundOf } from "#core/season/plan/terms-of";
 import { mondayOf, plusDays } from "#core/dates/days";
 import { dayMarks } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
-import { aimSentence, longDay, shortDay } from "../words";
+import { aimSentence } from "../words";
+import { longDay, shortDay } from "#words/days";
 import { dayEntries } from "./day-entries";
 import { emphasisWords, sentence, trainingWords, weekRemarks } from "./slot-words";
 

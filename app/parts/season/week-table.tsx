@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { Link } from "react-router";
 import type { WeekSummary } from "#core/season/weeks";
-import { shortDay } from "../words";
+import { shortDay } from "#words/days";
 
 /** The weeks: planned and done, minutes, checks, stops, and why a week is empty. */
 export const WeekTable = memo(function WeekTable({

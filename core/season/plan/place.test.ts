@@ -132,7 +132,7 @@ describe("placing the sessions of a block", () => {
         ? movedTo(slot, plusDays(next.on, -1), startOn(terms, slot, plusDays(next.on, -1)))
         : slot,
     );
-    expect(planBreaches(moved, terms).map(({ rule }) => rule)).toContain("neighbours");
+    expect(planBreaches(moved, terms).map(({ broken }) => broken.rule)).toContain("neighbours");
     const mended = quicklyPlaced({ ...terms, season: { ...terms.season, slots: moved } });
     expect(mended.find(({ id }) => id === session.id)!.on).toBe(plusDays(next.on, -1));
     expect(planBreaches(mended, terms)).toEqual([]);
@@ -223,10 +223,10 @@ describe("the rules, read from the slots alone", () => {
     revision: 0,
   });
   const rules = (slots: Slot[], over: Partial<PlaceTerms> = {}) =>
-    planBreaches(slots, placeTerms(over)).map(({ rule }) => rule);
+    planBreaches(slots, placeTerms(over)).map(({ broken }) => broken.rule);
 
   it.each([
-    ["a training it runs into", [slot("mobility", "2026-12-01", "17:30")], "clash"],
+    ["a training it runs into", [slot("mobility", "2026-12-01", "17:30")], "into-training"],
     ["long holds before a training", [slot("mobility", "2026-12-01", "12:00")], "before-training"],
     ["a day of rest", [slot("mobility", "2026-12-06", "12:00")], "rest-day"],
     ["two days before the show", [slot("mobility", "2027-01-14", "19:00")], "show"],
@@ -239,7 +239,7 @@ describe("the rules, read from the slots alone", () => {
     [
       "conditioning on neighbouring days",
       [slot("conditioning", "2026-12-01", "19:00"), slot("conditioning", "2026-12-02", "19:00")],
-      "conditioning",
+      "sets-neighbours",
     ],
     ["more than the day has", [slot("mobility", "2026-12-01", "19:00", 90)], "minutes"],
   ] as const)("says of %s what it breaks", (_, slots, rule) => {

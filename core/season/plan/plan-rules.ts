@@ -6,21 +6,33 @@ import { daysBetween, mondayOf, type DayText } from "../../dates/days";
 import { hardDay, hardDaysAWeek, stretchDays } from "../stretch-days";
 import { daysToShow, isAway, noLongHold, showDays, trainingsOn, type SeasonAround } from "./block";
 import { asStretch, bySlotTime, overlap } from "./hang";
-import { dayName, slotName, slotWords } from "./plan-words";
-import { isWork, type Slot } from "../../records/training";
+import { isWork, type Slot, type Training } from "../../records/training";
 
-/** What a plan breaks: which slots, and a sentence. */
-export type PlanBreach = { rule: PlanRule; slots: string[]; says: string };
-export type PlanRule =
-  | "away"
-  | "show"
-  | "neighbours"
-  | "too-often"
-  | "rest-day"
-  | "clash"
-  | "minutes"
-  | "before-training"
-  | "conditioning";
+/** What of a slot is named. */
+export type Named = Pick<Slot, "kind" | "focus" | "starts">;
+type NamedTraining = Pick<Training, "kind" | "starts">;
+
+/** A rule that a plan breaks, with the days and figures of it. */
+export type BrokenRule =
+  | { rule: "away"; on: DayText }
+  | { rule: "rest-day"; on: DayText; day: Training["kind"]; slot: Named }
+  /** Something long or heavy so many days before a show; 0 on the day. */
+  | { rule: "show"; on: DayText; kind: "mobility" | "conditioning"; daysBefore: number }
+  | { rule: "before-training"; on: DayText; training: NamedTraining }
+  | { rule: "into-training"; on: DayText; slot: Named; training: NamedTraining }
+  | { rule: "clash"; on: DayText; slots: [Named, Named] }
+  | { rule: "one-a-day"; on: DayText; kind: "mobility" | "conditioning"; count: number }
+  | { rule: "minutes"; on: DayText; minutes: number; most: number }
+  | { rule: "neighbours"; joint: JointId; on: DayText; next: DayText }
+  | { rule: "too-often"; joint: JointId; days: number; from: DayText; most: number }
+  | { rule: "sets-neighbours"; on: DayText; next: DayText }
+  | { rule: "sets-a-week"; monday: DayText; count: number; most: number };
+
+/** What a plan breaks, and which slots do. */
+export type PlanBreach = { broken: BrokenRule; slots: string[] };
+
+/** Conditioning sets in a week at most. A working figure. */
+const setsAWeek = 3;
 
 export type RuleTerms = SeasonAround & { hardDone: ReadonlyMap<JointId, readonly DayText[]> };
 
@@ -46,16 +58,14 @@ export function planBreaches(slots: readonly Slot[], terms: RuleTerms): PlanBrea
   const ahead = slots.filter(({ on }) => on >= today).sort(bySlotTime);
   const shows = showDays(terms);
   const found: PlanBreach[] = [];
-  const on = (day: DayText) => dayName(day);
   for (const [day, own] of groupBy(ahead, (slot) => slot.on)) {
     const trainings = trainingsOn(season, day);
     const preps = own.filter(({ kind }) => kind !== "check");
     if (isAway(absences, day)) {
       if (preps.length > 0)
         found.push({
-          rule: "away",
+          broken: { rule: "away", on: day },
           slots: preps.map(({ id }) => id),
-          says: `${on(day)} is away or ill: nothing hangs on it.`,
         });
       continue;
     }
@@ -65,31 +75,24 @@ export function planBreaches(slots: readonly Slot[], terms: RuleTerms): PlanBrea
       const heavy = slot.kind === "mobility" || slot.kind === "conditioning";
       if (heavy && dayOff)
         found.push({
-          rule: "rest-day",
+          broken: { rule: "rest-day", on: day, day: dayOff.kind, slot },
           slots: [slot.id],
-          says: `${on(day)} is a day of ${dayOff.kind}: circles only, no ${slotName(slot)}.`,
         });
       if (slot.kind === "mobility" && free !== null && free <= noLongHold)
         found.push({
-          rule: "show",
+          broken: { rule: "show", on: day, kind: "mobility", daysBefore: free },
           slots: [slot.id],
-          says:
-            free === 0
-              ? `${on(day)} is the day itself: nothing is held long.`
-              : `${on(day)} is ${free} day${free === 1 ? "" : "s"} before the show: no long hold in the last 48 hours.`,
         });
       if (slot.kind === "conditioning" && free !== null && free <= 1)
         found.push({
-          rule: "show",
+          broken: { rule: "show", on: day, kind: "conditioning", daysBefore: free },
           slots: [slot.id],
-          says: `${on(day)} is ${free === 0 ? "the show" : "the day before the show"}: no conditioning set.`,
         });
       const later = trainings.find(({ kind, starts }) => isWork(kind) && starts > slot.starts);
       if (slot.kind === "mobility" && later && !dayOff)
         found.push({
-          rule: "before-training",
+          broken: { rule: "before-training", on: day, training: later },
           slots: [slot.id],
-          says: `On ${on(day)} long holds would come before the ${later.kind} at ${later.starts}: they belong after it.`,
         });
       for (const training of trainings)
         if (
@@ -98,9 +101,8 @@ export function planBreaches(slots: readonly Slot[], terms: RuleTerms): PlanBrea
           overlap(slot, asStretch(day, training))
         )
           found.push({
-            rule: "clash",
+            broken: { rule: "into-training", on: day, slot, training },
             slots: [slot.id],
-            says: `On ${on(day)} the ${slotName(slot)} at ${slot.starts} runs into the ${training.kind} at ${training.starts}.`,
           });
     }
     const timed = own.filter(({ kind }) => kind !== "fillers");
@@ -108,18 +110,16 @@ export function planBreaches(slots: readonly Slot[], terms: RuleTerms): PlanBrea
       const other = timed.slice(n + 1).find((one) => overlap(slot, one));
       if (other)
         found.push({
-          rule: "clash",
+          broken: { rule: "clash", on: day, slots: [slot, other] },
           slots: [slot.id, other.id],
-          says: `On ${on(day)} the ${slotName(slot)} and the ${slotName(other)} run into each other.`,
         });
     });
     for (const kind of ["mobility", "conditioning"] as const) {
       const same = own.filter((slot) => slot.kind === kind);
       if (same.length > 1)
         found.push({
-          rule: kind === "mobility" ? "too-often" : "conditioning",
+          broken: { rule: "one-a-day", on: day, kind, count: same.length },
           slots: same.map(({ id }) => id),
-          says: `${on(day)} has ${same.length} ${slotWords[kind]}s: one a day.`,
         });
     }
     const minutes = preps
@@ -128,9 +128,8 @@ export function planBreaches(slots: readonly Slot[], terms: RuleTerms): PlanBrea
     const movable = preps.filter(({ kind }) => kind === "mobility" || kind === "conditioning");
     if (minutes > season.most && movable.length > 0)
       found.push({
-        rule: "minutes",
+        broken: { rule: "minutes", on: day, minutes, most: season.most },
         slots: movable.map(({ id }) => id),
-        says: `${on(day)} has ${minutes} minutes of preps; the day has ${season.most}.`,
       });
   }
   return [...found, ...hardBreaches(ahead, terms), ...restBreaches(ahead)];
@@ -148,21 +147,18 @@ function hardBreaches(ahead: readonly Slot[], { hardDone, today }: RuleTerms): P
       ...done.map((day) => ({ day, id: null as string | null })),
       ...own.map(({ on, id }) => ({ day: on, id: id as string | null })),
     ].sort((a, b) => a.day.localeCompare(b.day));
-    const region = joint.replace("-", " ");
     days.forEach(({ day, id }, n) => {
       const next = days[n + 1];
       if (next?.id && daysBetween(day, next.day) === 1)
         found.push({
-          rule: "neighbours",
+          broken: { rule: "neighbours", joint, on: day, next: next.day },
           slots: [id, next.id].filter((one) => one !== null),
-          says: `The ${region} is held long on ${dayName(day)} and again on ${dayName(next.day)}: a day of rest belongs between.`,
         });
       const week = days.filter((one) => one.day >= day && daysBetween(day, one.day) < 7);
       if (new Set(week.map((one) => one.day)).size > hardDaysAWeek && week.at(-1)!.id)
         found.push({
-          rule: "too-often",
+          broken: { rule: "too-often", joint, days: week.length, from: day, most: hardDaysAWeek },
           slots: week.flatMap((one) => one.id ?? []),
-          says: `The ${region} is held long on ${week.length} days in the seven from ${dayName(day)}; ${hardDaysAWeek} at most.`,
         });
     });
   }
@@ -177,19 +173,17 @@ function restBreaches(ahead: readonly Slot[]): PlanBreach[] {
     return next && daysBetween(set.on, next.on) === 1
       ? [
           {
-            rule: "conditioning",
+            broken: { rule: "sets-neighbours", on: set.on, next: next.on },
             slots: [set.id, next.id],
-            says: `Conditioning sets on ${dayName(set.on)} and ${dayName(next.on)}: a day of rest belongs between.`,
           },
         ]
       : [];
   });
   for (const [monday, own] of groupBy(sets, ({ on }) => mondayOf(on)))
-    if (own.length > 3)
+    if (own.length > setsAWeek)
       found.push({
-        rule: "conditioning",
+        broken: { rule: "sets-a-week", monday, count: own.length, most: setsAWeek },
         slots: own.map(({ id }) => id),
-        says: `${own.length} conditioning sets in the week of ${dayName(monday)}; three at most.`,
       });
   return found;
 }

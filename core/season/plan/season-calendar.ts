@@ -1,12 +1,9 @@
-import type { CalendarEvent, CalendarReading } from "../../exchange/calendar";
+import type { CalendarEvent, CalendarReading, CalendarRefusal } from "../../exchange/calendar";
 import type { DayText } from "../../dates/days";
-import { slotName } from "./plan-words";
-import type { Season, Slot } from "../../records/training";
+import type { Season, Slot, SlotKind } from "../../records/training";
 
 /** The end of the names of our own events. */
 const own = "@yearling.local";
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** The name of a slot's event, the same at every export. */
 export const uidOf = ({ id }: Pick<Slot, "id">): string => `${id}${own}`;
@@ -42,17 +39,20 @@ export const writtenRevisions = ({ written }: Pick<Season, "written">): Map<stri
 export const newRevision = (revisions: ReadonlyMap<string, number>, id: string): number =>
   (revisions.get(id) ?? -1) + 1;
 
-/** The events of a calendar written now. */
+/** The events of a calendar written now. @param summary what a slot is called there */
 export function seasonEvents(
   season: Season,
-  extent: Extent & { places: readonly { id: string; name: string }[] },
+  extent: Extent & {
+    places: readonly { id: string; name: string }[];
+    summary: (slot: Pick<Slot, "kind" | "focus">) => string;
+  },
 ): CalendarEvent[] {
   return writtenNow(season, extent).map((slot) => ({
     uid: uidOf(slot),
     on: slot.on,
     starts: slot.starts,
     minutes: slot.minutes,
-    summary: capital(slotName(slot)),
+    summary: extent.summary(slot),
     description: "",
     location: extent.places.find(({ id }) => id === slot.placeId)?.name ?? "",
     sequence: slot.revision,
@@ -66,13 +66,13 @@ export function seasonEvents(
  */
 export type CalendarChanges = {
   moves: { slotId: string; on: DayText; starts: string; summary: string }[];
-  gone: { slotId: string; on: DayText; starts: string; summary: string }[];
+  gone: { slotId: string; on: DayText; starts: string; kind: SlotKind; focus: Slot["focus"] }[];
   strangers: { uid: string; on: DayText; starts: string; minutes: number; summary: string }[];
 };
 
 /** Reads a calendar against the season. Whole days and what is past are left out; so is what is there already. */
 export function calendarChanges(
-  { events }: Exclude<CalendarReading, { refused: string }>,
+  { events }: Exclude<CalendarReading, { refused: CalendarRefusal }>,
   season: Season,
   today: DayText,
 ): CalendarChanges {
@@ -108,6 +108,7 @@ function goneFrom(
       slotId: slot.id,
       on: slot.on,
       starts: slot.starts,
-      summary: capital(slotName(slot)),
+      kind: slot.kind,
+      focus: slot.focus,
     }));
 }

@@ -16,7 +16,7 @@ const placedAnew = (one: Season): Season => ({
 });
 const first = placedAnew(season());
 const ahead = first.slots.filter(({ on }) => on >= today);
-const extent = { today, light: true, places: [] };
+const extent = { today, light: true, places: [], summary: ({ kind }: { kind: string }) => kind };
 
 describe("a session taken out by hand", () => {
   it("law: whatever is taken out stays out when the rest is placed anew, and no rule is broken", () => {

@@ -20,6 +20,7 @@ import { plateausOf, type Plateau, type Sample } from "#core/measure/steady";
 import { BarChoice } from "../round-bar";
 import { TargetSelect, targetText } from "./target-select";
 import type { Target, ToolProps } from "./tool";
+import { sensorLogWords } from "#words/measure";
 
 type Loaded = { name: string; table: SensorTable };
 
@@ -33,7 +34,7 @@ export default function SensorTool({ target, targets, onReading, close }: ToolPr
     const reading = readSensorLog(await file.text());
     if ("refused" in reading) {
       setLoaded(null);
-      setProblem(`“${file.name}” was not read. ${reading.refused}`);
+      setProblem(`“${file.name}” was not read. ${sensorLogWords(reading.refused)}`);
     } else {
       setProblem(null);
       setLoaded({ name: file.name, table: reading.table });

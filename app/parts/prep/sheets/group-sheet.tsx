@@ -2,7 +2,7 @@ import type { Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../../view";
-import { longDay } from "../../words";
+import { longDay } from "#words/days";
 import { SheetFoot } from "./sheet-foot";
 import { footOf, linesOf } from "./sheet-words";
 

@@ -3,7 +3,8 @@ import { clock } from "#core/drill/dose";
 import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../../view";
 import { PosePicture } from "../../figure/pose-picture";
-import { aimSentence, longDay } from "../../words";
+import { aimSentence } from "../../words";
+import { longDay } from "#words/days";
 import { SheetFoot } from "./sheet-foot";
 import { footOf, healthOf, linesOf, type SheetLine } from "./sheet-words";
 

@@ -1,4 +1,4 @@
-import { cliniciansFirst } from "#core/safety/intake";
+import { cliniciansFirst } from "#words/safety";
 
 /** Cautions at the foot of a sheet; health notes where they were ticked. */
 export function SheetFoot({

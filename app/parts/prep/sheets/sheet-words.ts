@@ -4,6 +4,9 @@ import { drillOf, type Library } from "#core/content/library";
 import { rungOf, type Drill, type Rung } from "#core/drill/drill";
 import type { AthleteView } from "../../../view";
 import { notch } from "../../words";
+import { lockWords } from "#words/pain";
+import { cautionText } from "#words/safety";
+import { motionOf } from "#core/body/motions";
 
 export const sheetKinds = ["wall", "pocket", "group"] as const;
 export type SheetKind = (typeof sheetKinds)[number];
@@ -44,7 +47,10 @@ export const footOf = (lines: readonly SheetLine[]): string[] => [
 
 /** Health notes: only where they were ticked. */
 export const healthOf = (view: AthleteView): string[] => [
-  ...view.cautions.map(({ text }) => text),
+  ...view.cautions.map(cautionText),
   ...(view.athlete.intake?.note ? [view.athlete.intake.note] : []),
-  ...view.locks.map(({ motion, reason }) => `Locked: ${motion.replace(".", " ")}, ${reason}.`),
+  ...view.locks.map(
+    ({ motion, because }) =>
+      `Locked: ${motionOf(motion).name.toLowerCase()}, ${lockWords(because)}.`,
+  ),
 ];

@@ -1,15 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { protocol } from "../test/people";
-import type { Change, SideDifference } from "./change";
-import {
-  arcSentence,
-  changeSentence,
-  shareSentence,
-  sideSentence,
-  turnoutSentence,
-  valueSentence,
-} from "./sentences";
-import type { Joined } from "./pairs";
+import { protocol } from "#core/test/people";
+import type { Change, SideDifference } from "#core/measure/change";
+import { arcWords, changeWords, shareWords, sidesWords, turnoutWords, valueWords } from "./measure";
+import type { Joined } from "#core/measure/pairs";
 
 const joined = (value: number, se: number) => ({ value, se }) as Joined;
 const change = (over: Partial<Change>): Change =>
@@ -28,7 +21,7 @@ const lessIsMore = protocol("front-split-gap");
 
 describe("a change in words", () => {
   it("real, or within the error with what would settle it", () => {
-    const says = (over: Partial<Change>) => changeSentence(change(over), "10 Nov", shoulder);
+    const says = (over: Partial<Change>) => changeWords(change(over), "10 Nov", shoulder);
     expect(says({ real: true, delta: 9 })).toBe("+9.0° since 10 Nov: a real change.");
     expect(says({ real: true, delta: -9 })).toBe("−9.0° since 10 Nov: a real change.");
     expect(says({ trialsToSettle: 5 })).toContain("5 trials each time would settle it");
@@ -42,7 +35,7 @@ describe("a change in words", () => {
 
   it("where less is better, a real change says which way the range went", () => {
     expect(lessIsMore.better).toBe("less");
-    const fell = changeSentence(
+    const fell = changeWords(
       change({ real: true, delta: -6, toward: "more" }),
       "10 Nov",
       lessIsMore,
@@ -63,25 +56,23 @@ describe("the sides in words", () => {
     }) as SideDifference;
 
   it("alike within the error, different, and different enough to act on", () => {
-    expect(sideSentence(apart({ real: false }), shoulder)).toBe(
+    expect(sidesWords(apart({ real: false }), shoulder)).toBe(
       "Left and right 6.0° apart: within measurement error.",
     );
-    expect(sideSentence(apart({}), shoulder)).toBe(
-      "Left 6.0° less (12 %): worth extra time there.",
-    );
-    expect(sideSentence(apart({ shorter: "right", worthActing: false }), shoulder)).toBe(
+    expect(sidesWords(apart({}), shoulder)).toBe("Left 6.0° less (12 %): worth extra time there.");
+    expect(sidesWords(apart({ shorter: "right", worthActing: false }), shoulder)).toBe(
       "Right 6.0° less (12 %): real, too small to act on.",
     );
-    expect(sideSentence(apart({}), lessIsMore)).toContain("more, so less range");
+    expect(sidesWords(apart({}), lessIsMore)).toContain("more, so less range");
   });
 
   it("arcs of one side, of both, and whether they differ", () => {
-    expect(arcSentence(joined(150, 4), null, null)).toBe("Total arc left 150° ± 4.");
-    expect(arcSentence(null, joined(160, 4), null)).toBe("Total arc right 160° ± 4.");
-    expect(arcSentence(joined(150, 4), joined(160, 4), { difference: -10, real: false })).toBe(
+    expect(arcWords(joined(150, 4), null, null)).toBe("Total arc left 150° ± 4.");
+    expect(arcWords(null, joined(160, 4), null)).toBe("Total arc right 160° ± 4.");
+    expect(arcWords(joined(150, 4), joined(160, 4), { difference: -10, real: false })).toBe(
       "Total arc left 150° ± 4, right 160° ± 4: the sides are alike within the error.",
     );
-    expect(arcSentence(joined(140, 4), joined(165, 4), { difference: -25, real: true })).toContain(
+    expect(arcWords(joined(140, 4), joined(165, 4), { difference: -25, real: true })).toContain(
       "a real difference of 25°",
     );
   });
@@ -89,29 +80,29 @@ describe("the sides in words", () => {
 
 describe("how much of a range is used", () => {
   it("below four fifths, too close to say, and used", () => {
-    expect(shareSentence(joined(0.65, 0.05))).toContain(
+    expect(shareWords(joined(0.65, 0.05))).toContain(
       "strength at the end of the range comes first",
     );
-    expect(shareSentence(joined(0.78, 0.05))).toContain("too close to four fifths to say more");
-    expect(shareSentence(joined(0.95, 0.05))).toBe(
+    expect(shareWords(joined(0.78, 0.05))).toContain("too close to four fifths to say more");
+    expect(shareWords(joined(0.95, 0.05))).toBe(
       "Active reaches 95 % ± 5 of passive: the range is used.",
     );
   });
 
   it("turnout that the hips do not give", () => {
-    expect(turnoutSentence({ ...joined(14, 4), real: true })).toContain(
+    expect(turnoutWords({ ...joined(14, 4), real: true })).toContain(
       "the knees and feet make up the rest",
     );
-    expect(turnoutSentence({ ...joined(3, 4), real: false })).toContain("within the error");
+    expect(turnoutWords({ ...joined(3, 4), real: false })).toContain("within the error");
   });
 });
 
 describe("a value in words", () => {
   it("in its own unit with its error, and the angle it stands for", () => {
-    const value = { value: 10, se: 0.5 } as Parameters<typeof valueSentence>[0];
-    const angle = { degrees: 35.9, se: 1.4 } as Parameters<typeof valueSentence>[1];
-    expect(valueSentence(value, angle, protocol("knee-to-wall"))).toBe("10 cm ± 0.5, 36° ± 1");
-    expect(valueSentence(value, null, protocol("knee-to-wall"))).toBe("10 cm ± 0.5");
-    expect(valueSentence({ ...value, value: 158.25 }, angle, shoulder)).toBe("158.3° ± 0.5");
+    const value = { value: 10, se: 0.5 } as Parameters<typeof valueWords>[0];
+    const angle = { degrees: 35.9, se: 1.4 } as Parameters<typeof valueWords>[1];
+    expect(valueWords(value, angle, protocol("knee-to-wall"))).toBe("10 cm ± 0.5, 36° ± 1");
+    expect(valueWords(value, null, protocol("knee-to-wall"))).toBe("10 cm ± 0.5");
+    expect(valueWords({ ...value, value: 158.25 }, angle, shoulder)).toBe("158.3° ± 0.5");
   });
 });

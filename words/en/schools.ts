@@ -1,4 +1,4 @@
-import type { Schools } from "../content/schools";
+import type { Schools } from "#core/content/schools";
 
 type Question<K extends keyof Schools> = {
   key: K;

@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { library } from "../../library/index";
-import { aim, athlete, check, skill } from "../test/people";
-import { gapOf } from "./gap";
-import { headlineOf } from "./headline";
+import { library } from "#library/index";
+import { aim, athlete, check, skill } from "#core/test/people";
+import { gapOf } from "#core/aim/gap";
+import { headlineOf } from "#core/aim/headline";
+import { headlineWords } from "./aim";
+import { headlineWhy } from "./why";
 
 type Values = Partial<Record<"left" | "right" | "mid", number>>;
 const measured = (values: Record<string, Values>) =>
@@ -14,10 +16,10 @@ const measured = (values: Record<string, Values>) =>
 const says = (values: Record<string, Values>, over: Parameters<typeof aim>[0] = {}) => {
   const own = aim(over);
   const asked = skill(own.skillId);
-  return headlineOf(
+  const headline = headlineOf(
     gapOf({ athlete: athlete(), aim: own, skill: asked, checks: measured(values), library }),
-    asked,
   );
+  return { ...headlineWords(headline, asked), why: headlineWhy(headline) };
 };
 /** A handstand's four motions, well beyond what it asks. */
 const plenty = {

@@ -1,0 +1,106 @@
+import type { DemandGap } from "#core/aim/gap";
+import type { Headline, ShortOn } from "#core/aim/headline";
+import type { BodyLine } from "#core/aim/record";
+import type { Proposed } from "#core/aim/round";
+import type { Conflict } from "#core/aim/shared";
+import { motionOf } from "#core/body/motions";
+import type { Skill } from "#core/content/skill";
+import { agoWords, capital } from "./plain";
+
+const round = (value: number): string => Math.abs(value).toFixed(0);
+const partOf = (gap: DemandGap): string => motionOf(gap.demand.motion).part;
+
+/** What limits the skill, in one sentence, and the rest in another. */
+export function headlineWords(
+  { verdict, by }: Headline,
+  skill: Pick<Skill, "phrase">,
+): { title: string; rest: string } {
+  const [, ...next] = by.short;
+  const rest = joined([
+    ...next.map((gap) => `${capital(partOf(gap))} next, ${round(gap.shortage!)}° short`),
+    ...listed(by.unsure, "too close to call"),
+    ...listed(by.unknown, "not measured"),
+    ...listed(by.clear, "enough"),
+  ]);
+  switch (verdict.says) {
+    case "short": {
+      const part = partOf(verdict.gap);
+      return {
+        title: `The ${part} hold${part.endsWith("s") ? "" : "s"} it back: ${round(verdict.gap.shortage!)}° short${sidesText(verdict.sides)}.`,
+        rest,
+      };
+    }
+    case "nothing-measured":
+      return {
+        title: "Nothing is measured yet.",
+        rest: `Three checks say what ${skill.phrase} lacks.`,
+      };
+    case "too-little-measured":
+      return { title: "Not enough is measured to say.", rest };
+    case "too-close":
+      return { title: "Too close to call.", rest };
+    case "passive-only":
+      return {
+        title: "The range is there, but only passively.",
+        rest: "Loose joints need the strength to hold it before it counts as ready.",
+      };
+    case "there":
+      return {
+        title: `The range for ${skill.phrase} is there.`,
+        rest: "What is left is strength, balance and practice.",
+      };
+  }
+}
+
+function sidesText(sides: ShortOn): string {
+  switch (sides.on) {
+    case "middle":
+      return "";
+    case "both":
+      return ", both sides";
+    case "one":
+      return `, ${sides.side} side`;
+    case "more":
+      return `, the ${sides.side} side more`;
+  }
+}
+
+const listed = (gaps: readonly DemandGap[], how: string): string[] =>
+  gaps.length === 0
+    ? []
+    : [
+        `${capital(gaps.map((gap) => motionOf(gap.demand.motion).name.toLowerCase()).join(", "))} ${how}`,
+      ];
+
+const joined = (parts: readonly string[]): string =>
+  parts.length > 0 ? `${parts.join(". ")}.` : "";
+
+/** Why a check is in a round. */
+export function proposedWords({ reason, age }: Pick<Proposed, "reason" | "age">): string {
+  switch (reason) {
+    case "never":
+      return "not measured yet";
+    case "unsure":
+      return `too close to call ${agoWords(age!)}`;
+    case "due":
+      return `last ${agoWords(age!)}`;
+  }
+}
+
+/** A motion of a joint on the body's picture, as a line to read. */
+export function bodyLineWords(line: BodyLine): string {
+  switch (line.of) {
+    case "demand": {
+      const { name } = motionOf(line.motion);
+      return line.margin === null
+        ? `${name}: not measured, ${line.need}° asked`
+        : `${name}: ${round(line.margin)}° ${line.margin < 0 ? "short" : "spare"}, ${line.verdict}`;
+    }
+    case "check":
+      return `${line.protocol.name}, ${line.mode}: ${line.value.toFixed(0)}`;
+  }
+}
+
+/** Two aims that ask one motion and pull apart in time. */
+export const conflictWords = ({ first, last }: Conflict): string =>
+  `${first.name} is due first with ${first.need}°; ${last.name} goes on to ${last.need}°`;

@@ -1,0 +1,133 @@
+import { isLength, unitOf, type Protocol } from "#core/content/protocol";
+import type { Change, SideDifference } from "#core/measure/change";
+import type { EntryNote } from "#core/measure/entry";
+import type { Finding } from "#core/measure/findings";
+import { usableEnough, type Joined } from "#core/measure/pairs";
+import type { Refused } from "#core/measure/sensor-log";
+import { betweenTesters } from "#core/measure/tester";
+import type { Angle, Value } from "#core/measure/value";
+import type { Shorter } from "#core/progress/shorter-side";
+import { motionOf } from "#core/body/motions";
+import { shortDay } from "./days";
+import { many } from "./plain";
+
+const plain = (value: number): string => value.toFixed(1).replace(/\.0$/, "");
+
+/** A value with its error, and the angle it stands for where it was read in centimetres. */
+export function valueWords(value: Value, angle: Angle | null, protocol: Protocol): string {
+  const reading = `${plain(value.value)}${unitOf(protocol)} ± ${value.se.toFixed(1)}`;
+  return isLength(protocol) && angle
+    ? `${reading}, ${angle.degrees.toFixed(0)}° ± ${angle.se.toFixed(0)}`
+    : reading;
+}
+
+/** Whether it moved, and if that cannot be said, what would settle it. Another tester is named as such. */
+export function changeWords(change: Change, since: string, protocol: Protocol): string {
+  const unit = unitOf(protocol);
+  const sign = change.delta < 0 ? "−" : "+";
+  const size = `${sign}${Math.abs(change.delta).toFixed(1)}${unit}`;
+  const hands = change.widening > 1 ? ` Measured by other hands: errors × ${betweenTesters}.` : "";
+  if (change.real) {
+    const sense = protocol.better === "less" ? `, ${change.toward} range` : "";
+    return `${size} since ${since}: a real change${sense}.${hands}`;
+  }
+  return `${size} since ${since}: within measurement error; ${settledBy(change, unit)}.${hands}`;
+}
+
+function settledBy(change: Change, unit: string): string {
+  if (change.trialsToSettle !== null)
+    return `${change.trialsToSettle} trials each time would settle it`;
+  const needed = `it would have to pass ${change.threshold.toFixed(1)}${unit}`;
+  return change.weeksToSettle === null
+    ? needed
+    : `${needed}, about ${many(change.weeksToSettle, "week")} more at this pace`;
+}
+
+export function sidesWords(difference: SideDifference, protocol: Protocol): string {
+  const size = `${Math.abs(difference.difference).toFixed(1)}${unitOf(protocol)}`;
+  if (!difference.real) return `Left and right ${size} apart: within measurement error.`;
+  const side = difference.shorter === "left" ? "Left" : "Right";
+  const less = protocol.better === "more" ? `${size} less` : `${size} more, so less range`;
+  return `${side} ${less} (${difference.index.toFixed(0)} %)${difference.worthActing ? ": worth extra time there." : ": real, too small to act on."}`;
+}
+
+/** The arcs of both sides, and whether they differ. */
+export function arcWords(
+  left: Joined | null,
+  right: Joined | null,
+  apart: { difference: number; real: boolean } | null,
+): string {
+  const one = (name: string, arc: Joined) =>
+    `${name} ${arc.value.toFixed(0)}° ± ${arc.se.toFixed(0)}`;
+  const both = [left ? one("left", left) : null, right ? one("right", right) : null]
+    .filter((text) => text !== null)
+    .join(", ");
+  if (!apart) return `Total arc ${both}.`;
+  return `Total arc ${both}: ${apart.real ? `a real difference of ${Math.abs(apart.difference).toFixed(0)}°` : "the sides are alike within the error"}.`;
+}
+
+/** How much of the range the athlete's own muscles use. */
+export function shareWords(share: Joined): string {
+  const size = `${(100 * share.value).toFixed(0)} % ± ${(100 * share.se).toFixed(0)}`;
+  if (share.value + share.se < usableEnough)
+    return `Active reaches ${size} of passive: strength at the end of the range comes first.`;
+  if (share.value - share.se < usableEnough)
+    return `Active reaches ${size} of passive: too close to four fifths to say more.`;
+  return `Active reaches ${size} of passive: the range is used.`;
+}
+
+/** Whether the standing turnout is more than the hips give. */
+export const turnoutWords = (borrowed: Joined & { real: boolean }): string =>
+  borrowed.real
+    ? `Standing shows ${borrowed.value.toFixed(0)}° ± ${borrowed.se.toFixed(0)} more than the hips give lying: the knees and feet make up the rest.`
+    : "Standing shows what the hips give lying, within the error.";
+
+/** What a round says of a check, in one sentence. */
+export function findingWords(finding: Finding): string {
+  switch (finding.kind) {
+    case "change":
+      return changeWords(finding.change, shortDay(finding.change.since), finding.protocol);
+    case "sides":
+      return sidesWords(finding.difference, finding.protocol);
+    case "share":
+      return shareWords(finding.share);
+    case "arc":
+      return arcWords(finding.left, finding.right, finding.apart);
+    case "turnout":
+      return turnoutWords(finding.borrowed);
+  }
+}
+
+/** What there is to say about numbers while they are typed. */
+export function entryWords(note: EntryNote): string {
+  switch (note.about) {
+    case "no-number":
+      return "A reading is a number.";
+    case "no-pain":
+      return "Pain is a whole number from 0 to 10.";
+    case "impossible":
+      return `Not possible here: between ${note.low} and ${note.high}${note.unit}. Measure it again.`;
+    case "disagree":
+      return note.trial === null
+        ? `The trials are more than ${note.limit}${note.unit} apart: take one more.`
+        : `Trial ${note.trial} is more than ${note.limit}${note.unit} off the others: measure it again.`;
+    case "pain":
+      return `Above ${note.limit}/10: stop measuring this motion. A clinician should look at it first.`;
+  }
+}
+
+/** Why a sensor's log cannot be read. */
+export function sensorLogWords(refused: Refused): string {
+  switch (refused) {
+    case "empty":
+      return "The file is empty.";
+    case "no-columns":
+      return "No columns were found: a sensor log has a time and an angle on each line.";
+    case "no-two-columns":
+      return "No two columns of numbers were found: a sensor log has a time and an angle.";
+  }
+}
+
+/** Why a side gets a larger share. */
+export const shorterWords = ({ motion, side, difference, unit }: Shorter): string =>
+  `${motionOf(motion).name.toLowerCase()}: ${side} ${Math.abs(difference).toFixed(0)}${unit} behind, more than the error explains`;

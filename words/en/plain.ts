@@ -1,0 +1,13 @@
+/** The first letter large. @example capital("upper back") // "Upper back" */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** A number with its noun. @example many(2, "day") // "2 days" */
+export const many = (count: number, noun: string): string =>
+  `${count} ${noun}${count === 1 ? "" : "s"}`;
+
+/** @example agoWords(1) // "1 day ago" */
+export const agoWords = (days: number): string => `${many(days, "day")} ago`;
+
+/** Names in a row. @example listWords(["a", "b", "c"]) // "a, b and c" */
+export const listWords = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)!}`;

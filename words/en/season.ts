@@ -1,0 +1,245 @@
+import type { JointId } from "#core/body/motions";
+import { motionOf } from "#core/body/motions";
+import type { MethodChange, MethodReason } from "#core/season/method";
+import type { NextMove } from "#core/season/next-move";
+import type { Named, PlanBreach } from "#core/season/plan/plan-rules";
+import type { Repair, Warning } from "#core/season/warnings";
+import type { WorkKind } from "#core/progress/ledger";
+import type { Slot, SlotKind } from "#core/records/training";
+import { comfortLimit } from "#core/safety/pain";
+import { hardDaysAWeek } from "#core/season/stretch-days";
+import { longDay } from "./days";
+import { lockWords } from "./pain";
+import { capital, many } from "./plain";
+
+/** How each kind of slot is called in a sentence. */
+export const slotWords: Record<SlotKind, string> = {
+  "warm-up": "warm-up",
+  issue: "issue prep",
+  mobility: "mobility session",
+  circles: "daily circles",
+  conditioning: "conditioning set",
+  fillers: "fillers",
+  check: "round of checks",
+};
+
+/** A slot in a few words: a session by the joint that it holds. @example "hip session" */
+export const slotName = ({ kind, focus }: Pick<Slot, "kind" | "focus">): string =>
+  focus ? `${jointWords(focus)} session` : slotWords[kind];
+
+/** A slot as it stands in a calendar. @example "Hip session" */
+export const slotSummary = (slot: Pick<Slot, "kind" | "focus">): string => capital(slotName(slot));
+
+export const jointWords = (joint: JointId): string => joint.replace("-", " ");
+
+const motionWords = (list: readonly Parameters<typeof motionOf>[0][]): string =>
+  list.map((motion) => motionOf(motion).name.toLowerCase()).join(", ");
+
+/** What a plan breaks, in a sentence. */
+export function planBreachWords(breach: PlanBreach): string {
+  const { broken } = breach;
+  switch (broken.rule) {
+    case "away":
+      return `${longDay(broken.on)} is away or ill: nothing hangs on it.`;
+    case "rest-day":
+      return `${longDay(broken.on)} is a day of ${broken.day}: circles only, no ${slotName(broken.slot)}.`;
+    case "show":
+      if (broken.kind === "conditioning")
+        return `${longDay(broken.on)} is ${broken.daysBefore === 0 ? "the show" : "the day before the show"}: no conditioning set.`;
+      return broken.daysBefore === 0
+        ? `${longDay(broken.on)} is the day itself: nothing is held long.`
+        : `${longDay(broken.on)} is ${many(broken.daysBefore, "day")} before the show: no long hold in the last 48 hours.`;
+    case "before-training":
+      return `On ${longDay(broken.on)} long holds would come before the ${broken.training.kind} at ${broken.training.starts}: they belong after it.`;
+    case "into-training":
+      return `On ${longDay(broken.on)} the ${slotName(broken.slot)} at ${broken.slot.starts} runs into the ${broken.training.kind} at ${broken.training.starts}.`;
+    case "clash":
+      return `On ${longDay(broken.on)} the ${both(broken.slots)} run into each other.`;
+    case "one-a-day":
+      return `${longDay(broken.on)} has ${broken.count} ${slotWords[broken.kind]}s: one a day.`;
+    case "minutes":
+      return `${longDay(broken.on)} has ${broken.minutes} minutes of preps; the day has ${broken.most}.`;
+    case "neighbours":
+      return `The ${jointWords(broken.joint)} is held long on ${longDay(broken.on)} and again on ${longDay(broken.next)}: a day of rest belongs between.`;
+    case "too-often":
+      return `The ${jointWords(broken.joint)} is held long on ${broken.days} days in the seven from ${longDay(broken.from)}; ${broken.most} at most.`;
+    case "sets-neighbours":
+      return `Conditioning sets on ${longDay(broken.on)} and ${longDay(broken.next)}: a day of rest belongs between.`;
+    case "sets-a-week":
+      return `${broken.count} conditioning sets in the week of ${longDay(broken.monday)}; ${broken.most === 3 ? "three" : broken.most} at most.`;
+  }
+}
+
+const both = ([a, b]: readonly [Named, Named]): string => `${slotName(a)} and the ${slotName(b)}`;
+
+/** A warning: what it says, and why it matters. */
+export function warningWords({ warns }: Pick<Warning, "warns">): { says: string; why: string } {
+  switch (warns.of) {
+    case "plan":
+      return {
+        says: planBreachWords(warns.first),
+        why:
+          warns.more > 0
+            ? `And ${warns.more} more in the weeks to come.`
+            : "The rest of the plan keeps every rule.",
+      };
+    case "missed":
+      return {
+        says: "Last week fell out: this week begins lower.",
+        why: "After a break the range falls back; half the sessions, shorter, and then on.",
+      };
+    case "stale":
+      return {
+        says: `Sessions for the ${jointWords(warns.joint)} still hang on the weeks.`,
+        why: "As the aims and the checks stand now it needs none, or pain has shut it.",
+      };
+    case "shut":
+      return {
+        says: `${motionOf(warns.motion).name} is shut: ${lockWords(warns.because)}.`,
+        why: `${warns.more > 0 ? `And ${warns.more} more. ` : ""}Nothing is planned for it until a person clears it with a reason; see a clinician.`,
+      };
+    case "plateau":
+      return {
+        says: `${warns.what} has stopped moving${warns.more > 0 ? `, and ${warns.more} more` : ""}.`,
+        why: "More of the same is not the answer: the record says what to change first.",
+      };
+    case "sore":
+      return {
+        says: `The ${jointWords(warns.joint)} has been sore ${warns.level}/10 since ${longDay(warns.since)}.`,
+        why: "Its next dose is a third less already; a lighter week gives it the days as well.",
+      };
+    case "hard-days":
+      return {
+        says: warns.neighbours
+          ? `The ${jointWords(warns.joint)} was held ten minutes or more on days one after the other.`
+          : `The ${jointWords(warns.joint)} had ${warns.days} hard days in seven.`,
+        why: `At most ${hardDaysAWeek} in seven, none on neighbouring days.`,
+      };
+    case "too-full":
+      return {
+        says: `${warns.done} of ${warns.planned} preps were done in the last ${warns.weeks} weeks.`,
+        why: "A plan that is kept does more than a fuller one that is not.",
+      };
+    case "measure":
+      return {
+        says: `${warns.what} can next show a change on ${longDay(warns.on)}; no round of checks is planned then.`,
+        why: "Earlier, a difference would be lost in the error.",
+      };
+    case "pulls":
+      return {
+        says: `${warns.pull} pulls to ${warns.push} pushes in ${warns.days} days.`,
+        why: "One-sided and front-dominant sports keep near three pulls to a push.",
+      };
+  }
+}
+
+/** What one press does about a warning. */
+export function repairWords(repair: Repair): string {
+  switch (repair.do) {
+    case "place":
+      return "Place the rest anew";
+    case "lighter":
+      return "Make this week lighter";
+    case "fewer":
+      return `Plan ${many(repair.perWeek, "mobility session")} a week`;
+    case "measure":
+      return "Put a round in that week";
+    case "pull":
+      return "Plan one more conditioning set";
+    case "see":
+      return repair.at === "aim" ? "See what is shut" : "See what to change";
+  }
+}
+
+const workWords: Record<WorkKind, string> = {
+  stretch: "held and contract–relax stretches",
+  active: "active work at the end of the range",
+  loaded: "loaded work",
+  light: "circles, soft tissue and swings",
+};
+const minutes = (seconds: number): string => `${Math.round(seconds / 60)} min`;
+
+/** What the athlete's own record says for a change of method. */
+export function methodReasonWords(reason: MethodReason): string {
+  switch (reason.found) {
+    case "nothing-logged":
+      return `Nothing was logged for it in ${reason.weeks} weeks.`;
+    case "mostly":
+      return `${minutes(reason.seconds)} of ${minutes(reason.all)} in ${reason.weeks} weeks were ${workWords[reason.kind]}.`;
+    case "one-rung":
+      return `${reason.drill} was done on one rung (${reason.rung}) in ${reason.sessions} sessions.`;
+    case "too-few-sessions":
+      return "No drill was done often enough to tell.";
+    case "not-both-modes":
+      return "Active and passive range were not both measured: it is not known.";
+    case "one-mode":
+      return "This check has one mode only: it cannot be told.";
+    case "share":
+      return `${Math.round(reason.share * 100)} % of the passive range is reached actively.`;
+    case "weeks":
+      return [
+        reason.without
+          ? `Every one of the last ${reason.of} weeks was worked.`
+          : `${reason.worked} of the last ${reason.of} weeks were worked.`,
+        reason.sore > 0
+          ? `The ${jointWords(reason.joint)} was sore above ${comfortLimit}/10 on ${many(reason.sore, "noted day")}.`
+          : "",
+      ]
+        .filter(Boolean)
+        .join(" ");
+  }
+}
+
+/** What to change. */
+export function methodChangeWords(change: MethodChange): string {
+  switch (change.to) {
+    case "work":
+      return `Another kind of work: ${workWords[change.kind]}${change.drill ? `, for instance ${change.drill.toLowerCase()}` : ""}.`;
+    case "leverage":
+      return "Another position or a longer lever: the next rung, or another drill of the same work.";
+    case "measure-both":
+      return "Measure both: below four fifths, strength at the end of the range comes first.";
+    case "strength":
+      return "Strength at the end of the range before more stretching.";
+    case "stretch":
+      return "Strength reaches the range that is there: stretch is what lacks.";
+    case "lighter":
+      return "A lighter week, then the same work again.";
+  }
+}
+
+/** The one thing to do now, in a sentence. */
+export function nextMoveWords({ move }: Pick<NextMove, "move">): string {
+  switch (move.now) {
+    case "run-under-way":
+      return "A run is under way: go back to it where it stands.";
+    case "aim":
+      return "Choose a skill and a date: everything else follows from it.";
+    case "intake":
+      return "Ask the intake questions once, before the first prep.";
+    case "first-checks":
+      return `Measure ${motionWords(move.motions)}: two trials a side, warm.`;
+    case "save-file":
+      return `Save a file: ${move.days > 0 ? `the last copy is ${many(move.days, "day")} old` : "much is only in this browser"}.`;
+    case "logged":
+      return "Today is logged. See the weeks, or plan tomorrow.";
+    case "run":
+      return move.planned
+        ? "Run it now. The clock keeps the sides and the rests."
+        : "Keep this plan and run it.";
+    case "unknown":
+      return `Measure ${motionWords(move.motions)}: it is not known yet.`;
+    case "old-checks":
+      return `The last checks are ${move.days} days old: measure again before changing the plan.`;
+    case "unsure":
+      return `Measure ${motionWords(move.motions)} again: it decides whether that needs work.`;
+    case "read-gap":
+      return "Read what the checks say against the aim.";
+    case "look-over":
+      return "Today’s prep is planned: look it over.";
+    case "waiting":
+      return `${capital(slotWords[move.kind])} at ${move.starts}: choose its drills.`;
+    case "plan":
+      return "Plan today’s prep in the minutes there are.";
+  }
+}

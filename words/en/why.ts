@@ -1,0 +1,213 @@
+import type { DemandGap, MarginWhy } from "#core/aim/gap";
+import type { Headline } from "#core/aim/headline";
+import { motionOf, type MotionId } from "#core/body/motions";
+import { unitOf, type ErrorSource, type ReadingKind } from "#core/content/protocol";
+import type { Skill } from "#core/content/skill";
+import type { ChangeWhy, SidesWhy } from "#core/measure/change";
+import type { BodyLength } from "#core/measure/convert";
+import type { JoinedWhy, Reckoned } from "#core/measure/pairs";
+import type { PhotoWhy } from "#core/measure/photo";
+import type { ConvertedWhy, MeanWhy } from "#core/measure/value";
+import type { TapeFitWhy } from "#core/shape/fit";
+import type { Limits } from "#core/shape/limits";
+import type { Shape } from "#core/shape/shape";
+import { givingWords } from "./shape";
+
+/** The answer to "why?" for a reader: the rule, what went in with its unit, and where it comes from. */
+export type WhyWords = { rule: string; inputs: Record<string, string>; source?: string };
+
+/** How a number came to be, as the core tells it. */
+export type Why =
+  MeanWhy | ConvertedWhy | JoinedWhy | PhotoWhy | ChangeWhy | SidesWhy | MarginWhy | TapeFitWhy;
+
+const withError = ({ value, se }: Reckoned): string => `${value.toFixed(1)} ± ${se.toFixed(1)}`;
+const inDegrees = ({ value, se }: Reckoned): string => `${value.toFixed(1)}° ± ${se.toFixed(1)}`;
+
+export function whyWords(why: Why): WhyWords {
+  switch (why.rule) {
+    case "mean":
+      return {
+        rule: `mean of the trials; error = SEM × √(n₀ / n) for fewer than n₀ trials${why.ownError > 0 ? ", joined with the reading’s own error as √ of the sum of squares" : ""}`,
+        inputs: {
+          trials: why.trials.join(", "),
+          instrument: why.instrument,
+          SEM: String(why.sem),
+          "trials wanted (n₀)": String(why.wanted),
+          ...(why.ownError > 0
+            ? { "own error of the reading": `± ${why.ownError.toFixed(2)}` }
+            : {}),
+          error: `± ${why.se.toFixed(2)}`,
+        },
+        source: errorSourceWords(why.source),
+      };
+    case "converted":
+      return {
+        rule: `${formulas[why.reading] ?? ""}; error = reading’s error × slope`,
+        inputs: {
+          reading: `${why.value.toFixed(1)}${unitOf({ reading: why.reading })} ± ${why.se.toFixed(2)}`,
+          ...Object.fromEntries(why.lengths.map(lengthWords)),
+          slope: `${why.slope.toFixed(2)}° per cm`,
+        },
+        source: errorSourceWords(why.source),
+      };
+    case "total-arc":
+      return {
+        rule: "total arc = outward + inward; errors add as squares",
+        inputs: { outward: inDegrees(why.outward), inward: inDegrees(why.inward) },
+      };
+    case "usable-share":
+      return {
+        rule: "usable share = active / passive; below 0.8 strength at the end of the range comes first",
+        inputs: {
+          active: inDegrees(why.active),
+          passive: inDegrees(why.passive),
+          error: `± ${why.se.toFixed(2)}`,
+        },
+      };
+    case "borrowed-turnout":
+      return {
+        rule: "borrowed turnout = standing − lying; real when more than 1.96 errors above nothing",
+        inputs: { standing: inDegrees(why.standing), lying: inDegrees(why.lying) },
+      };
+    case "photo-vertex":
+    case "photo-plumb":
+      return {
+        rule: `angle between ${why.rule === "photo-vertex" ? "the two segments" : "the segment and the plumb line"}; error = pointing error of each landmark, propagated`,
+        inputs: {
+          "pointing error σ": `${why.sigma.toFixed(1)} px`,
+          error: `± ${why.se.toFixed(1)}°`,
+        },
+      };
+    case "change":
+      return {
+        rule: `a change is real when |Δ| > 1.96 · √(se₁² + se₂²)${why.testers ? `; two testers: both errors × ${why.widening}` : ""}`,
+        inputs: {
+          before: withError(why.before),
+          after: withError(why.after),
+          ...(why.testers ? { testers: why.testers.join(", then ") } : {}),
+          change: why.delta.toFixed(1),
+          "needed to be real": why.threshold.toFixed(1),
+        },
+      };
+    case "sides":
+      return {
+        rule: "a side difference is real when |L − R| > 1.96 · √(se_L² + se_R²), worth acting on when also over the threshold",
+        inputs: {
+          left: withError(why.left),
+          right: withError(why.right),
+          index: `${why.index.toFixed(0)} %`,
+          "act above": `${why.actAbove} %`,
+        },
+      };
+    case "margin":
+      return {
+        rule: "margin = have − need; probability = Φ(margin / error): clear from 0.9, short to 0.1, unsure between",
+        inputs: {
+          have: `${why.have.toFixed(1)}° ± ${why.se.toFixed(1)}°`,
+          need: `${why.need}°`,
+          margin: `${why.margin.toFixed(1)}°`,
+          probability: why.probability.toFixed(2),
+        },
+      };
+    case "unmeasured":
+      return {
+        rule: "no check of this motion yet: unknown, not zero",
+        inputs: { motion: motionOf(why.motion).name, mode: why.mode },
+      };
+    case "tape-fit":
+      return {
+        rule: "tape = leg length × the model’s share + allowance, by least squares, each round by 1 / error²; the leg is held to the stature’s within 2 cm, the allowance to nothing within 10 cm. Residual = root mean square of what is left",
+        inputs: {
+          ...Object.fromEntries(
+            why.rounds.map(({ on, model, tape, se }) => [
+              on,
+              `model ${model.toFixed(1)} cm, tape ${tape.toFixed(1)} ± ${se.toFixed(1)} cm`,
+            ]),
+          ),
+          ...(why.legCm === null ? {} : { "leg length, fitted": `${why.legCm.toFixed(1)} cm` }),
+        },
+        source: "the skill’s own model; lengths measured, or from the stature",
+      };
+  }
+}
+
+const formulas: Partial<Record<ReadingKind, string>> = {
+  "knee-to-wall-cm": "shin angle = asin((d + a − p) / s)",
+  "front-split-gap-cm": "leg spread = 180 − 2 · asin(h / L)",
+  "middle-split-gap-cm": "leg spread = 2 · acos(h / L)",
+  "ankle-spread-cm": "leg spread = 2 · asin(w / 2L)",
+  "pass-over-grip-cm": "arm from vertical = asin((g − b) / 2A)",
+};
+
+const lengthNames: Record<BodyLength["length"], string> = {
+  leg: "leg L",
+  arm: "arm A",
+  breadth: "shoulder breadth b",
+  shin: "shin s",
+  "ankle-behind-toe": "ankle behind the toe a",
+  kneecap: "kneecap p",
+};
+const lengthFrom = { own: ", measured", stature: ", from the stature", allowance: "" };
+
+const lengthWords = ({ length, cm, from }: BodyLength): [string, string] => [
+  lengthNames[length],
+  `${cm.toFixed(1)} cm${lengthFrom[from]}`,
+];
+
+const errorSourceWords = (source: ErrorSource): string =>
+  source.from === "stated"
+    ? source.text
+    : `not an instrument of this check (${source.instrument}): its largest error is used`;
+
+/** What the headline of a gap was made of: every demand's verdict and its limiter value. */
+export function headlineWhy({ by }: Headline): WhyWords {
+  const gaps: DemandGap[] = [...by.short, ...by.unsure, ...by.unknown, ...by.clear];
+  return {
+    rule: "what is short is ranked by weight × shortage / need; the largest is named first. Unsure and unmeasured motions are named, never counted as short",
+    inputs: Object.fromEntries(
+      gaps.map(({ demand, need, shortage, limiter, verdict }) => [
+        `${motionOf(demand.motion).name}, ${demand.mode}`,
+        shortage === null
+          ? `needs ${need}°, not measured`
+          : `needs ${need}°, ${shortage.toFixed(0)}° short, weight ${demand.weight}: ${limiter.toFixed(2)}, ${verdict}`,
+      ]),
+    ),
+    source: [...new Set(gaps.map(({ demand }) => demand.source))].join("; "),
+  };
+}
+
+/** What a line score was made of. */
+export const scoreWhy = (shape: Shape, model: Skill["model"]): WhyWords => ({
+  rule:
+    model === "posed"
+      ? "no planar model of this skill: 100 · exp(−Σ weight × shortage / 55°), joint by joint"
+      : "100 · exp(−Σ size / scale) over everything the body does instead of the clean line",
+  inputs: Object.fromEntries(
+    shape.compensations.map((give) => [givingWords(give), `${give.size.toFixed(1)} ${give.unit}`]),
+  ),
+  source: "segment proportions: Drillis & Contini 1966, in Winter 2009; scales are working figures",
+});
+
+/** What a shape was solved from, and what it is answered with. */
+export const shapeWhy = (shape: Shape, limits: Limits, assumed: readonly MotionId[]): WhyWords => ({
+  rule: "each joint within the athlete’s own believable range, contacts kept, the weight over the base where the skill balances; what is missing is taken up where bodies take it up",
+  inputs: {
+    ...Object.fromEntries(
+      Object.entries(limits).map(([motion, sides]) => [
+        motionOf(motion as MotionId).name,
+        Object.entries(sides)
+          .map(([side, degrees]) => `${side === "mid" ? "" : `${side} `}${degrees.toFixed(0)}°`)
+          .join(", "),
+      ]),
+    ),
+    ...(assumed.length > 0
+      ? {
+          "not measured, as adults usually have it": assumed
+            .map((motion) => motionOf(motion).name.toLowerCase())
+            .join(", "),
+        }
+      : {}),
+    "line score": shape.score.toFixed(1),
+  },
+  source: "segment proportions: Drillis & Contini 1966, in Winter 2009",
+});
