@@ -21,6 +21,7 @@ const rooms = [
   "run",
   "shape",
   "situation",
+  "acts",
   "sample",
 ];
 
@@ -62,7 +63,7 @@ module.exports = {
       name: "words-know-only-facts",
       severity: "error",
       from: { path: "^words", pathNot: "\\.test\\.ts$" },
-      to: { path: "^(app/(parts|routes|storage)|library|scripts|bench)/" },
+      to: { path: "^(app/(parts|routes|acts)|library|scripts|bench)/" },
     },
     {
       name: "the-command-line-stands-on-the-core",
@@ -74,12 +75,12 @@ module.exports = {
       name: "the-store-knows-no-page",
       severity: "error",
       from: { path: "^app/store/" },
-      to: { path: "^(words|app/(parts|routes|storage))/" },
+      to: { path: "^(words|app/(parts|routes|acts))/" },
     },
     {
       name: "parts-do-not-know-routes",
       severity: "error",
-      from: { path: "^app/(parts|storage|store)" },
+      from: { path: "^app/(parts|acts|store)" },
       to: { path: "^app/routes/" },
     },
     {

@@ -1,5 +1,5 @@
 import type { Athlete } from "#core/records/athlete";
-import type { Settings } from "#core/records/records";
+import { plainSettings } from "#core/records/settings";
 import { withPacks, type Library } from "#core/content/library";
 import { situationOf, type Situation } from "#core/situation/situation";
 import type { DayText } from "#core/dates/days";
@@ -7,7 +7,7 @@ import { today } from "./clock";
 import { shippedLibrary } from "./library";
 import type { NotebookName } from "./store/meta";
 import type { Notebook } from "./store/notebook";
-import { openNotebook } from "./store/open";
+import { openNotebook, type Opened } from "./store/open";
 
 /** Everything the stations know of one athlete, as of the day that is looked at. */
 export type AthleteView = Situation & {
@@ -15,18 +15,6 @@ export type AthleteView = Situation & {
   /** Everybody else in the notebook. */
   others: Athlete[];
   notebook: NotebookName;
-};
-
-export const plainSettings: Settings = {
-  kind: "settings",
-  id: "settings",
-  theme: "system",
-  sound: true,
-  voice: false,
-  tester: "",
-  length: "cm",
-  pointing: null,
-  schools: {},
 };
 
 /** The aim an athlete's walk follows, once one was chosen in this tab; the next by date otherwise. */
@@ -38,11 +26,21 @@ const gatheredMost = 24;
 
 /** Opens the notebook and gathers one athlete. Asked again for the same state, it answers from memory. */
 export async function athleteView(athleteId: string, request: Request): Promise<AthleteView> {
-  const [{ name, notebook }, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
+  const [opened, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
+  if (opened.notebook.get("athlete", athleteId)) await opened.notebook.openAthletes([athleteId]);
+  return viewIn(opened, shipped, athleteId, request);
+}
+
+/** Gathers an athlete whose records are open already. @throws 404 for nobody */
+export function viewIn(
+  { name, notebook }: Opened,
+  shipped: Library,
+  athleteId: string,
+  request: Request,
+): AthleteView {
   const athlete = notebook.get("athlete", athleteId);
   if (!athlete)
     throw new Response("There is no athlete of this name in the open notebook.", { status: 404 });
-  await notebook.openAthletes([athleteId]);
   const query = new URL(request.url).searchParams;
   const day = dayAsked(query.get("day"));
   const asked = query.get("aim");
@@ -60,8 +58,14 @@ export async function athleteView(athleteId: string, request: Request): Promise<
 
 let laid: { shipped: Library; packs: readonly Library[]; library: Library } | null = null;
 
-/** The library with the notebook's own packs laid over it; the same object until a pack changes. */
-function libraryOf(shipped: Library, notebook: Notebook): Library {
+/** The library with the open notebook's own packs laid over it. */
+export async function wholeLibrary(): Promise<Library> {
+  const [{ notebook }, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
+  return libraryOf(shipped, notebook);
+}
+
+/** The library with a notebook's own packs laid over it; the same object until a pack changes. */
+export function libraryOf(shipped: Library, notebook: Notebook): Library {
   const packs = notebook.all("pack");
   if (laid?.shipped !== shipped || laid.packs !== packs)
     laid = { shipped, packs, library: withPacks(shipped, packs) };

@@ -27,7 +27,7 @@ import { seasonEvents } from "#core/season/plan/season-calendar";
 import { forecastPriors } from "#library/forecast-priors";
 import { NoAnswer, type Options } from "./options";
 import type { CallRead } from "./read";
-import { slotSummary } from "#words/season";
+import { slotSummary } from "#words/slots";
 
 /** What is in a file. */
 export function validateAnswer({ records, version, savedAt, aside }: CallRead) {

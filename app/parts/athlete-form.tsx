@@ -1,10 +1,11 @@
-import { useFetcher } from "react-router";
 import type { Athlete } from "#core/records/athlete";
 import type { Place } from "#core/records/records";
-import type { FormErrors } from "../storage/athletes";
 import { PlaceSelect } from "./place-select";
 import { useFormDraft } from "./use-draft";
 import { readNumber } from "./words";
+import { useAct } from "./use-act";
+import { athleteFieldWords } from "#words/acts";
+import { textOf } from "./form-text";
 
 /** The draft of an athlete's form. */
 export const draftNameOf = (athlete: Athlete | null): string => `athlete/${athlete?.id ?? "new"}`;
@@ -21,30 +22,26 @@ export function AthleteForm({
   on: string;
   close: () => void;
 }) {
-  const fetcher = useFetcher<{ errors?: FormErrors }>();
-  const errors = fetcher.data?.errors ?? {};
+  const { act, refused } = useAct<"save-athlete">();
+  const errors = refused?.why === "invalid" ? athleteFieldWords(refused.fields) : {};
   const draft = useFormDraft(draftNameOf(athlete));
   const send = (form: FormData) => {
-    const text = (name: string) => String(form.get(name) ?? "").trim();
-    void fetcher.submit(
-      {
-        intent: "athlete",
-        id: athlete?.id ?? null,
-        name: text("name"),
-        discipline: text("discipline"),
-        bornOn: text("bornOn"),
-        statureCm: readNumber(text("statureCm")),
-        massKg: text("massKg") === "" ? null : readNumber(text("massKg")),
-        dominantSide: text("dominantSide"),
-        placeId: text("placeId") || null,
-      },
-      { method: "post", encType: "application/json" },
-    );
+    const text = (name: string) => textOf(form, name);
+    act("save-athlete", {
+      id: athlete?.id ?? null,
+      name: text("name"),
+      discipline: text("discipline"),
+      bornOn: text("bornOn"),
+      statureCm: readNumber(text("statureCm")),
+      massKg: text("massKg") === "" ? null : readNumber(text("massKg")) || 0,
+      dominantSide: text("dominantSide") === "left" ? "left" : "right",
+      placeId: text("placeId") || null,
+    });
     draft.drop();
     if (athlete) close();
   };
   return (
-    <fetcher.Form
+    <form
       ref={draft.ref}
       className="mt-5 grid gap-x-6 gap-y-3 border-y border-ink py-5 sm:grid-cols-3"
       onSubmit={(event) => {
@@ -70,7 +67,7 @@ export function AthleteForm({
       <Field
         name="bornOn"
         label="Born"
-        error={errors.bornOn && "A date of birth says whether they still grow"}
+        error={errors.bornOn}
         type="date"
         max={on}
         defaultValue={athlete?.bornOn}
@@ -79,9 +76,7 @@ export function AthleteForm({
       <Field
         name="statureCm"
         label="Height, cm"
-        error={
-          errors.statureCm && "Height between 80 and 230 cm: it scales the figure and the tape"
-        }
+        error={errors.statureCm}
         inputMode="decimal"
         defaultValue={athlete?.statureCm}
         required
@@ -89,7 +84,7 @@ export function AthleteForm({
       <Field
         name="massKg"
         label="Weight, kg (may stay open)"
-        error={errors.massKg && "15 to 200 kg, or leave it open"}
+        error={errors.massKg}
         inputMode="decimal"
         defaultValue={athlete?.massKg ?? ""}
       />
@@ -125,7 +120,7 @@ export function AthleteForm({
           Leave it
         </button>
       </p>
-    </fetcher.Form>
+    </form>
   );
 }
 

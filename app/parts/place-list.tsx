@@ -1,16 +1,13 @@
 import { Plus } from "lucide-react";
-import { useFetcher } from "react-router";
 import { KitItem } from "#core/drill/kit";
 import type { Place } from "#core/records/records";
+import { useAct } from "./use-act";
 
 /** Places with their kit: a prep uses only what its place has. */
 export function PlaceList({ places }: { places: readonly Place[] }) {
-  const fetcher = useFetcher();
+  const { act } = useAct();
   const keep = (place: Omit<Place, "kind" | "id"> & { id: string | null }) =>
-    void fetcher.submit(
-      { intent: "place", ...place },
-      { method: "post", encType: "application/json" },
-    );
+    act("save-place", place);
   return (
     <section id="places" className="mt-10">
       <h2 className="text-xl">Places and their kit</h2>

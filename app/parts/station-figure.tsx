@@ -10,8 +10,7 @@ import type { AthleteView } from "../view";
 import { PosePicture } from "./figure/pose-picture";
 import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
 import { WhyNote } from "./why";
-import { shapeWords } from "#words/shape";
-import { shapeWhy } from "#words/why";
+import { shapeWhy, shapeWords } from "#words/shape";
 
 /** The joints of the aim as they can be pressed: each leads to its check. */
 function jointsOf(view: AthleteView): JointSpot[] {

@@ -1,13 +1,38 @@
 import { useFetcher } from "react-router";
+import type { ActName, AnswerOf, FieldsOf } from "#core/acts/decide";
+import type { Done } from "../acts/perform";
 
-/** Sends an act to this route's action as JSON, or to that of another route. */
-export function useAct<Answer = unknown>(action?: string) {
-  const fetcher = useFetcher<Answer>();
-  const act = (intent: string, fields: object = {}) =>
-    void fetcher.submit(JSON.stringify({ intent, ...fields }), {
+/** The fields of an act as a page sends them: the athlete is that of the page. */
+export type FieldsSent<Name extends ActName> = Omit<FieldsOf<Name>, "athleteId"> & {
+  athleteId?: string;
+};
+
+/**
+ * Sends acts to this route's action as JSON, or to that of another route.
+ * `answer` is what the last one came to, `refused` why it was not done.
+ */
+export function useAct<Name extends ActName = ActName>(action?: string) {
+  const fetcher = useFetcher<Done<AnswerOf<Name>>>();
+  const act = <One extends ActName>(name: One, ...[fields]: Fields<One>) =>
+    void fetcher.submit(JSON.stringify({ act: name, ...fields }), {
       method: "post",
       encType: "application/json",
       ...(action ? { action } : {}),
     });
-  return { act, answer: fetcher.data, busy: fetcher.state !== "idle" };
+  const { data } = fetcher;
+  return {
+    act,
+    answer: data && "done" in data ? data.done : null,
+    refused: data && "refused" in data ? data.refused : null,
+    busy: fetcher.state !== "idle",
+  };
 }
+
+/** How a part is given the page’s way to do acts. */
+export type DoAct = ReturnType<typeof useAct>["act"];
+
+/** What an act that needs no field may leave out. */
+type Fields<Name extends ActName> =
+  Record<never, never> extends FieldsSent<Name>
+    ? [fields?: FieldsSent<Name>]
+    : [fields: FieldsSent<Name>];

@@ -1,8 +1,7 @@
-import { whyWords, type Why, type WhyWords } from "#words/why";
+import type { WhyWords } from "#words/plain";
 
 /** The answer to "why?": inputs, rule and source of a computed number. */
-export function WhyNote({ why: told, label = "why" }: { why: Why | WhyWords; label?: string }) {
-  const why = "inputs" in told ? told : whyWords(told);
+export function WhyNote({ why, label = "why" }: { why: WhyWords; label?: string }) {
   return (
     <details className="inline-block align-top text-sm">
       <summary className="underlined inline-flex min-h-6 cursor-pointer items-center text-muted">

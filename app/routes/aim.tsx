@@ -6,12 +6,10 @@ import { Locks } from "../parts/aim/locks";
 import { CautionLines } from "../parts/cautions";
 import { StationLayout } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
-import { clearMotion, clearQuestion, closeAim, saveAim, saveIntake } from "../storage/aims";
-import { saveAthlete } from "../storage/athletes";
-import { removeSkill, saveSkill } from "../storage/skills";
 import { athleteView } from "../view";
 import { ageOn } from "#core/records/athlete";
 import type { Route } from "./+types/aim";
+import { performSent } from "../acts/perform";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
@@ -22,33 +20,8 @@ const AthleteForm = lazy(() =>
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 
-export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const sent = (await request.clone().json()) as { intent: string };
-  switch (sent.intent) {
-    case "aim":
-      return saveAim(params.athleteId, sent);
-    case "skill":
-      return saveSkill(sent);
-    case "remove-skill":
-      return removeSkill(sent);
-    case "close-aim":
-      return closeAim(sent);
-    case "athlete":
-      return saveAthlete(sent);
-    case "intake":
-      return saveIntake(params.athleteId, sent);
-    case "clear-question":
-      return clearQuestion(params.athleteId, sent);
-    case "clear-motion":
-      return clearMotion(
-        params.athleteId,
-        (await athleteView(params.athleteId, request)).locks,
-        sent,
-      );
-    default:
-      throw new Response(`The aim station does not know “${sent.intent}”.`, { status: 400 });
-  }
-}
+export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
+  performSent(request, params);
 
 /** Aim: the skill and its quality with a date, who the athlete is, and what to be careful with. */
 export default function AimStation({ loaderData: view }: Route.ComponentProps) {

@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { protocolOf } from "#core/content/library";
 import { motionOf } from "#core/body/motions";
 import { proposeRound } from "#core/aim/round";
-import { freshBrowser } from "../storage/test-notebook";
+import { freshBrowser } from "../acts/test-notebook";
 import { readPage } from "../test/pages";
 import type { AthleteView } from "../view";
 

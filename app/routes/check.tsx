@@ -5,34 +5,17 @@ import { CheckDesk } from "../parts/check/check-desk";
 import { CheckTabs } from "../parts/check/check-tabs";
 import { ProtocolSheet } from "../parts/check/protocol-sheet";
 import { StationLayout } from "../parts/frame/frame";
-import {
-  removeCheck,
-  removePhoto,
-  saveFinger,
-  saveMeasures,
-  savePhoto,
-  savePointing,
-  saveRound,
-} from "../storage/checks";
 import { athleteView } from "../view";
 import type { Route } from "./+types/check";
+import { performSent } from "../acts/perform";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 
-export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const sent = (await request.json()) as { intent: string };
-  if (sent.intent === "round") return saveRound(params.athleteId, sent);
-  if (sent.intent === "remove") return removeCheck(sent);
-  if (sent.intent === "finger") return saveFinger(params.athleteId, sent);
-  if (sent.intent === "measures") return saveMeasures(params.athleteId, sent);
-  if (sent.intent === "pointing") return savePointing(sent);
-  if (sent.intent === "photo") return savePhoto(params.athleteId, sent);
-  if (sent.intent === "remove-photo") return removePhoto(sent);
-  throw new Response(`The check station does not know “${sent.intent}”.`, { status: 400 });
-}
+export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
+  performSent(request, params);
 
 /** Check: measuring both sides in one row, so that a change can be believed. */
 export default function CheckStation({ loaderData: view }: Route.ComponentProps) {

@@ -1,4 +1,3 @@
-import { Settings } from "#core/records/records";
 import { ExportPart } from "../parts/file/export-part";
 import { ImportPart } from "../parts/file/import-part";
 import { KeepingPart } from "../parts/file/keeping-part";
@@ -6,8 +5,9 @@ import { NotebookPart } from "../parts/file/notebook-part";
 import { QuarantinePart } from "../parts/file/quarantine-part";
 import { SettingsPart } from "../parts/file/settings-part";
 import { keepingOf } from "../store/keeping";
-import { change, fillDemo, openNotebook } from "../store/open";
-import { plainSettings } from "../view";
+import { fillDemo, openNotebook } from "../store/open";
+import { plainSettings } from "#core/records/settings";
+import { performSent } from "../acts/perform";
 import type { Route } from "./+types/file";
 
 export { ErrorBoundary } from "../parts/frame/broken";
@@ -24,26 +24,14 @@ export async function clientLoader() {
   };
 }
 
-type Sent =
-  { intent: "empty" } | { intent: "fresh-demo" } | { intent: "settings"; settings: unknown };
-
+/** Of the notebook as a whole; everything else is an act like any other. */
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  const sent = (await request.json()) as Sent;
-  switch (sent.intent) {
-    case "empty": {
-      const { notebook } = await openNotebook();
-      await notebook.rebuild("empty the notebook", () => Promise.resolve());
-      return null;
-    }
-    case "fresh-demo": {
-      const { name, notebook } = await openNotebook();
-      if (name === "demo") await fillDemo(notebook);
-      return null;
-    }
-    case "settings":
-      await change("settings", [Settings.parse(sent.settings)]);
-      return null;
-  }
+  const { act } = (await request.clone().json()) as { act: string };
+  if (act !== "empty" && act !== "fresh-demo") return performSent(request);
+  const { name, notebook } = await openNotebook();
+  if (act === "empty") await notebook.rebuild({ does: "empty" }, () => Promise.resolve());
+  else if (name === "demo") await fillDemo(notebook);
+  return null;
 }
 
 export const meta: Route.MetaFunction = () => [{ title: "File · Yearling" }];

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { freshBrowser } from "../storage/test-notebook";
+import { freshBrowser } from "../acts/test-notebook";
 import { pagePaths, readPage, readWholePage, type ReadPage } from "../test/pages";
 import { person } from "../test/person";
 
@@ -33,8 +33,8 @@ describe("an empty notebook", () => {
 
 describe("an athlete without an aim", () => {
   beforeAll(async () => {
-    const kept = await browser.athletes.saveAthlete(person);
-    id = "id" in kept ? kept.id : "";
+    const kept = await browser.act("save-athlete", { ...person });
+    id = "done" in kept ? kept.done.id : "";
     await readAll();
   }, 60_000);
 
@@ -72,7 +72,8 @@ describe("an athlete without an aim", () => {
 
 describe("an athlete with an aim, before the first check", () => {
   beforeAll(async () => {
-    await browser.aims.saveAim(id, {
+    await browser.act("save-aim", {
+      athleteId: id,
       id: null,
       skillId: "handstand",
       quality: "clean",
@@ -116,7 +117,8 @@ describe("an athlete with an aim, before the first check", () => {
 
 describe("after one round of checks", () => {
   beforeAll(async () => {
-    await browser.checks.saveRound(id, {
+    await browser.act("save-round", {
+      athleteId: id,
       checks: [
         { protocolId: "shoulder-flexion", side: "left", trials: [170, 171] },
         { protocolId: "shoulder-flexion", side: "right", trials: [181, 182] },

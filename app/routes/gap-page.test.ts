@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { motionOf } from "#core/body/motions";
-import { freshBrowser } from "../storage/test-notebook";
+import { freshBrowser } from "../acts/test-notebook";
 import { readPage, type ReadPage } from "../test/pages";
 import type { AthleteView } from "../view";
 

@@ -10,23 +10,17 @@ import { useWhatIf } from "../parts/gap/use-what-if";
 import { useWorth } from "../parts/gap/use-worth";
 import { StationFigure } from "../parts/station-figure";
 import { shortDay } from "#words/days";
-import { overrideWeight, saveTargets } from "../storage/aims";
-import { saveAllowance } from "../storage/checks";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/gap";
+import { performSent } from "../acts/perform";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
 export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
   athleteView(params.athleteId, request);
 
-export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const sent = (await request.json()) as { intent: string };
-  if (sent.intent === "override") return overrideWeight(sent);
-  if (sent.intent === "fit") return saveAllowance(params.athleteId, sent);
-  if (sent.intent === "targets") return saveTargets(sent);
-  throw new Response(`The gap station does not know “${sent.intent}”.`, { status: 400 });
-}
+export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
+  performSent(request, params);
 
 /** Gap: every demand against what the athlete has, what limits most first, and what degrees would be worth. */
 export default function GapStation({ loaderData: view }: Route.ComponentProps) {

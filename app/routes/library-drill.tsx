@@ -8,7 +8,7 @@ import { substitutesOf } from "#core/drill/substitutes";
 import { intakeQuestions } from "#words/safety";
 import { MovingPicture } from "../parts/figure/moving-picture";
 import { LibraryPage } from "../parts/library/page";
-import { wholeLibrary } from "../storage/library";
+import { wholeLibrary } from "../view";
 import type { Route } from "./+types/library-drill";
 
 export { ErrorBoundary } from "../parts/frame/broken";

@@ -2,10 +2,12 @@ import { Link, redirect, useNavigate } from "react-router";
 import { DrillEditor } from "../parts/library/drill-editor";
 import { blankDrill, copyOf } from "../parts/library/own-drill";
 import { useAct } from "../parts/use-act";
-import { removeDrill, saveDrill } from "../storage/formats";
-import { wholeLibrary } from "../storage/library";
+import { wholeLibrary } from "../view";
 import { shippedLibrary } from "../library";
 import type { Route } from "./+types/library-own-drill";
+import type { ActName, AnswerOf } from "#core/acts/decide";
+import { performSent } from "../acts/perform";
+import { drillFieldWords } from "#words/acts";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
@@ -19,20 +21,18 @@ export async function clientLoader({ request }: Route.ClientLoaderArgs) {
 }
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  const sent = (await request.json()) as { intent: string };
-  if (sent.intent === "remove-drill") {
-    await removeDrill(sent);
-    return redirect("/library/own-drill");
-  }
-  const saved = await saveDrill(sent);
-  return "errors" in saved ? saved : redirect(`/library/drill/${saved.drillId}`);
+  const { act } = (await request.clone().json()) as { act: ActName };
+  const came = await performSent(request);
+  if ("refused" in came) return came;
+  if (act === "remove-drill") return redirect("/library/own-drill");
+  return redirect(`/library/drill/${(came.done as AnswerOf<"save-drill">).drillId}`);
 }
 
 export const meta: Route.MetaFunction = () => [{ title: "A drill of your own · Yearling" }];
 
 /** A coach's own drill, in the form that the library's have. */
 export default function OwnDrill({ loaderData: { all, own, draft } }: Route.ComponentProps) {
-  const { act, answer } = useAct<{ errors: string[] }>();
+  const { act, refused } = useAct<"save-drill">();
   const navigate = useNavigate();
   return (
     <main id="desk" className="mx-auto h-full w-full max-w-4xl overflow-y-auto p-4 sm:p-8">
@@ -61,7 +61,7 @@ export default function OwnDrill({ loaderData: { all, own, draft } }: Route.Comp
         key={draft.id + draft.name}
         draft={draft}
         library={all}
-        errors={answer?.errors ?? []}
+        errors={refused?.why === "invalid" ? drillFieldWords(refused.fields) : []}
         save={(drill) => act("save-drill", { drill })}
         remove={
           own.some(({ id }) => id === draft.id)

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { motionOf } from "#core/body/motions";
 import { library } from "#library/index";
-import { freshBrowser } from "../storage/test-notebook";
+import { freshBrowser } from "../acts/test-notebook";
 import { readWholePage } from "../test/pages";
 
 beforeAll(async () => {

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { drillOf } from "#core/content/library";
 import { stiffDays } from "#core/progress/stiff";
-import { freshBrowser } from "../storage/test-notebook";
+import { freshBrowser } from "../acts/test-notebook";
 import { createElement, type ComponentType } from "react";
 import { renderToStaticMarkup } from "react-dom/server";
 import { createRoutesStub } from "react-router";
@@ -98,7 +98,8 @@ describe("the record book", () => {
   it("after the lock is cleared with a reason, it is told as cleared", async () => {
     const view = await browser.look("noor");
     const lock = view.locks.find(({ motion }) => motion === "shoulder.flexion")!;
-    await browser.aims.clearMotion("noor", view.locks, {
+    await browser.act("clear-motion", {
+      athleteId: "noor",
       motion: lock.motion,
       who: "Ysolde Marrec",
       reason: "seen by the physiotherapist",

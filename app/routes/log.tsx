@@ -1,6 +1,4 @@
 import { Link, redirect } from "react-router";
-import { motionOf } from "#core/body/motions";
-import { liftedWithout } from "#core/safety/lifted";
 import { CautionLines } from "../parts/cautions";
 import { StationLayout } from "../parts/frame/frame";
 import { draftLog } from "../parts/log/draft";
@@ -12,10 +10,10 @@ import { WhatFollows } from "../parts/log/what-follows";
 import { say } from "../parts/say";
 import { StationFigure } from "../parts/station-figure";
 import { longDay } from "#words/days";
-import { markDay } from "../storage/days";
-import { removeLog, saveLog } from "../storage/logs";
-import { chooseNext, letGo } from "../storage/next-chosen";
 import { athleteView, type AthleteView } from "../view";
+import type { ActName, AnswerOf } from "#core/acts/decide";
+import { performSent } from "../acts/perform";
+import { removedWithLocks } from "#words/acts";
 import type { Route } from "./+types/log";
 
 export { ErrorBoundary } from "../parts/frame/broken";
@@ -39,32 +37,19 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 }
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const sent = (await request.clone().json()) as { intent: string; id?: string };
-  switch (sent.intent) {
-    case "keep": {
-      const answer = await saveLog(sent);
-      if ("error" in answer) return answer;
-      say("The log is kept.");
-      return redirect(`/at/${params.athleteId}/log?log=${answer.kept}`);
-    }
-    case "remove": {
-      if (!sent.id) return null;
-      const lifted = liftedWithout(await athleteView(params.athleteId, request), sent.id);
-      await removeLog(sent.id);
-      if (lifted.length > 0)
-        say(
-          `The log is removed, and with it what had locked ${lifted.map((motion) => motionOf(motion).name.toLowerCase()).join(" and ")}. Undo brings both back.`,
-        );
-      return null;
-    }
-    case "mark-day":
-      return markDay(params.athleteId, sent);
-    case "next":
-      return chooseNext(params.athleteId, sent);
-    case "let-go":
-      return letGo(params.athleteId, sent);
+  const { act } = (await request.clone().json()) as { act: ActName };
+  const came = await performSent(request, params);
+  if (!("done" in came)) return came;
+  if (act === "save-log") {
+    say("The log is kept.");
+    const { kept } = came.done as AnswerOf<"save-log">;
+    return redirect(`/at/${params.athleteId}/log?log=${kept}`);
   }
-  throw new Response(`The log station does not know “${sent.intent}”.`, { status: 400 });
+  if (act === "remove-log") {
+    const { lifted } = came.done as AnswerOf<"remove-log">;
+    if (lifted.length > 0) say(removedWithLocks(lifted));
+  }
+  return came;
 }
 
 let draft: { key: string; log: ReturnType<typeof draftLog> } | null = null;

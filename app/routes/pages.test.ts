@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { freshBrowser } from "../storage/test-notebook";
+import { freshBrowser } from "../acts/test-notebook";
 import { pagePaths, readPage, type ReadPage } from "../test/pages";
 
 const day = "2026-11-24";

@@ -6,7 +6,7 @@ import { breaches } from "#core/prep/order";
 import { orderTerms } from "#core/prep/mend";
 import { prepSeconds } from "#core/prep/timeline";
 import { healthOf } from "../parts/prep/sheets/sheet-words";
-import { freshBrowser } from "../storage/test-notebook";
+import { freshBrowser } from "../acts/test-notebook";
 import { readPage, type ReadPage } from "../test/pages";
 import type { AthleteView } from "../view";
 import type { Prep } from "#core/records/records";

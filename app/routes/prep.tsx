@@ -8,29 +8,11 @@ import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";
 import { StationLayout } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
-import { removeDrill, removeFormat, saveDrill, saveFormat, saveSchools } from "../storage/formats";
-import {
-  addDrill,
-  dropItem,
-  editItem,
-  extraItem,
-  fillUp,
-  keepAsOwn,
-  keepPreps,
-  lockItem,
-  planAgain,
-  reorder,
-  removeOwn,
-  repair,
-  retime,
-  startRun,
-  swapItem,
-  takeProven,
-  takeOwn,
-} from "../storage/preps";
 import { newId } from "../clock";
+import type { ActName, AnswerOf } from "#core/acts/decide";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/prep";
+import { performSent } from "../acts/perform";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
@@ -67,60 +49,14 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 }
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const sent = (await request.clone().json()) as { intent: string };
-  const view = await athleteView(params.athleteId, request);
-  switch (sent.intent) {
-    case "plan":
-      return planAgain(view, sent);
-    case "retime":
-      return retime(view, sent);
-    case "order":
-      return reorder(view, sent);
-    case "repair":
-      return repair(view, sent);
-    case "lock":
-      return lockItem(sent);
-    case "drop":
-      return dropItem(view, sent);
-    case "add":
-      return addDrill(view, sent);
-    case "swap":
-      return swapItem(sent);
-    case "edit":
-      return editItem(view, sent);
-    case "extra":
-      return extraItem(view, sent);
-    case "fill":
-      return fillUp(view, sent);
-    case "keep-own":
-      return keepAsOwn(sent);
-    case "use-own":
-      return takeOwn(view, sent);
-    case "remove-own":
-      return removeOwn(sent);
-    case "keep-preps":
-      return keepPreps(sent);
-    case "proven": {
-      const proven = await takeProven(sent);
-      if (proven && proposal?.prep.id === proven.id) proposal = { ...proposal, prep: proven };
-      return null;
-    }
-    case "save-format":
-      return saveFormat(sent);
-    case "remove-format":
-      return removeFormat(sent);
-    case "save-drill":
-      return saveDrill(sent);
-    case "remove-drill":
-      return removeDrill(sent);
-    case "schools":
-      return saveSchools(sent);
-    case "run":
-      if ((await startRun(view, sent)) === "unsafe") return null;
-      return redirect(`/at/${params.athleteId}/run`);
-    default:
-      throw new Response(`The prep station does not know “${sent.intent}”.`, { status: 400 });
+  const { act } = (await request.clone().json()) as { act: ActName };
+  const came = await performSent(request, params);
+  if (!("done" in came)) return came;
+  if (act === "take-proven") {
+    const { proven } = came.done as AnswerOf<"take-proven">;
+    if (proven && proposal?.prep.id === proven.id) proposal = { ...proposal, prep: proven };
   }
+  return act === "start-run" ? redirect(`/at/${params.athleteId}/run`) : came;
 }
 
 /** Prep: drill by drill into the minutes there are. */

@@ -4,14 +4,11 @@ import { useAct } from "../parts/use-act";
 import { useFreshData } from "../parts/frame/use-notebook";
 import { AlongChoice } from "../parts/run/along-choice";
 import { RunScreen } from "../parts/run/run-screen";
-import { startRun } from "../storage/preps";
-import { finishRun } from "../storage/runs";
-import { jot } from "../store/open";
 import { useFrameKeys } from "../parts/frame/keys";
-import { newId } from "../clock";
 import { athleteView } from "../view";
-import { newPrep, planned } from "#core/situation/planning";
 import type { Route } from "./+types/run";
+import type { ActName, AnswerOf } from "#core/acts/decide";
+import { performSent } from "../acts/perform";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
@@ -27,47 +24,12 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
 }
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
-  const sent = (await request.clone().json()) as {
-    intent: string;
-    sound?: boolean;
-    voice?: boolean;
-    clean?: boolean;
-    along?: string[];
-  };
-  const view = await athleteView(params.athleteId, request);
-  const run = view.runs[0];
-  switch (sent.intent) {
-    case "start": {
-      const along = await Promise.all((sent.along ?? []).map((id) => athleteView(id, request)));
-      const started = await startRun(
-        view,
-        {
-          prep:
-            view.preps.find(
-              (prep) => prep.on === view.today && !view.logs.some((log) => log.prepId === prep.id),
-            ) ?? planned(view, newPrep(view, view.today, newId("prep"))).prep,
-        },
-        along,
-      );
-      return started === "unsafe" ? redirect(`/at/${params.athleteId}/prep`) : null;
-    }
-    case "end": {
-      if (!run) return null;
-      const log = await finishRun(view, run.id, sent.clean ?? false);
-      return redirect(`/at/${params.athleteId}/log?log=${log}`);
-    }
-    case "hear":
-      await jot([
-        {
-          ...view.settings,
-          sound: sent.sound ?? view.settings.sound,
-          voice: sent.voice ?? view.settings.voice,
-        },
-      ]);
-      return null;
-    default:
-      throw new Response(`The run does not know “${sent.intent}”.`, { status: 400 });
-  }
+  const { act } = (await request.clone().json()) as { act: ActName };
+  const came = await performSent(request, params);
+  if (act === "start-run" && "refused" in came) return redirect(`/at/${params.athleteId}/prep`);
+  if (act !== "finish-run" || !("done" in came)) return came;
+  const { logId } = came.done as AnswerOf<"finish-run">;
+  return logId ? redirect(`/at/${params.athleteId}/log?log=${logId}`) : came;
 }
 
 export const meta: Route.MetaFunction = () => [{ title: "Run · Yearling" }];
@@ -85,7 +47,7 @@ export default function RunStation({ loaderData: { view, run, waiting } }: Route
         view={view}
         run={run}
         set={(choice) => act("hear", choice)}
-        end={(clean) => act("end", { clean })}
+        end={(clean) => act("finish-run", { clean })}
       />
     );
   return (
@@ -108,7 +70,7 @@ export default function RunStation({ loaderData: { view, run, waiting } }: Route
           type="button"
           autoFocus
           className="min-h-16 bg-[#e9d9a6] px-8 text-xl font-bold text-[#0e1213]"
-          onClick={() => act("start", { along })}
+          onClick={() => act("start-run", { along })}
         >
           {waiting ? "Start" : "Start the proposed prep"}
         </button>

@@ -1,11 +1,11 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd, isAway, weekTerms } from "#core/season/plan/block";
-import { slotName } from "#words/season";
+import { slotName } from "#words/slots";
 import { aroundOf } from "#core/season/plan/terms-of";
 import { mostWarnings } from "#core/season/warnings";
 import { healthOf } from "../parts/prep/sheets/sheet-words";
-import { freshBrowser } from "../storage/test-notebook";
+import { freshBrowser, of } from "../acts/test-notebook";
 import { readPage } from "../test/pages";
 import { person } from "../test/person";
 import type { AthleteView } from "../view";
@@ -89,13 +89,13 @@ describe("the weeks on the page", () => {
 
   it("a week that was away holds nothing, and says why", async () => {
     const absence = { from: "2026-12-07", to: "2026-12-13", reason: "ill" as const };
-    await browser.season.setAbsence(await browser.look("ilvar"), absence);
+    await browser.act("set-absence", { ...of(await browser.look("ilvar")), ...absence });
     const view = await browser.look("ilvar");
     const page = await readPage("ilvar", "season?week=2026-12-07");
     expect(page.text).toMatch(/\bill\b/);
     expect(page.headings[0]).toMatch(/nothing hangs on it|circles only/);
     expect(inWeek(view, "2026-12-07").filter(({ on }) => isAway([absence], on))).toEqual([]);
-    await browser.season.removeAbsence(view, absence);
+    await browser.act("remove-absence", { ...of(view), ...absence });
   });
 
   it("a wrong week in the address is this week", async () => {
@@ -171,11 +171,11 @@ describe("doses, date and what is taken along", () => {
   });
 
   it("what the last calendar held and is gone is named as called off, until it is past", async () => {
-    await browser.season.noteWritten(await browser.look("meheret"), { light: false });
+    await browser.act("write-calendar", { ...of(await browser.look("meheret")), light: false });
     const view = await browser.look("meheret");
     const slot = view.season!.slots.find(({ kind, on }) => kind === "mobility" && on > day)!;
     expect((await readPage("meheret", "season/out")).text).not.toContain("called off:");
-    await browser.season.takeOutSlot(view, { slotId: slot.id });
+    await browser.act("take-session-out", { ...of(view), slotId: slot.id });
     const { text } = await readPage("meheret", "season/out");
     expect(text).toContain("1 entry of the last calendar called off:");
     expect(text.toLowerCase()).toContain(slotName(slot).toLowerCase());
@@ -187,8 +187,8 @@ describe("doses, date and what is taken along", () => {
 
   it("without any week laid out, the way to begin is shown instead", async () => {
     await browser.open.turnTo("own");
-    const kept = await browser.athletes.saveAthlete(person);
-    const id = "id" in kept ? kept.id : "";
+    const kept = await browser.act("save-athlete", { ...person });
+    const id = "done" in kept ? kept.done.id : "";
     expect((await readPage(id, "season")).text).toContain("Say when there is training");
     expect((await readPage(id, "season/out")).text).toContain("No weeks are laid out yet");
     expect((await readPage(id, "season/date")).text).not.toMatch(/hardly likely|very likely/i);

@@ -1,6 +1,6 @@
 import { Archive, ArchiveRestore, Plus } from "lucide-react";
 import { useState } from "react";
-import { Link, redirect, useFetcher } from "react-router";
+import { Link, redirect } from "react-router";
 import { gapOf } from "#core/aim/gap";
 import { headlineOf } from "#core/aim/headline";
 import { headlineWords } from "#words/aim";
@@ -11,10 +11,12 @@ import { AthleteForm, draftNameOf } from "../parts/athlete-form";
 import { hasDraft } from "../parts/use-draft";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
-import { saveAthlete, archiveAthlete, savePlace } from "../storage/athletes";
 import { openNotebook, turnTo } from "../store/open";
 import { aimSentence } from "../parts/words";
 import type { Route } from "./+types/troupe";
+import type { ActName, AnswerOf } from "#core/acts/decide";
+import { performSent } from "../acts/perform";
+import { useAct } from "../parts/use-act";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
@@ -44,15 +46,10 @@ export async function clientLoader() {
 }
 
 export async function clientAction({ request }: Route.ClientActionArgs) {
-  const sent: unknown = await request.json();
-  const intent = (sent as { intent?: string }).intent;
-  if (intent === "athlete") {
-    const result = await saveAthlete(sent);
-    return "errors" in result ? result : redirect(`/at/${result.id}/aim`);
-  }
-  if (intent === "archive") return archiveAthlete(sent);
-  if (intent === "place") return savePlace(sent);
-  throw new Response(`The troupe page does not know “${intent}”.`, { status: 400 });
+  const { act } = (await request.clone().json()) as { act: ActName };
+  const came = await performSent(request);
+  if (act !== "save-athlete" || !("done" in came)) return came;
+  return redirect(`/at/${(came.done as AnswerOf<"save-athlete">).id}/aim`);
 }
 
 /** Who there is: each with the aim and what holds it back. */
@@ -144,12 +141,8 @@ function AthleteRow({
   reading,
   first,
 }: Route.ComponentProps["loaderData"]["rows"][number]) {
-  const fetcher = useFetcher();
-  const put = () =>
-    fetcher.submit(
-      { intent: "archive", id: athlete.id, archived: !athlete.archived },
-      { method: "post", encType: "application/json" },
-    );
+  const { act } = useAct();
+  const put = () => act("archive-athlete", { id: athlete.id, archived: !athlete.archived });
   return (
     <li className="flex items-center gap-3 border-b border-line">
       <Link

@@ -1,5 +1,6 @@
 import { recordsVersion, type AnyRecord } from "#core/records/records";
 import type { Owner, PageName } from "./layout";
+import type { Label } from "#core/acts/does";
 
 /** One record put, or taken away when `after` is null. */
 export type Edit = {
@@ -22,7 +23,7 @@ export type ActEntry = {
   id: string;
   seq: number;
   tab: string;
-  label: string | null;
+  label: Label | null;
   edits: Edit[];
   /** The whole notebook becomes another generation: an import, a fresh demo, a new start. */
   turn: { from: number; to: number } | null;

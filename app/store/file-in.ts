@@ -110,7 +110,7 @@ export async function bringIn(
   progress: Progress,
   signal: AbortSignal,
 ): Promise<void> {
-  await notebook.rebuild("import a file", async (add) => {
+  await notebook.rebuild({ does: "import" }, async (add) => {
     if (!replace)
       for await (const records of notebook.everything(true)) {
         signal.throwIfAborted();

@@ -8,9 +8,10 @@ import { merged } from "./merge";
 import type { Aside, KeptRow } from "./page";
 import { summaryOf, type Summary } from "./summary";
 import { troubleOf, within, type Trouble } from "./trouble";
+import type { Label } from "#core/acts/does";
 
 /** An act that another tab was ahead of. Nothing of it was written; it waits here until its writer decides. */
-export type Conflict = { id: string; label: string; edits: Edit[] };
+export type Conflict = { id: string; label: Label; edits: Edit[] };
 
 /** A change on its way to the shelf. `base` is what each of its records was when it was made. */
 type Pending = Act & { base: Map<string, KeptRow | null>; rows: Map<string, KeptRow | null> };
@@ -31,7 +32,7 @@ type Around = Surroundings & {
   patience?: number;
 };
 
-export type Traveled = { done: string } | { refused: "nothing" | "changed-since"; label: string };
+export type Traveled = { done: Label } | { refused: "nothing" | "changed-since"; label: Label };
 
 /** How long to wait before a write that failed is tried again, ms; the last holds from then on. */
 const waits = [500, 1_000, 2_000, 5_000, 10_000, 30_000];
@@ -321,7 +322,7 @@ export class Notebook {
    * @throws when a record is not what the schema knows, or belongs to nobody in the notebook
    */
   commit(
-    label: string,
+    label: Label,
     put: readonly AnyRecord[],
     remove: readonly string[] = [],
     restore: readonly AnyRecord[] = [],
@@ -408,11 +409,11 @@ export class Notebook {
 
   // — undo
 
-  get undoLabel(): string | null {
+  get undoLabel(): Label | null {
     return this.history.past.at(-1)?.label ?? null;
   }
 
-  get redoLabel(): string | null {
+  get redoLabel(): Label | null {
     return this.history.future.at(-1)?.label ?? null;
   }
 
@@ -472,7 +473,7 @@ export class Notebook {
   }
 
   /** A step that cannot be gone any more makes way for the one before it. */
-  private drop(way: "undo" | "redo", label: string): Traveled {
+  private drop(way: "undo" | "redo", label: Label): Traveled {
     const { past, future } = this.history;
     this.history =
       way === "undo" ? { past: past.slice(0, -1), future } : { past, future: future.slice(0, -1) };
@@ -498,7 +499,7 @@ export class Notebook {
    * @param step false where it is not the user's own change
    */
   async rebuild(
-    label: string,
+    label: Label,
     fill: (add: (record: AnyRecord) => Promise<void>) => Promise<void>,
     step = true,
   ): Promise<void> {

@@ -8,6 +8,7 @@ import { Notebook, storagePatience, type Unwritten } from "./notebook";
 import { memoryShelf, openShelf } from "./shelf";
 import { claimTab } from "./tab";
 import { troubleOf, within, type Trouble } from "./trouble";
+import type { Label } from "#core/acts/does";
 
 export type Opened = { name: NotebookName; notebook: Notebook };
 
@@ -208,7 +209,7 @@ export async function peek(name: NotebookName): Promise<AsyncGenerator<AnyRecord
  * @param restore what undo brings back in place of what was there before
  */
 export async function change(
-  label: string,
+  label: Label,
   put: readonly AnyRecord[],
   remove: readonly string[] = [],
   restore: readonly AnyRecord[] = [],
@@ -234,7 +235,7 @@ const ownersOf = (records: readonly AnyRecord[]): Owner[] =>
 let asked = false;
 
 /** Asks the browser, once there is something of the user's own, to keep it when space is short. */
-async function keepForLong(): Promise<void> {
+export async function keepForLong(): Promise<void> {
   if (asked) return;
   asked = true;
   try {

@@ -1,23 +1,22 @@
 import { keyOf, type AnyRecord, type Prep } from "#core/records/records";
 import { library } from "#library/index";
 import { newPrep, planned } from "#core/situation/planning";
-import * as aims from "../storage/aims";
-import * as athletes from "../storage/athletes";
-import * as checks from "../storage/checks";
-import * as days from "../storage/days";
-import * as formats from "../storage/formats";
-import * as logs from "../storage/logs";
-import * as nextChosen from "../storage/next-chosen";
-import * as preps from "../storage/preps";
-import * as runs from "../storage/runs";
-import * as season from "../storage/season";
-import * as skills from "../storage/skills";
-import { change, openNotebook } from "../store/open";
+import { openNotebook } from "../store/open";
 import { plusDays } from "#core/dates/days";
 import { today } from "../clock";
-import { athleteView, plainSettings } from "../view";
+import { athleteView } from "../view";
+import { plainSettings } from "#core/records/settings";
+import type { ActName } from "#core/acts/decide";
+import { perform as performAct } from "../acts/perform";
 import type { WalkStep } from "./faults";
 import { person } from "./person";
+
+/** Does an act, and throws where it is refused: a walk has only acts that can be done. */
+async function perform(act: ActName, fields: object): Promise<void> {
+  const came = await performAct({ act, ...fields } as Parameters<typeof performAct>[0]);
+  if ("refused" in came) throw new Error(`${act}: ${JSON.stringify(came.refused)}`);
+}
+const of = ({ athlete }: { athlete: { id: string } }) => ({ athleteId: athlete.id });
 
 const who = "odalys";
 const look = () => athleteView(who, new Request(`http://localhost/at/${who}/prep`));
@@ -31,12 +30,12 @@ const runNow = async () => (await look()).runs[0]!;
 
 /** Acts that the application's own functions do, one after another, from a name to an empty notebook. */
 const acts: Record<string, () => Promise<unknown>> = {
-  "add an athlete": () => athletes.saveAthlete(person),
-  "edit an athlete": () => athletes.saveAthlete({ ...person, id: who, name: "Odalys B." }),
-  archive: () => athletes.archiveAthlete({ id: "kaito", archived: true }),
-  "bring back": () => athletes.archiveAthlete({ id: "kaito", archived: false }),
+  "add an athlete": () => perform("save-athlete", { ...person }),
+  "edit an athlete": () => perform("save-athlete", { ...person, id: who, name: "Odalys B." }),
+  archive: () => perform("archive-athlete", { id: "kaito", archived: true }),
+  "bring back": () => perform("archive-athlete", { id: "kaito", archived: false }),
   place: () =>
-    athletes.savePlace({
+    perform("save-place", {
       id: null,
       name: "Loft",
       kit: ["mat"],
@@ -46,7 +45,8 @@ const acts: Record<string, () => Promise<unknown>> = {
       note: "",
     }),
   "new aim": () =>
-    aims.saveAim(who, {
+    perform("save-aim", {
+      athleteId: who,
       id: null,
       skillId: "deep-squat",
       quality: "clean",
@@ -56,30 +56,39 @@ const acts: Record<string, () => Promise<unknown>> = {
     }),
   "edit the aim": async () => {
     const { id, skillId, quality, side, hips } = await aimNow();
-    return aims.saveAim(who, { id, skillId, quality, side, hips, by: plusDays(today(), 60) });
+    return perform("save-aim", {
+      athleteId: who,
+      id,
+      skillId,
+      quality,
+      side,
+      hips,
+      by: plusDays(today(), 60),
+    });
   },
   "weight by hand": async () =>
-    aims.overrideWeight({
+    perform("override-weight", {
       id: (await aimNow()).id,
       motion: "hip.flexion",
       weight: 2,
       reason: "seen",
     }),
   "weight as computed": async () =>
-    aims.overrideWeight({
+    perform("override-weight", {
       id: (await aimNow()).id,
       motion: "hip.flexion",
       weight: null,
       reason: "",
     }),
   "keep targets": async () =>
-    aims.saveTargets({
+    perform("save-targets", {
       id: (await aimNow()).id,
       targets: [{ motion: "hip.flexion", side: "left", degrees: 120, by: plusDays(today(), 30) }],
     }),
-  "drop targets": async () => aims.saveTargets({ id: (await aimNow()).id, targets: [] }),
+  "drop targets": async () => perform("save-targets", { id: (await aimNow()).id, targets: [] }),
   intake: () =>
-    aims.saveIntake(who, {
+    perform("save-intake", {
+      athleteId: who,
       yes: ["pressure"],
       note: "",
       growthSpurt: false,
@@ -87,82 +96,124 @@ const acts: Record<string, () => Promise<unknown>> = {
       flagged: ["wrist"],
     }),
   "clear a question": () =>
-    aims.clearQuestion(who, { question: "pressure", who: "Dr Example", limits: "no inversions" }),
+    perform("clear-question", {
+      athleteId: who,
+      question: "pressure",
+      who: "Dr Example",
+      limits: "no inversions",
+    }),
   round: async () =>
-    checks.saveRound(who, {
+    perform("save-round", {
+      athleteId: who,
       length: "cm",
       checks: (await look()).checks.slice(0, 3),
     }),
-  "remove a check": async () => checks.removeCheck({ id: (await look()).checks.at(-1)!.id }),
-  finger: () => checks.saveFinger(who, { fingerCm: 1.8 }),
-  measures: () => checks.saveMeasures(who, { measures: { shinCm: 40 } }),
-  allowance: () => checks.saveAllowance(who, { pelvisCm: 4, legCm: 80 }),
-  pointing: () => checks.savePointing({ pointing: 0.02 }),
+  "remove a check": async () => perform("remove-check", { id: (await look()).checks.at(-1)!.id }),
+  finger: () => perform("save-finger", { athleteId: who, fingerCm: 1.8 }),
+  measures: () => perform("save-measures", { athleteId: who, measures: { shinCm: 40 } }),
+  allowance: () => perform("fit-model", { athleteId: who, pelvisCm: 4, legCm: 80 }),
+  pointing: () => perform("save-pointing", { pointing: 0.02 }),
   photo: () =>
-    checks.savePhoto(who, {
+    perform("save-photo", {
+      athleteId: who,
       photo: { image: "data:image/jpeg;base64,AAAA", width: 4, height: 4, readings: [] },
     }),
-  "remove a photo": async () => checks.removePhoto({ id: (await look()).photos[0]!.id }),
-  "mark the day": () => days.markDay(who, { on: today(), sleep: 3, energy: 2 }),
+  "remove a photo": async () => perform("remove-photo", { id: (await look()).photos[0]!.id }),
+  "mark the day": () => perform("mark-day", { athleteId: who, on: today(), sleep: 3, energy: 2 }),
   "clear the day": () =>
-    days.markDay(who, { on: today(), sleep: null, energy: null, soreness: null, sore: [] }),
-  skill: () => skills.saveSkill({ skill: { ...library.skills[0]!, id: "" } }),
+    perform("mark-day", {
+      athleteId: who,
+      on: today(),
+      sleep: null,
+      energy: null,
+      soreness: null,
+      sore: [],
+    }),
+  skill: () => perform("save-skill", { skill: { ...library.skills[0]!, id: "" } }),
   "remove a skill": async () =>
-    skills.removeSkill({ id: (await notebook()).get("pack", "own")!.skills[0]!.id }),
+    perform("remove-skill", { id: (await notebook()).get("pack", "own")!.skills[0]!.id }),
   format: () =>
-    formats.saveFormat({ format: { ...library.formats[0]!, id: "mine", name: "Mine" } }),
+    perform("save-format", { format: { ...library.formats[0]!, id: "mine", name: "Mine" } }),
   "remove a format": async () =>
-    formats.removeFormat({ formatId: (await notebook()).get("pack", "own")!.formats[0]!.id }),
-  drill: () => formats.saveDrill({ drill: { ...library.drills[0]!, id: "" } }),
+    perform("remove-format", { formatId: (await notebook()).get("pack", "own")!.formats[0]!.id }),
+  drill: () => perform("save-drill", { drill: { ...library.drills[0]!, id: "" } }),
   "remove a drill": async () =>
-    formats.removeDrill({ drillId: (await notebook()).get("pack", "own")!.drills[0]!.id }),
-  "ways of working": () => formats.saveSchools({ athleteId: who, schools: {} }),
-  "keep the prep": async () => preps.keepPreps({ preps: [await prepNow()] }),
+    perform("remove-drill", { drillId: (await notebook()).get("pack", "own")!.drills[0]!.id }),
+  "ways of working": () => perform("save-schools", { ofAthlete: who, schools: {} }),
+  "keep the prep": async () => perform("keep-preps", { preps: [await prepNow()] }),
   "plan again": async () =>
-    preps.planAgain(await look(), { prep: await prepNow(), changes: { budget: 900 } }),
+    perform("plan-prep", { ...of(await look()), prep: await prepNow(), changes: { budget: 900 } }),
   "move a drill": async () =>
-    preps.reorder(await look(), { prep: await prepNow(), from: 1, to: 2 }),
-  "mend the order": async () => preps.repair(await look(), { prep: await prepNow() }),
+    perform("move-drill", { ...of(await look()), prep: await prepNow(), from: 1, to: 2 }),
+  "mend the order": async () =>
+    perform("mend-order", { ...of(await look()), prep: await prepNow() }),
   "lock a drill": async () =>
-    preps.lockItem({ prep: await prepNow(), itemId: (await prepNow()).items[1]!.id }),
+    perform("pin-drill", {
+      athleteId: who,
+      prep: await prepNow(),
+      itemId: (await prepNow()).items[1]!.id,
+    }),
   "drop a drill": async () =>
-    preps.dropItem(await look(), {
+    perform("drop-drill", {
+      ...of(await look()),
       prep: await prepNow(),
       itemId: (await prepNow()).items.at(-1)!.id,
     }),
-  "fit the minutes": async () => preps.fillUp(await look(), { prep: await prepNow() }),
+  "fit the minutes": async () =>
+    perform("fit-minutes", { ...of(await look()), prep: await prepNow() }),
   "the proven plan": async () =>
-    preps.takeProven({ prep: await prepNow(), items: (await prepNow()).items.slice(0, -1) }),
-  "keep as own": async () => preps.keepAsOwn({ prep: await prepNow(), name: "Ours" }),
+    perform("take-proven", {
+      athleteId: who,
+      prep: await prepNow(),
+      items: (await prepNow()).items.slice(0, -1),
+    }),
+  "keep as own": async () =>
+    perform("keep-own-prep", { athleteId: who, prep: await prepNow(), name: "Ours" }),
   "use own": async () =>
-    preps.takeOwn(await look(), { prep: await prepNow(), ownId: (await look()).ownPreps[0]!.id }),
-  "remove own": async () => preps.removeOwn({ ownId: (await look()).ownPreps[0]!.id }),
-  "mend again": async () => preps.repair(await look(), { prep: await prepNow() }),
+    perform("use-own-prep", {
+      ...of(await look()),
+      prep: await prepNow(),
+      ownId: (await look()).ownPreps[0]!.id,
+    }),
+  "remove own": async () => perform("remove-own-prep", { ownId: (await look()).ownPreps[0]!.id }),
+  "mend again": async () => perform("mend-order", { ...of(await look()), prep: await prepNow() }),
   "start a run": async () => {
     const along = [await athleteView("wren", new Request("http://localhost/at/wren/run"))];
-    return preps.startRun(await look(), { prep: await prepNow() }, along);
+    return perform("start-run", {
+      ...of(await look()),
+      along: along.map(({ athlete }) => athlete.id),
+      prep: await prepNow(),
+    });
   },
-  beat: async () => runs.happened(await runNow(), { type: "next" }),
+  beat: async () => perform("happen", { runId: (await runNow()).id, events: [{ type: "next" }] }),
   pain: async () =>
-    runs.happened(await runNow(), {
-      type: "pain",
-      level: 6,
-      place: "left wrist",
-      sharp: false,
-      painKind: "ache",
-      who: "",
+    perform("happen", {
+      runId: (await runNow()).id,
+      events: [
+        {
+          type: "pain",
+          level: 6,
+          place: "left wrist",
+          sharp: false,
+          painKind: "ache",
+          who: "",
+        },
+      ],
     }),
-  "another beat": async () => runs.happened(await runNow(), { type: "skip" }),
-  "take back a slip": async () => runs.takeBack(await runNow()),
-  "log the run": async () => runs.finishRun(await look(), (await runNow()).id, true),
-  log: async () => logs.saveLog({ log: { ...(await look()).logs.at(-1)!, note: "felt light" } }),
+  "another beat": async () =>
+    perform("happen", { runId: (await runNow()).id, events: [{ type: "skip" }] }),
+  "take back a slip": async () => perform("take-back", { runId: (await runNow()).id }),
+  "log the run": async () => perform("finish-run", { ...of(await look()), clean: true }),
+  log: async () =>
+    perform("save-log", { log: { ...(await look()).logs.at(-1)!, note: "felt light" } }),
   "clear a motion": async () => {
     const view = await look();
     const motion = view.locks[0]?.motion ?? "wrist.extension";
-    return aims.clearMotion(who, view.locks, { motion, who: "Dr Example", reason: "seen" });
+    return perform("clear-motion", { athleteId: who, motion, who: "Dr Example", reason: "seen" });
   },
   "pin what comes next": () =>
-    nextChosen.chooseNext(who, {
+    perform("choose-next", {
+      athleteId: who,
       chosen: {
         drillId: library.drills[0]!.id,
         rungId: library.drills[0]!.rungs[0]!.id,
@@ -171,24 +222,34 @@ const acts: Record<string, () => Promise<unknown>> = {
         why: "",
       },
     }),
-  "let the rules propose": () => nextChosen.letGo(who, { drillId: library.drills[0]!.id }),
-  "remove a log": async () => logs.removeLog((await look()).logs.at(-1)!.id),
-  "change the season": async () => season.setSeason(await look(), { changes: { fillers: 3 } }),
-  "lighter week": async () => season.setLighter(await look(), { monday: "2026-11-30", on: true }),
+  "let the rules propose": () =>
+    perform("let-go-next", { athleteId: who, drillId: library.drills[0]!.id }),
+  "remove a log": async () =>
+    perform("remove-log", { athleteId: who, id: (await look()).logs.at(-1)!.id }),
+  "change the season": async () =>
+    perform("set-season", { ...of(await look()), changes: { fillers: 3 } }),
+  "lighter week": async () =>
+    perform("set-lighter", { ...of(await look()), monday: "2026-11-30", on: true }),
   "move a session": async () => {
     const slot = (await seasonNow()).slots.find(({ kind }) => kind === "mobility")!;
-    return season.moveSlot(await look(), { slotId: slot.id, on: plusDays(slot.on, 1) });
+    return perform("move-session", {
+      ...of(await look()),
+      slotId: slot.id,
+      on: plusDays(slot.on, 1),
+    });
   },
   "take a session out": async () =>
-    season.takeOutSlot(await look(), { slotId: (await seasonNow()).slots[0]!.id }),
+    perform("take-session-out", { ...of(await look()), slotId: (await seasonNow()).slots[0]!.id }),
   "days ill": async () =>
-    season.setAbsence(await look(), {
+    perform("set-absence", {
+      ...of(await look()),
       from: plusDays(today(), 3),
       to: plusDays(today(), 4),
       reason: "ill",
     }),
-  "write the calendar": async () => season.noteWritten(await look(), { light: false }),
-  settings: () => change("settings", [{ ...plainSettings, theme: "dark" }]),
+  "write the calendar": async () =>
+    perform("write-calendar", { ...of(await look()), light: false }),
+  settings: () => perform("save-settings", { settings: { ...plainSettings, theme: "dark" } }),
 };
 
 /** The acts of the walk and the notebook they begin with: made by the application's own functions on the demo. */
@@ -218,7 +279,7 @@ export async function walkedActs(): Promise<{ start: AnyRecord[]; steps: WalkSte
   const steps: WalkStep[] = [];
   const [commit, jot] = [open.commit.bind(open), open.jot.bind(open)];
   open.commit = (label, put, remove = [], restore = []) => {
-    steps.push({ kind: "commit", label, put, remove, restore });
+    steps.push({ kind: "commit", label: "", put, remove, restore });
     return commit(label, put, remove, restore);
   };
   open.jot = (put, fromAction) => {

@@ -3,13 +3,13 @@ type Acting = { clientAction: (args: never) => Promise<unknown> };
 /** Sends an act to a route as the page would, in JSON. Gives what it answers, or what it throws. */
 export async function sendTo(
   module: unknown,
-  intent: string,
+  act: string,
   fields: object = {},
   params: Record<string, string> = {},
 ): Promise<{ answer: unknown } | { thrown: unknown }> {
   const request = new Request("http://localhost/", {
     method: "POST",
-    body: JSON.stringify({ intent, ...fields }),
+    body: JSON.stringify({ act, ...fields }),
   });
   try {
     return { answer: await (module as Acting).clientAction({ params, request } as never) };

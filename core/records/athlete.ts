@@ -62,7 +62,7 @@ export type NextChosen = z.infer<typeof NextChosen>;
 export const Athlete = z.object({
   kind: z.literal("athlete"),
   id: Id,
-  name: z.string().trim().min(1, "A name is needed").max(80),
+  name: z.string().trim().min(1).max(80),
   discipline: z.string().max(120),
   bornOn: Day,
   statureCm: z.number().min(80).max(230),

@@ -399,19 +399,3 @@ export const placeInFile = {
 
 /** Kinds of which there is one at most. */
 export const isSingle = (kind: Kind): boolean => kind === "troupe" || kind === "settings";
-
-export const kindNames: Record<Kind, string> = {
-  troupe: "troupe",
-  athlete: "athletes",
-  place: "places",
-  aim: "aims",
-  check: "checks",
-  prep: "preps",
-  run: "runs under way",
-  log: "logs",
-  day: "day marks",
-  season: "seasons",
-  photo: "photographs",
-  pack: "library packs",
-  settings: "settings",
-};

@@ -30,6 +30,8 @@ export type MethodReason =
       of: number;
       without: boolean;
       sore: number;
+      /** Sore means above this. */
+      above: number;
       joint: JointId;
     };
 
@@ -182,6 +184,7 @@ function rest({ motion, days, on }: MethodScene, logs: readonly Log[]): MethodSt
       of: without ? lookBack : lookBack + 1,
       without,
       sore,
+      above: comfortLimit,
       joint,
     },
     change: { to: "lighter" },

@@ -31,7 +31,7 @@ export type Warns =
   | { of: "shut"; motion: MotionId; because: MotionLock["because"]; more: number }
   | { of: "plateau"; what: string; more: number }
   | { of: "sore"; joint: JointId; level: number; since: DayText }
-  | { of: "hard-days"; joint: JointId; neighbours: boolean; days: number }
+  | { of: "hard-days"; joint: JointId; neighbours: boolean; days: number; most: number }
   | { of: "too-full"; done: number; planned: number; weeks: number }
   | { of: "measure"; what: string; on: DayText }
   | { of: "pulls"; pull: number; push: number; days: number };
@@ -182,7 +182,7 @@ function tooHard({ around, logs, library }: WarningScene): Warning | null {
     return {
       key: `hard-${joint}`,
       rank: 70,
-      warns: { of: "hard-days", joint, neighbours: close, days: last.length },
+      warns: { of: "hard-days", joint, neighbours: close, days: last.length, most: hardDaysAWeek },
       repair: { do: "lighter", monday },
     };
   }

@@ -3,8 +3,7 @@ import { library } from "#library/index";
 import { aim, athlete, check, skill } from "#core/test/people";
 import { gapOf } from "#core/aim/gap";
 import { headlineOf } from "#core/aim/headline";
-import { headlineWords } from "./aim";
-import { headlineWhy } from "./why";
+import { headlineWhy, headlineWords } from "./aim";
 
 type Values = Partial<Record<"left" | "right" | "mid", number>>;
 const measured = (values: Record<string, Values>) =>

@@ -5,7 +5,7 @@ import type { Proposed } from "#core/aim/round";
 import type { Conflict } from "#core/aim/shared";
 import { motionOf } from "#core/body/motions";
 import type { Skill } from "#core/content/skill";
-import { agoWords, capital } from "./plain";
+import { agoWords, capital, type WhyWords } from "./plain";
 
 const round = (value: number): string => Math.abs(value).toFixed(0);
 const partOf = (gap: DemandGap): string => motionOf(gap.demand.motion).part;
@@ -104,3 +104,20 @@ export function bodyLineWords(line: BodyLine): string {
 /** Two aims that ask one motion and pull apart in time. */
 export const conflictWords = ({ first, last }: Conflict): string =>
   `${first.name} is due first with ${first.need}°; ${last.name} goes on to ${last.need}°`;
+
+/** What the headline of a gap was made of: every demand's verdict and its limiter value. */
+export function headlineWhy({ by }: Headline): WhyWords {
+  const gaps: DemandGap[] = [...by.short, ...by.unsure, ...by.unknown, ...by.clear];
+  return {
+    rule: "what is short is ranked by weight × shortage / need; the largest is named first. Unsure and unmeasured motions are named, never counted as short",
+    inputs: Object.fromEntries(
+      gaps.map(({ demand, need, shortage, limiter, verdict }) => [
+        `${motionOf(demand.motion).name}, ${demand.mode}`,
+        shortage === null
+          ? `needs ${need}°, not measured`
+          : `needs ${need}°, ${shortage.toFixed(0)}° short, weight ${demand.weight}: ${limiter.toFixed(2)}, ${verdict}`,
+      ]),
+    ),
+    source: [...new Set(gaps.map(({ demand }) => demand.source))].join("; "),
+  };
+}

@@ -1,3 +1,4 @@
+import type { Kind } from "#core/records/records";
 import type { Refusal } from "#core/exchange/file";
 import type { CalendarRefusal } from "#core/exchange/calendar";
 
@@ -36,3 +37,20 @@ export function calendarRefusalWords(refused: CalendarRefusal): string {
       return "This is not a calendar: it does not begin as one.";
   }
 }
+
+/** What each kind of record is called, many of it. */
+export const kindNames: Record<Kind, string> = {
+  troupe: "troupe",
+  athlete: "athletes",
+  place: "places",
+  aim: "aims",
+  check: "checks",
+  prep: "preps",
+  run: "runs under way",
+  log: "logs",
+  day: "day marks",
+  season: "seasons",
+  photo: "photographs",
+  pack: "library packs",
+  settings: "settings",
+};

@@ -11,3 +11,6 @@ export const agoWords = (days: number): string => `${many(days, "day")} ago`;
 /** Names in a row. @example listWords(["a", "b", "c"]) // "a, b and c" */
 export const listWords = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)!}`;
+
+/** The answer to "why?" for a reader: the rule, what went in with its unit, and where it comes from. */
+export type WhyWords = { rule: string; inputs: Record<string, string>; source?: string };

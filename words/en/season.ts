@@ -1,39 +1,12 @@
-import type { JointId } from "#core/body/motions";
 import { motionOf } from "#core/body/motions";
 import type { MethodChange, MethodReason } from "#core/season/method";
-import type { NextMove } from "#core/season/next-move";
 import type { Named, PlanBreach } from "#core/season/plan/plan-rules";
 import type { Repair, Warning } from "#core/season/warnings";
 import type { WorkKind } from "#core/progress/ledger";
-import type { Slot, SlotKind } from "#core/records/training";
-import { comfortLimit } from "#core/safety/pain";
-import { hardDaysAWeek } from "#core/season/stretch-days";
+import { jointWords, slotName, slotWords } from "./slots";
 import { longDay } from "./days";
 import { lockWords } from "./pain";
-import { capital, many } from "./plain";
-
-/** How each kind of slot is called in a sentence. */
-export const slotWords: Record<SlotKind, string> = {
-  "warm-up": "warm-up",
-  issue: "issue prep",
-  mobility: "mobility session",
-  circles: "daily circles",
-  conditioning: "conditioning set",
-  fillers: "fillers",
-  check: "round of checks",
-};
-
-/** A slot in a few words: a session by the joint that it holds. @example "hip session" */
-export const slotName = ({ kind, focus }: Pick<Slot, "kind" | "focus">): string =>
-  focus ? `${jointWords(focus)} session` : slotWords[kind];
-
-/** A slot as it stands in a calendar. @example "Hip session" */
-export const slotSummary = (slot: Pick<Slot, "kind" | "focus">): string => capital(slotName(slot));
-
-export const jointWords = (joint: JointId): string => joint.replace("-", " ");
-
-const motionWords = (list: readonly Parameters<typeof motionOf>[0][]): string =>
-  list.map((motion) => motionOf(motion).name.toLowerCase()).join(", ");
+import { many } from "./plain";
 
 /** What a plan breaks, in a sentence. */
 export function planBreachWords(breach: PlanBreach): string {
@@ -113,7 +86,7 @@ export function warningWords({ warns }: Pick<Warning, "warns">): { says: string;
         says: warns.neighbours
           ? `The ${jointWords(warns.joint)} was held ten minutes or more on days one after the other.`
           : `The ${jointWords(warns.joint)} had ${warns.days} hard days in seven.`,
-        why: `At most ${hardDaysAWeek} in seven, none on neighbouring days.`,
+        why: `At most ${warns.most} in seven, none on neighbouring days.`,
       };
     case "too-full":
       return {
@@ -182,7 +155,7 @@ export function methodReasonWords(reason: MethodReason): string {
           ? `Every one of the last ${reason.of} weeks was worked.`
           : `${reason.worked} of the last ${reason.of} weeks were worked.`,
         reason.sore > 0
-          ? `The ${jointWords(reason.joint)} was sore above ${comfortLimit}/10 on ${many(reason.sore, "noted day")}.`
+          ? `The ${jointWords(reason.joint)} was sore above ${reason.above}/10 on ${many(reason.sore, "noted day")}.`
           : "",
       ]
         .filter(Boolean)
@@ -205,41 +178,5 @@ export function methodChangeWords(change: MethodChange): string {
       return "Strength reaches the range that is there: stretch is what lacks.";
     case "lighter":
       return "A lighter week, then the same work again.";
-  }
-}
-
-/** The one thing to do now, in a sentence. */
-export function nextMoveWords({ move }: Pick<NextMove, "move">): string {
-  switch (move.now) {
-    case "run-under-way":
-      return "A run is under way: go back to it where it stands.";
-    case "aim":
-      return "Choose a skill and a date: everything else follows from it.";
-    case "intake":
-      return "Ask the intake questions once, before the first prep.";
-    case "first-checks":
-      return `Measure ${motionWords(move.motions)}: two trials a side, warm.`;
-    case "save-file":
-      return `Save a file: ${move.days > 0 ? `the last copy is ${many(move.days, "day")} old` : "much is only in this browser"}.`;
-    case "logged":
-      return "Today is logged. See the weeks, or plan tomorrow.";
-    case "run":
-      return move.planned
-        ? "Run it now. The clock keeps the sides and the rests."
-        : "Keep this plan and run it.";
-    case "unknown":
-      return `Measure ${motionWords(move.motions)}: it is not known yet.`;
-    case "old-checks":
-      return `The last checks are ${move.days} days old: measure again before changing the plan.`;
-    case "unsure":
-      return `Measure ${motionWords(move.motions)} again: it decides whether that needs work.`;
-    case "read-gap":
-      return "Read what the checks say against the aim.";
-    case "look-over":
-      return "Today’s prep is planned: look it over.";
-    case "waiting":
-      return `${capital(slotWords[move.kind])} at ${move.starts}: choose its drills.`;
-    case "plan":
-      return "Plan today’s prep in the minutes there are.";
   }
 }

@@ -1,5 +1,8 @@
+import type { Skill } from "#core/content/skill";
+import type { Limits } from "#core/shape/limits";
 import type { Compensation, Line, Shape } from "#core/shape/shape";
-import { motionOf } from "#core/body/motions";
+import { motionOf, type MotionId } from "#core/body/motions";
+import type { WhyWords } from "./plain";
 
 const round = (figure: number): string => figure.toFixed(0);
 
@@ -195,3 +198,39 @@ function lineWords(line: Line): string {
 }
 
 const onWedge = (wedge: number): string => (wedge > 0 ? ` On a wedge of ${round(wedge)}°.` : "");
+
+/** What a line score was made of. */
+export const scoreWhy = (shape: Shape, model: Skill["model"]): WhyWords => ({
+  rule:
+    model === "posed"
+      ? "no planar model of this skill: 100 · exp(−Σ weight × shortage / 55°), joint by joint"
+      : "100 · exp(−Σ size / scale) over everything the body does instead of the clean line",
+  inputs: Object.fromEntries(
+    shape.compensations.map((give) => [givingWords(give), `${give.size.toFixed(1)} ${give.unit}`]),
+  ),
+  source: "segment proportions: Drillis & Contini 1966, in Winter 2009; scales are working figures",
+});
+
+/** What a shape was solved from, and what it is answered with. */
+export const shapeWhy = (shape: Shape, limits: Limits, assumed: readonly MotionId[]): WhyWords => ({
+  rule: "each joint within the athlete’s own believable range, contacts kept, the weight over the base where the skill balances; what is missing is taken up where bodies take it up",
+  inputs: {
+    ...Object.fromEntries(
+      Object.entries(limits).map(([motion, sides]) => [
+        motionOf(motion as MotionId).name,
+        Object.entries(sides)
+          .map(([side, degrees]) => `${side === "mid" ? "" : `${side} `}${degrees.toFixed(0)}°`)
+          .join(", "),
+      ]),
+    ),
+    ...(assumed.length > 0
+      ? {
+          "not measured, as adults usually have it": assumed
+            .map((motion) => motionOf(motion).name.toLowerCase())
+            .join(", "),
+        }
+      : {}),
+    "line score": shape.score.toFixed(1),
+  },
+  source: "segment proportions: Drillis & Contini 1966, in Winter 2009",
+});

@@ -1,20 +1,13 @@
-import type { DemandGap, MarginWhy } from "#core/aim/gap";
-import type { Headline } from "#core/aim/headline";
-import { motionOf, type MotionId } from "#core/body/motions";
+import type { WhyWords } from "./plain";
+import type { MarginWhy } from "#core/aim/gap";
+import { motionOf } from "#core/body/motions";
 import { unitOf, type ErrorSource, type ReadingKind } from "#core/content/protocol";
-import type { Skill } from "#core/content/skill";
 import type { ChangeWhy, SidesWhy } from "#core/measure/change";
 import type { BodyLength } from "#core/measure/convert";
 import type { JoinedWhy, Reckoned } from "#core/measure/pairs";
 import type { PhotoWhy } from "#core/measure/photo";
 import type { ConvertedWhy, MeanWhy } from "#core/measure/value";
 import type { TapeFitWhy } from "#core/shape/fit";
-import type { Limits } from "#core/shape/limits";
-import type { Shape } from "#core/shape/shape";
-import { givingWords } from "./shape";
-
-/** The answer to "why?" for a reader: the rule, what went in with its unit, and where it comes from. */
-export type WhyWords = { rule: string; inputs: Record<string, string>; source?: string };
 
 /** How a number came to be, as the core tells it. */
 export type Why =
@@ -158,56 +151,3 @@ const errorSourceWords = (source: ErrorSource): string =>
   source.from === "stated"
     ? source.text
     : `not an instrument of this check (${source.instrument}): its largest error is used`;
-
-/** What the headline of a gap was made of: every demand's verdict and its limiter value. */
-export function headlineWhy({ by }: Headline): WhyWords {
-  const gaps: DemandGap[] = [...by.short, ...by.unsure, ...by.unknown, ...by.clear];
-  return {
-    rule: "what is short is ranked by weight × shortage / need; the largest is named first. Unsure and unmeasured motions are named, never counted as short",
-    inputs: Object.fromEntries(
-      gaps.map(({ demand, need, shortage, limiter, verdict }) => [
-        `${motionOf(demand.motion).name}, ${demand.mode}`,
-        shortage === null
-          ? `needs ${need}°, not measured`
-          : `needs ${need}°, ${shortage.toFixed(0)}° short, weight ${demand.weight}: ${limiter.toFixed(2)}, ${verdict}`,
-      ]),
-    ),
-    source: [...new Set(gaps.map(({ demand }) => demand.source))].join("; "),
-  };
-}
-
-/** What a line score was made of. */
-export const scoreWhy = (shape: Shape, model: Skill["model"]): WhyWords => ({
-  rule:
-    model === "posed"
-      ? "no planar model of this skill: 100 · exp(−Σ weight × shortage / 55°), joint by joint"
-      : "100 · exp(−Σ size / scale) over everything the body does instead of the clean line",
-  inputs: Object.fromEntries(
-    shape.compensations.map((give) => [givingWords(give), `${give.size.toFixed(1)} ${give.unit}`]),
-  ),
-  source: "segment proportions: Drillis & Contini 1966, in Winter 2009; scales are working figures",
-});
-
-/** What a shape was solved from, and what it is answered with. */
-export const shapeWhy = (shape: Shape, limits: Limits, assumed: readonly MotionId[]): WhyWords => ({
-  rule: "each joint within the athlete’s own believable range, contacts kept, the weight over the base where the skill balances; what is missing is taken up where bodies take it up",
-  inputs: {
-    ...Object.fromEntries(
-      Object.entries(limits).map(([motion, sides]) => [
-        motionOf(motion as MotionId).name,
-        Object.entries(sides)
-          .map(([side, degrees]) => `${side === "mid" ? "" : `${side} `}${degrees.toFixed(0)}°`)
-          .join(", "),
-      ]),
-    ),
-    ...(assumed.length > 0
-      ? {
-          "not measured, as adults usually have it": assumed
-            .map((motion) => motionOf(motion).name.toLowerCase())
-            .join(", "),
-        }
-      : {}),
-    "line score": shape.score.toFixed(1),
-  },
-  source: "segment proportions: Drillis & Contini 1966, in Winter 2009",
-});

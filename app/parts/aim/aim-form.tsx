@@ -4,6 +4,8 @@ import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { useDraft, useFormDraft } from "../use-draft";
 import { SkillCard, SkillSelect } from "./skill-choice";
+import { refusalWords } from "#words/acts";
+import { textOf } from "../form-text";
 
 /** A new aim, or a change of one: skill, quality, side where it has one, date. */
 export function AimForm({
@@ -15,7 +17,7 @@ export function AimForm({
   aim?: Aim | null;
   close: () => void;
 }) {
-  const { act, answer } = useAct<{ error?: string } | null>();
+  const { act, refused } = useAct<"save-aim">();
   const name = `aim/${view.athlete.id}/${aim?.id ?? "new"}`;
   const [skillId, setSkill, dropSkill] = useDraft<string>(
     `${name}/skill`,
@@ -35,13 +37,13 @@ export function AimForm({
       onSubmit={(event) => {
         event.preventDefault();
         const form = new FormData(event.currentTarget);
-        act("aim", {
+        act("save-aim", {
           id: aim?.id ?? null,
           skillId,
-          quality: form.get("quality"),
-          side: skill?.sided ? form.get("side") : "mid",
-          hips: skill?.hipsChoice ? form.get("hips") : "square",
-          by: form.get("by"),
+          quality: form.get("quality") === "passable" ? "passable" : "clean",
+          side: !skill?.sided ? "mid" : form.get("side") === "left" ? "left" : "right",
+          hips: skill?.hipsChoice && form.get("hips") === "open" ? "open" : "square",
+          by: textOf(form, "by"),
         });
         drop();
         close();
@@ -106,9 +108,9 @@ export function AimForm({
         ) : null}
       </p>
       {skill ? <SkillCard skill={skill} library={view.library} /> : null}
-      {answer?.error ? (
+      {refused ? (
         <p role="alert" className="text-clay sm:col-span-4">
-          {answer.error}
+          {refusalWords(refused)}
         </p>
       ) : null}
     </form>

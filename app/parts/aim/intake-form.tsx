@@ -5,6 +5,7 @@ import { cliniciansFirst, intakeQuestions } from "#words/safety";
 import { useAct } from "../use-act";
 import { useFormDraft } from "../use-draft";
 import { shortDay } from "#words/days";
+import { textOf } from "../form-text";
 
 const questions = Object.entries(intakeQuestions) as [IntakeQuestion, string][];
 
@@ -29,7 +30,7 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
           event.preventDefault();
           const form = new FormData(event.currentTarget);
           const looseness = String(form.get("looseness") ?? "");
-          act("intake", {
+          act("save-intake", {
             yes: questions.map(([id]) => id).filter((id) => form.get(id) === "on"),
             note: String(form.get("note") ?? ""),
             growthSpurt: form.get("growthSpurt") === "on",
@@ -117,7 +118,11 @@ function Clearance({ athleteId, question }: { athleteId: string; question: Intak
       onSubmit={(event) => {
         event.preventDefault();
         const form = new FormData(event.currentTarget);
-        act("clear-question", { question, who: form.get("who"), limits: form.get("limits") });
+        act("clear-question", {
+          question,
+          who: textOf(form, "who"),
+          limits: textOf(form, "limits"),
+        });
         draft.drop();
       }}
     >

@@ -4,6 +4,7 @@ import type { MotionLock } from "#core/safety/pain";
 import { useAct } from "../use-act";
 import { shortDay } from "#words/days";
 import { lockWords } from "#words/pain";
+import { textOf } from "../form-text";
 
 /** Motions locked out of plans after pain; a person lets them back in, with a reason. */
 export function Locks({ locks }: { locks: readonly MotionLock[] }) {
@@ -20,8 +21,8 @@ export function Locks({ locks }: { locks: readonly MotionLock[] }) {
             const form = new FormData(event.currentTarget);
             act("clear-motion", {
               motion: lock.motion,
-              who: form.get("who"),
-              reason: form.get("reason"),
+              who: textOf(form, "who"),
+              reason: textOf(form, "reason"),
             });
           }}
         >

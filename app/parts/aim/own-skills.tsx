@@ -3,6 +3,7 @@ import type { Skill } from "#core/content/skill";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { SkillEditor } from "./lazy-skill-editor";
+import { refusalWords } from "#words/acts";
 
 /** What a new skill begins with: a standing body that asks one thing. */
 const blank: Skill = {
@@ -41,7 +42,7 @@ const blank: Skill = {
 export function OwnSkills({ view }: { view: AthleteView }) {
   const own = view.library.skills.filter(({ id }) => id.startsWith("own-"));
   const [editing, setEditing] = useState<string | null>(null);
-  const { act, answer } = useAct<{ refused?: string } | null>();
+  const { act, refused } = useAct<"remove-skill">();
   const skill = editing === blank.id ? blank : own.find(({ id }) => id === editing);
   return (
     <div className="mt-2 text-sm">
@@ -67,9 +68,9 @@ export function OwnSkills({ view }: { view: AthleteView }) {
           </ul>
         </details>
       ) : null}
-      {answer?.refused ? (
+      {refused ? (
         <p role="alert" className="font-semibold text-clay">
-          {answer.refused}
+          {refusalWords(refused)}
         </p>
       ) : null}
       {skill ? (

@@ -1,9 +1,10 @@
 import { Plus, Trash2 } from "lucide-react";
 import { Demand, Role, type Skill } from "#core/content/skill";
 import { MotionId, motionOf } from "#core/body/motions";
-import { useFetcher } from "react-router";
 import { useDraft } from "../use-draft";
 import { readNumber } from "../words";
+import { useAct } from "../use-act";
+import { skillErrors } from "#words/acts";
 
 type Row = {
   motion: MotionId;
@@ -66,9 +67,9 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
   );
   const { name, sided, sideMeans, phrase, summary, rows } = typed;
   const set = (part: Partial<Typed>) => setTyped((now) => ({ ...now, ...part }));
-  const fetcher = useFetcher<{ id?: string; errors?: Record<string, string> }>();
-  const errors = Object.entries(fetcher.data?.errors ?? {});
-  const kept = fetcher.data?.id !== undefined && fetcher.state === "idle";
+  const { act, answer, refused, busy } = useAct<"save-skill">();
+  const errors = Object.entries(skillErrors(refused));
+  const kept = answer !== null && !busy;
   const edit = (n: number, part: Partial<Row>) =>
     set({ rows: rows.map((row, i) => (i === n ? { ...row, ...part } : row)) });
   if (kept)
@@ -88,31 +89,27 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
       </p>
     );
   return (
-    <fetcher.Form
+    <form
       className="my-3 border-y border-ink py-3"
       onSubmit={(event) => {
         event.preventDefault();
-        void fetcher.submit(
-          JSON.stringify({
-            intent: "skill",
-            skill: {
-              ...skill,
-              name: name.trim(),
-              phrase: phrase.trim(),
-              summary: summary.trim(),
-              sided,
-              sideMeans: sideMeans.trim(),
-              demands: rows.map((row) => ({
-                ...row,
-                clean: readNumber(row.clean),
-                passable: readNumber(row.passable),
-                weight: readNumber(row.weight),
-                source: own ? row.source : `${row.source}; changed by the coach`,
-              })),
-            },
-          }),
-          { method: "post", encType: "application/json" },
-        );
+        act("save-skill", {
+          skill: {
+            ...skill,
+            name: name.trim(),
+            phrase: phrase.trim(),
+            summary: summary.trim(),
+            sided,
+            sideMeans: sideMeans.trim(),
+            demands: rows.map((row) => ({
+              ...row,
+              clean: readNumber(row.clean),
+              passable: readNumber(row.passable),
+              weight: readNumber(row.weight),
+              source: own ? row.source : `${row.source}; changed by the coach`,
+            })),
+          },
+        });
       }}
     >
       <div className="grid gap-x-6 gap-y-2 sm:grid-cols-3">
@@ -303,7 +300,7 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
             ? "Its figure is the pose, joint by joint taken back."
             : "Its figure keeps the shape model of the skill it is copied from; demands beyond that model count in the table only."}
       </p>
-    </fetcher.Form>
+    </form>
   );
 }
 

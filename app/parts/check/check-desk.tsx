@@ -81,7 +81,7 @@ export const CheckDesk = memo(function CheckDesk({
   };
   const keep = () => {
     if (ready.length === 0) return;
-    act("round", { checks: ready, length: round.length });
+    act("save-round", { checks: ready, length: round.length });
     say(`${ready.length} check${ready.length > 1 ? "s" : ""} kept.`);
     clear();
     setOneByOne(false);
@@ -130,7 +130,7 @@ export const CheckDesk = memo(function CheckDesk({
       {calibrating ? (
         <FingerForm
           keep={(width) => {
-            act("finger", { fingerCm: width });
+            act("save-finger", { fingerCm: width });
             setCalibrating(false);
           }}
           close={() => setCalibrating(false)}
@@ -198,7 +198,7 @@ export const CheckDesk = memo(function CheckDesk({
         </details>
       ) : null}
       <CheckPicker protocols={plan.others} add={({ id }) => add(id)} />
-      <BodyMeasuresForm athlete={athlete} keep={(measures) => act("measures", { measures })} />
+      <BodyMeasuresForm athlete={athlete} keep={(measures) => act("save-measures", { measures })} />
       <PastChecks view={view} />
       <Suspense>
         {tool ? (

@@ -74,7 +74,7 @@ function PastCheck({ check, library }: { check: Check; library: Library }) {
         type="button"
         className="quiet ml-auto"
         aria-label={`Remove ${protocol?.name ?? "check"}, ${check.side}, ${check.on}`}
-        onClick={() => act("remove", { id: check.id })}
+        onClick={() => act("remove-check", { id: check.id })}
       >
         <Trash2 size={14} />
       </button>

@@ -11,6 +11,7 @@ import { angleOf, bodyOf, valueOf } from "#core/measure/value";
 import { MarginMark } from "../margin-mark/margin-mark";
 import { WhyNote } from "../why";
 import { notch } from "../words";
+import { whyWords } from "#words/why";
 
 /** What a set of checks says, beside each other: values, changes, sides, arcs, shares; each with its why. */
 export function RoundVerdicts({
@@ -96,7 +97,7 @@ function ProtocolVerdict({
                 {finding.side ? `${notch[finding.side]} ` : ""}
                 {findingWords(finding)}
               </span>
-              <WhyNote why={whyOf(finding)} />
+              <WhyNote why={whyWords(whyOf(finding))} />
             </li>
           ))}
         </ul>
@@ -152,11 +153,11 @@ function CheckVerdict({
         {notch[check.side]} {valueWords(value, angle, protocol)}
         {showMode ? ` ${check.mode}` : ""}
       </span>{" "}
-      <WhyNote why={angle?.why ?? value.why} label="how" />{" "}
+      <WhyNote why={whyWords(angle?.why ?? value.why)} label="how" />{" "}
       <span className={change?.real ? "font-semibold" : "text-muted"}>
         {change ? findingWords(change) : "The first of its kind: nothing to compare with."}
       </span>{" "}
-      {change ? <WhyNote why={whyOf(change)} /> : null}
+      {change ? <WhyNote why={whyWords(whyOf(change))} /> : null}
     </li>
   );
 }

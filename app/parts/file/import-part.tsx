@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { previewImport, type ImportPreview } from "#core/exchange/file";
-import { kindNames } from "#core/records/records";
+import { kindNames } from "#words/file";
 import { refusalWords } from "#words/file";
 import { bringIn, lookInto, marksIn, type Incoming } from "../../store/file-in";
 import { openNotebook, peek, turnTo } from "../../store/open";

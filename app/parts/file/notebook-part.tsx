@@ -1,6 +1,7 @@
-import { kindNames, kinds, type Kind } from "#core/records/records";
+import { useFetcher } from "react-router";
+import { kinds, type Kind } from "#core/records/records";
+import { kindNames } from "#words/file";
 import { turnTo } from "../../store/open";
-import { useAct } from "../use-act";
 
 /** Which notebook is open, what is in it, and the ways to the other, to a fresh demo and to an empty start. */
 export function NotebookPart({
@@ -10,7 +11,9 @@ export function NotebookPart({
   name: "demo" | "own";
   counts: Partial<Record<Kind, number>>;
 }) {
-  const { act } = useAct();
+  const fetcher = useFetcher();
+  const act = (act: "empty" | "fresh-demo") =>
+    void fetcher.submit({ act }, { method: "post", encType: "application/json" });
   const rows = kinds.flatMap((kind) => (counts[kind] ? [{ kind, count: counts[kind] }] : []));
   const turn = (to: "demo" | "own") => void turnTo(to).then(() => location.assign("/"));
   return (

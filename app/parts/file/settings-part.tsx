@@ -8,7 +8,7 @@ import { useAct } from "../use-act";
 export function SettingsPart({ settings }: { settings: Settings }) {
   const { act } = useAct();
   const set = (changes: Partial<Settings>) =>
-    act("settings", { settings: { ...settings, ...changes } });
+    act("save-settings", { settings: { ...settings, ...changes } });
   return (
     <section className="mt-8 pb-8">
       <h2 className="text-2xl">Settings</h2>

@@ -1,7 +1,7 @@
 import { CornerDownLeft } from "lucide-react";
 import { Link } from "react-router";
 import type { NextMove } from "#core/season/next-move";
-import { nextMoveWords } from "#words/season";
+import { nextMoveWords } from "#words/next-move";
 
 /** Where a move leads. */
 export const addressOf = (athleteId: string, { to }: NextMove): string =>

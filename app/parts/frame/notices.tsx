@@ -5,6 +5,7 @@ import type { Trouble } from "../../store/trouble";
 import { saveFile } from "../file/save-file";
 import { useNewVersion } from "./new-version";
 import { useNotebookState } from "./use-notebook";
+import { labelWords } from "#words/labels";
 
 /** What the user must know before going on: unsaved work, another tab's change, records set aside, a new version. */
 export function Notices() {
@@ -21,8 +22,8 @@ export function Notices() {
       {state.trouble ? <TroubleNotice trouble={state.trouble} /> : null}
       {notebook.conflicts.map(({ id, label }) => (
         <p key={id} className="flex flex-wrap items-center gap-x-3">
-          Another tab was first: “{label || "a change"}” was not written. What the other tab wrote
-          is shown; yours is kept aside.
+          Another tab was first: “{labelWords(label) || "a change"}” was not written. What the other
+          tab wrote is shown; yours is kept aside.
           <button
             type="button"
             className="underlined"

@@ -3,6 +3,7 @@ import { Link, NavLink } from "react-router";
 import { stations } from "#core/season/next-move";
 import { travel } from "./undo";
 import { useNotebookState } from "./use-notebook";
+import { labelWords } from "#words/labels";
 
 export type RailSubject = { id: string; name: string; aim: string };
 
@@ -79,7 +80,7 @@ function Tools({ open }: { open: (what: "find" | "keys") => void }) {
         className="quiet"
         onClick={() => void travel("undo")}
         disabled={!state?.undo}
-        title={state?.undo ? `Undo: ${state.undo}` : "Nothing to undo"}
+        title={state?.undo ? `Undo: ${labelWords(state.undo)}` : "Nothing to undo"}
         aria-label="Undo"
       >
         <Undo2 size={17} />
@@ -89,7 +90,7 @@ function Tools({ open }: { open: (what: "find" | "keys") => void }) {
         className="quiet max-sm:hidden"
         onClick={() => void travel("redo")}
         disabled={!state?.redo}
-        title={state?.redo ? `Redo: ${state.redo}` : "Nothing to redo"}
+        title={state?.redo ? `Redo: ${labelWords(state.redo)}` : "Nothing to redo"}
         aria-label="Redo"
       >
         <Redo2 size={17} />

@@ -2,13 +2,14 @@ import { useEffect, useRef, useSyncExternalStore } from "react";
 import { useRevalidator } from "react-router";
 import { presentNotebook, subscribeNotebook } from "../../store/open";
 import type { Trouble } from "../../store/trouble";
+import type { Label } from "#core/acts/does";
 
 export type NotebookState = {
   name: "demo" | "own";
   status: "saved" | "saving" | "failed";
   trouble: Trouble | null;
-  undo: string | null;
-  redo: string | null;
+  undo: Label | null;
+  redo: Label | null;
   conflicts: number;
   aside: number;
   outside: number;

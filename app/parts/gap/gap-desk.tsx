@@ -1,8 +1,7 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { headlineOf } from "#core/aim/headline";
-import { headlineWords } from "#words/aim";
-import { headlineWhy } from "#words/why";
+import { headlineWhy, headlineWords } from "#words/aim";
 import { wantsCheck } from "#core/aim/gap";
 import { motionOf } from "#core/body/motions";
 import type { Aim } from "#core/records/records";
@@ -92,7 +91,7 @@ export function GapDesk({
         aim={aim}
         edits={whatIf.edits}
         replace={whatIf.replace}
-        keep={(targets) => act("targets", { id: aim.id, targets })}
+        keep={(targets) => act("save-targets", { id: aim.id, targets })}
       />
       <div
         className={`mt-3 grid grid-cols-[1fr_auto] items-end border-b border-ink pb-1 ${gapColumns}`}
@@ -123,13 +122,13 @@ export function GapDesk({
         view={view}
         skill={skill}
         aim={aim}
-        fit={(pelvisCm, legCm) => act("fit", { pelvisCm, legCm })}
+        fit={(pelvisCm, legCm) => act("fit-model", { pelvisCm, legCm })}
       />
       <SharedAims view={view} />
       <Priorities
         needs={view.needs}
         override={(motion, weight, reason) =>
-          act("override", { id: aim.id, motion, weight, reason })
+          act("override-weight", { id: aim.id, motion, weight, reason })
         }
       />
     </>

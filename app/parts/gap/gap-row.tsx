@@ -7,6 +7,7 @@ import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
 import { WhyNote } from "../why";
 import { notch } from "../words";
 import { shortDay } from "#words/days";
+import { whyWords } from "#words/why";
 
 export const gapColumns = "sm:grid-cols-[minmax(10rem,1fr)_minmax(9rem,16rem)_5rem_4.6rem_4.2rem]";
 
@@ -79,7 +80,7 @@ export function GapRow({
             </span>
           ) : null}
         </p>
-        <WhyNote why={first.why} />
+        <WhyNote why={whyWords(first.why)} />
       </div>
       <p
         className="figures text-right"

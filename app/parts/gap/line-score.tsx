@@ -4,7 +4,7 @@ import type { Skill } from "#core/content/skill";
 import type { Shape } from "#core/shape/shape";
 import { WhyNote } from "../why";
 import type { Worths } from "./use-worth";
-import { scoreWhy } from "#words/why";
+import { scoreWhy } from "#words/shape";
 
 /** The line score, and the smallest set of degrees that makes the shape clean. */
 export function LineScore({

@@ -3,6 +3,7 @@ import { unitOf } from "#core/content/protocol";
 import { sideDifferences } from "#core/aim/sides";
 import type { AthleteView } from "../../view";
 import { WhyNote } from "../why";
+import { whyWords } from "#words/why";
 
 /** Left against right of every motion the aim asks, as a sentence each. */
 export function SideDifferences({ view }: { view: AthleteView }) {
@@ -23,7 +24,7 @@ export function SideDifferences({ view }: { view: AthleteView }) {
                 ? `${difference.shorter} ${Math.abs(difference.difference).toFixed(1)}${unitOf(protocol)} less${difference.worthActing ? ", worth extra time there" : ", real but small"}.`
                 : `within measurement error (${Math.abs(difference.difference).toFixed(1)}${unitOf(protocol)} apart).`}
             </span>
-            <WhyNote why={difference.why} />
+            <WhyNote why={whyWords(difference.why)} />
           </li>
         ))}
       </ul>

@@ -6,6 +6,7 @@ import { WhyNote } from "../why";
 import { shortDay } from "#words/days";
 import { z95 } from "#core/stats/confidence";
 import { shapeWords } from "#words/shape";
+import { whyWords } from "#words/why";
 
 const tenth = (cm: number): number => Math.round(cm * 10) / 10;
 
@@ -58,7 +59,7 @@ export function TapeAgainstModel({
         {Math.abs(off) <= z95 * last.se
           ? "they agree within the tape’s error."
           : `the model is ${Math.abs(off).toFixed(1)} cm ${off > 0 ? "low" : "high"}.`}{" "}
-        <WhyNote why={why} />
+        <WhyNote why={whyWords(why)} />
       </p>
       {canBeFitted(skill) ? (
         <p className="text-sm text-muted">

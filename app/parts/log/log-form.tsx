@@ -5,9 +5,10 @@ import { useAct } from "../use-act";
 import { useDraft } from "../use-draft";
 import { longDay } from "#words/days";
 import { LogRow } from "./log-row";
-import { allClean } from "../../storage/runs";
+import { allClean } from "#core/acts/runs";
 import { unplanned } from "./draft";
 import { QuickFill } from "./quick-fill";
+import { refusalWords } from "#words/acts";
 
 /** A log to be completed: after a run, or written without one. */
 export const LogForm = memo(function LogForm({
@@ -28,7 +29,7 @@ export const LogForm = memo(function LogForm({
       ? read.data
       : null;
   });
-  const { act, answer, busy } = useAct<{ error: string }>();
+  const { act, refused, busy } = useAct<"save-log">();
   const regions = [...new Set(view.library.drills.map(({ region }) => region))].sort();
   const spare = view.library.drills.filter(
     (drill) => !log.items.some((item) => item.drillId === drill.id),
@@ -37,7 +38,7 @@ export const LogForm = memo(function LogForm({
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        act("keep", { log });
+        act("save-log", { log });
         drop();
       }}
     >
@@ -80,7 +81,7 @@ export const LogForm = memo(function LogForm({
             onClick={() => {
               const clean = allClean(log);
               setLog(clean);
-              act("keep", { log: clean });
+              act("save-log", { log: clean });
               drop();
             }}
           >
@@ -138,9 +139,9 @@ export const LogForm = memo(function LogForm({
           />
         </label>
       </div>
-      {answer?.error ? (
+      {refused ? (
         <p role="alert" className="mt-2 text-clay">
-          Not kept yet. {answer.error}
+          Not kept yet. {refusalWords(refused)}
         </p>
       ) : null}
       <p className="mt-3 flex flex-wrap items-center gap-4">

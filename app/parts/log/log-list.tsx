@@ -43,7 +43,7 @@ export const LogList = memo(function LogList({
                 type="button"
                 className="quiet"
                 aria-label={`Remove the log of ${longDay(log.on)}`}
-                onClick={() => act("remove", { id: log.id })}
+                onClick={() => act("remove-log", { id: log.id })}
               >
                 <Trash2 size={14} />
               </button>

@@ -51,7 +51,7 @@ export function NextRow({ drill, step, action }: { drill: Drill; step: NextStep;
   const { act } = useAct(action);
   const [draft, setDraft] = useState<{ rungId: string; dose: Dose } | null>(null);
   const choose = (how: NextChosen["how"], { rungId, dose }: { rungId: string; dose: Dose }) => {
-    act("next", { chosen: { drillId: drill.id, rungId, dose, how, why: "" } });
+    act("choose-next", { chosen: { drillId: drill.id, rungId, dose, how, why: "" } });
     setDraft(null);
   };
   const stops = step.change === "stop";
@@ -92,7 +92,7 @@ export function NextRow({ drill, step, action }: { drill: Drill; step: NextStep;
                 className="quiet"
                 title="Let the rules propose again"
                 aria-label={`Let the rules propose ${drill.name} again`}
-                onClick={() => act("let-go", { drillId: drill.id })}
+                onClick={() => act("let-go-next", { drillId: drill.id })}
               >
                 {step.chosen === "pinned" ? <PinOff size={16} /> : <Undo2 size={16} />}
               </button>

@@ -10,6 +10,7 @@ import { requestOf } from "#core/situation/planning";
 import { athleteView, type AthleteView } from "../../view";
 import { againstWords, becauseLine } from "#words/prep";
 import { rungOf } from "#core/drill/drill";
+import type { DoAct } from "../use-act";
 
 /** Hands a prep to another athlete, and shows what differs there before it is kept. */
 export function CopyTool({
@@ -20,7 +21,7 @@ export function CopyTool({
 }: {
   prep: Prep;
   others: readonly Athlete[];
-  act: (intent: string, fields?: object) => void;
+  act: DoAct;
   close: () => void;
 }) {
   const [to, setTo] = useState("");

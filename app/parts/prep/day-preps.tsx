@@ -3,7 +3,7 @@ import type { Prep } from "#core/records/records";
 import { formatFor } from "#core/prep/request";
 import { waitingOn } from "#core/situation/planning";
 import type { AthleteView } from "../../view";
-import { slotName } from "#words/season";
+import { slotName } from "#words/slots";
 
 /** What else the day holds: the preps that are made, and what hangs on it; the one on the desk is marked. */
 export function DayPreps({ view, prep }: { view: AthleteView; prep: Prep }) {

@@ -4,6 +4,7 @@ import type { Prep } from "#core/records/records";
 import { Format as FormatSchema, type Format, type Segment } from "#core/content/format";
 import { useDraft } from "../use-draft";
 import { readNumber } from "../words";
+import type { DoAct } from "../use-act";
 
 /** A shape of the user's own, begun from the present one: its name, minutes and segments. Kept in the pack that a file carries to others. */
 export function FormatEditor({
@@ -14,7 +15,7 @@ export function FormatEditor({
 }: {
   prep: Prep;
   format: Format;
-  act: (intent: string, fields?: object) => void;
+  act: DoAct;
   close: () => void;
 }) {
   const own = format.id.startsWith("format");

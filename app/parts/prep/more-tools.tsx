@@ -11,6 +11,8 @@ import { shortDay } from "#words/days";
 import { newId } from "../../clock";
 import { CopyTool } from "./copy-tool";
 import { FormatEditor } from "./format-editor";
+import type { DoAct } from "../use-act";
+import { textOf } from "../form-text";
 
 type Tool = "own" | "week" | "copy" | "format" | null;
 const names: Record<Exclude<Tool, null>, string> = {
@@ -34,7 +36,7 @@ export function MoreTools({
   format: Format;
   request: PlanRequest;
   others: readonly Athlete[];
-  act: (intent: string, fields?: object) => void;
+  act: DoAct;
 }) {
   const [open, setOpen] = useState<Tool>(null);
   const close = () => setOpen(null);
@@ -72,7 +74,7 @@ function OwnPreps({
 }: {
   prep: Prep;
   ownPreps: readonly Prep[];
-  act: (intent: string, fields?: object) => void;
+  act: DoAct;
   close: () => void;
 }) {
   return (
@@ -81,7 +83,7 @@ function OwnPreps({
         className="flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          act("keep-own", { prep, name: new FormData(event.currentTarget).get("name") });
+          act("keep-own-prep", { prep, name: textOf(new FormData(event.currentTarget), "name") });
           close();
         }}
       >
@@ -106,7 +108,7 @@ function OwnPreps({
                 type="button"
                 className="quiet underlined"
                 onClick={() => {
-                  act("use-own", { prep, ownId: own.id });
+                  act("use-own-prep", { prep, ownId: own.id });
                   close();
                 }}
               >
@@ -115,7 +117,7 @@ function OwnPreps({
               <button
                 type="button"
                 className="quiet underlined"
-                onClick={() => act("remove-own", { ownId: own.id })}
+                onClick={() => act("remove-own-prep", { ownId: own.id })}
               >
                 Remove {own.own}
               </button>
@@ -136,7 +138,7 @@ function Week({
 }: {
   prep: Prep;
   request: PlanRequest;
-  act: (intent: string, fields?: object) => void;
+  act: DoAct;
   close: () => void;
 }) {
   const plans = useMemo(() => variantsOf({ ...request, kept: [] }, 7), [request]);

@@ -73,7 +73,7 @@ const Desk = memo(function Desk({
   picked,
   pick,
 }: DeskProps & { prep: Prep }) {
-  const { act, answer } = useAct<{ removed?: string[] } | null>();
+  const { act, answer } = useAct<"mend-order" | "take-proven">();
   // Its own, so that nothing sent meanwhile calls off the way to the run.
   const runner = useAct();
   const [asked, setAsked] = useState<number | null>(null);
@@ -82,7 +82,7 @@ const Desk = memo(function Desk({
     useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
   );
   useEffect(() => {
-    if (answer?.removed?.length)
+    if (answer && "removed" in answer && answer.removed.length > 0)
       say(`Taken out, for nothing makes it safe here: ${answer.removed.join(", ")}.`);
   }, [answer]);
   const editable =
@@ -100,7 +100,7 @@ const Desk = memo(function Desk({
     () => shorterSides(sideDifferences(view.allGaps, view.checks, view.library, view.day)),
     [view],
   );
-  const repair = useCallback(() => act("repair", { prep }), [act, prep]);
+  const repair = useCallback(() => act("mend-order", { prep }), [act, prep]);
   const proof = useProof(
     useMemo(
       () => JSON.stringify({ ...prep, items: prep.items.filter(({ locked }) => locked) }),
@@ -113,7 +113,7 @@ const Desk = memo(function Desk({
   const same = proof.status === "proven" && alike(proof.items, prep.items);
   useEffect(() => {
     if (proof.status === "proven" && !same && !prep.touched && editable && !runner.busy)
-      act("proven", { prep, items: proof.items });
+      act("take-proven", { prep, items: proof.items });
     // The act is new at every render; what matters is the proof and the prep it is for.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [proof.status, same, prep]);
@@ -126,11 +126,11 @@ const Desk = memo(function Desk({
   );
   const ask = (minutes: number) => {
     if (kept) setAsked(minutes);
-    else act("plan", { prep, changes: { budget: minutes * 60 } });
+    else act("plan-prep", { prep, changes: { budget: minutes * 60 } });
   };
   const moveTo = (from: number, to: number) => {
     if (to < 0 || to >= prep.items.length || from === to) return;
-    act("order", { prep, from, to });
+    act("move-drill", { prep, from, to });
   };
   const under = prep.budget - prepSeconds(prep.items, view.library, prep.handOver);
   return (
@@ -142,7 +142,7 @@ const Desk = memo(function Desk({
         formats={view.library.formats}
         places={view.places}
         editable={editable}
-        plan={(changes) => act("plan", { prep, changes })}
+        plan={(changes) => act("plan-prep", { prep, changes })}
         ask={ask}
       />
       <p className="mt-1 text-sm text-muted" role="status">
@@ -150,7 +150,11 @@ const Desk = memo(function Desk({
         {editable && prep.items.length > 0 && (under > tolerance || under < 0) ? (
           <>
             {" "}
-            <button type="button" className="underlined" onClick={() => act("fill", { prep })}>
+            <button
+              type="button"
+              className="underlined"
+              onClick={() => act("fit-minutes", { prep })}
+            >
               {under > 0 ? "Fill it" : "Fit it"}
             </button>
           </>
@@ -163,7 +167,7 @@ const Desk = memo(function Desk({
             <button
               type="button"
               className="underlined"
-              onClick={() => act("plan", { prep, changes: { budget: plan.wants } })}
+              onClick={() => act("plan-prep", { prep, changes: { budget: plan.wants! } })}
             >
               Take {clock(plan.wants)}
             </button>
@@ -179,7 +183,7 @@ const Desk = memo(function Desk({
         library={view.library}
         variants={plan?.variants ?? null}
         editable={editable}
-        plan={(changes) => act("plan", { prep, changes })}
+        plan={(changes) => act("plan-prep", { prep, changes })}
       />
       {preview && asked !== null ? (
         <RetimePreview
@@ -189,7 +193,7 @@ const Desk = memo(function Desk({
           library={view.library}
           take={() => {
             setAsked(null);
-            act("retime", { prep, budget: asked * 60 });
+            act("retime-prep", { prep, budget: asked * 60 });
           }}
           leave={() => setAsked(null)}
         />
@@ -241,12 +245,12 @@ const Desk = memo(function Desk({
                     editable={editable}
                     pick={() => pick(picked === item.id ? null : item.id)}
                     move={(by) => moveTo(index, index + by)}
-                    lock={() => act("lock", { prep, itemId: item.id })}
-                    drop={() => act("drop", { prep, itemId: item.id })}
+                    lock={() => act("pin-drill", { prep, itemId: item.id })}
+                    drop={() => act("drop-drill", { prep, itemId: item.id })}
                     shorter={shorter}
-                    more={(extra) => act("extra", { prep, itemId: item.id, extra })}
-                    edit={(change) => act("edit", { prep, itemId: item.id, ...change })}
-                    swap={(other) => act("swap", { prep, itemId: item.id, item: other })}
+                    more={(extra) => act("set-more", { prep, itemId: item.id, extra })}
+                    edit={(change) => act("edit-drill", { prep, itemId: item.id, ...change })}
+                    swap={(other) => act("swap-drill", { prep, itemId: item.id, item: other })}
                   />
                 ))}
               </ol>
@@ -262,7 +266,7 @@ const Desk = memo(function Desk({
           className="press press-main"
           // Never shut while something is sent: the proven plan may come in under the thumb.
           disabled={prep.items.length === 0 || !editable || broken.length > 0}
-          onClick={() => runner.act("run", { prep })}
+          onClick={() => runner.act("start-run", { prep })}
         >
           <Play size={16} /> Run it
         </button>
@@ -278,7 +282,7 @@ const Desk = memo(function Desk({
           <button
             type="button"
             className="press"
-            onClick={() => act("plan", { prep, changes: { turn: prep.turn + 1 } })}
+            onClick={() => act("plan-prep", { prep, changes: { turn: prep.turn + 1 } })}
           >
             <Shuffle size={16} /> Another variant
           </button>
@@ -292,7 +296,11 @@ const Desk = memo(function Desk({
       </div>
       <div className="no-print mt-3">
         {editable ? (
-          <ProofLine proof={proof} same={same} take={(items) => act("proven", { prep, items })} />
+          <ProofLine
+            proof={proof}
+            same={same}
+            take={(items) => act("take-proven", { prep, items })}
+          />
         ) : null}
         <details>
           <summary className="min-h-9 py-1.5 text-sm text-muted">
@@ -303,7 +311,7 @@ const Desk = memo(function Desk({
             chosen={view.athlete.schools}
             below={schoolsFor(view.settings.schools, {})}
             save={(_, key, value) =>
-              act("schools", { athleteId: view.athlete.id, schools: { [key]: value } })
+              act("save-schools", { ofAthlete: view.athlete.id, schools: { [key]: value } })
             }
           />
         </details>
@@ -315,7 +323,7 @@ const Desk = memo(function Desk({
             prep={prep}
             plan={plan}
             editable={editable}
-            add={(drillId) => act("add", { prep, drillId })}
+            add={(drillId) => act("add-drill", { prep, drillId })}
           />
           <MoreTools
             prep={prep}

@@ -19,7 +19,8 @@ import {
 import { runAt } from "#core/run/run";
 import type { RunState } from "#core/run/state";
 import { requestOf } from "#core/situation/planning";
-import { happened, lastSlip, takeBack } from "../../storage/runs";
+import { lastSlip, type Happening } from "#core/acts/runs";
+import { perform } from "../../acts/perform";
 import type { AthleteView } from "../../view";
 import { say } from "../say";
 import type { PainSaid } from "./pain-dialog";
@@ -53,9 +54,9 @@ export function useRun(view: AthleteView, run: Run) {
   const request = useMemo(() => ({ ...asked, locked: [...asked.locked, ...shut] }), [asked, shut]);
 
   const tell = useCallback(
-    (...events: Parameters<typeof happened>[1][]) => {
+    (...events: Happening[]) => {
       setWaiting(true);
-      void happened(run, ...events).finally(() => setWaiting(false));
+      void perform({ act: "happen", runId: run.id, events }).finally(() => setWaiting(false));
     },
     [run],
   );
@@ -138,7 +139,9 @@ export function useRun(view: AthleteView, run: Run) {
     },
     hurt: (said: PainSaid) => tell({ type: "pain", ...said }),
     undo: () =>
-      void takeBack(run).then((done) => say(done ? "Taken back." : "Nothing to take back.")),
+      void perform({ act: "take-back", runId: run.id }).then((came) =>
+        say("done" in came && came.done.taken ? "Taken back." : "Nothing to take back."),
+      ),
   };
 }
 

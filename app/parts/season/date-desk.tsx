@@ -162,8 +162,8 @@ export function DateDesk({ view }: { view: AthleteView }) {
           question={question}
           answer={answers.get(question.key) ?? null}
           by={by}
-          measureOn={(on) => act("check-day", { on, there: true })}
-          lighter={(monday) => act("lighter", { monday, on: true })}
+          measureOn={(on) => act("set-check-day", { on, there: true })}
+          lighter={(monday) => act("set-lighter", { monday, on: true })}
         />
       ))}
       <OtherCharts view={view} without={questions.flatMap(({ gap }) => gap.protocolId ?? [])} />

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { plusDays } from "#core/dates/days";
 import { dayMarks } from "#core/season/weeks";
-import { freshBrowser } from "../../storage/test-notebook";
+import { freshBrowser } from "../../acts/test-notebook";
 import type { AthleteView } from "../../view";
 import { dayTick, needRule, readingAxis, readingTip } from "../chart-look";
 import { dayEntries, movable, removable } from "./day-entries";

@@ -4,7 +4,7 @@ import type { Season, Slot, Training } from "#core/records/training";
 import { trainingsOn } from "#core/season/plan/block";
 import type { DayMark, PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
-import { slotName } from "#words/season";
+import { slotName } from "#words/slots";
 import { slotShort, trainingWords } from "./slot-words";
 
 /** One thing of a day, as the week shows it. */

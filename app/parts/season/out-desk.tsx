@@ -20,7 +20,7 @@ import { useAct } from "../use-act";
 import { many, trainingWords } from "./slot-words";
 import { weekDay } from "#words/days";
 import { useSeason } from "./use-season";
-import { slotSummary, slotWords } from "#words/season";
+import { slotSummary, slotWords } from "#words/slots";
 import { calendarRefusalWords } from "#words/file";
 
 /** So many entries of the calendar are shown before it is written. */
@@ -189,7 +189,7 @@ function CalendarPart({ view }: { view: AthleteView }) {
               }),
               "text/calendar",
             );
-            act("written", { light });
+            act("write-calendar", { light });
           }}
         >
           <CalendarDays size={16} /> Write the calendar
@@ -369,9 +369,9 @@ function CalendarPreview({
           className="press press-main"
           disabled={moves.length + taken.length + trainings.length === 0}
           onClick={() => {
-            act("calendar", {
+            act("read-calendar", {
               moves: moves.map(({ slotId, on, starts }) => ({ slotId, on, starts })),
-              gone: taken,
+              gone: [...taken],
               trainings,
             });
             say("The calendar was read; what it breaks is shown under The weeks.");

@@ -38,7 +38,7 @@ describe("warnings", () => {
   const warning = (n: number, rank: number): Warning => ({
     key: `w${n}`,
     rank,
-    warns: { of: "hard-days", joint: "hip", neighbours: false, days: 4 + n },
+    warns: { of: "hard-days", joint: "hip", neighbours: false, days: 4 + n, most: 4 },
     repair: { do: "fewer", perWeek: n },
   });
 

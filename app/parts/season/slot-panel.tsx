@@ -7,7 +7,8 @@ import type { Slot } from "#core/records/training";
 import type { PlanBreach } from "#core/season/plan/plan-rules";
 import type { AthleteView } from "../../view";
 import { longDay, weekDay } from "#words/days";
-import { slotName, planBreachWords } from "#words/season";
+import { planBreachWords } from "#words/season";
+import { slotName } from "#words/slots";
 
 /** What was pressed in the week: what it is and why it is there, and the ways to move it without dragging. */
 export function SlotPanel({

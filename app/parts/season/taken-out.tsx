@@ -1,5 +1,5 @@
 import { mondayOf } from "#core/dates/days";
-import { slotWords } from "#words/season";
+import { slotWords } from "#words/slots";
 import type { Season } from "#core/records/training";
 import { weekDay } from "#words/days";
 

@@ -10,7 +10,7 @@ import type { Warning } from "#core/season/warnings";
 import { dayMarks } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { say } from "../say";
-import { useAct } from "../use-act";
+import { useAct, type FieldsSent } from "../use-act";
 import { shortDay } from "#words/days";
 import { AbsenceForm } from "./absence-form";
 import { AimShares } from "./aim-shares";
@@ -26,13 +26,26 @@ import { useSeason } from "./use-season";
 import { WarningList } from "./warning-list";
 import { WeekBoard } from "./week-board";
 import { WeekTable } from "./week-table";
+import { refusalWords } from "#words/acts";
+
+/** Acts after which the sessions are placed anew. */
+type Placing =
+  | "set-season"
+  | "set-week"
+  | "set-lighter"
+  | "let-session-go"
+  | "place-sessions"
+  | "put-session-back"
+  | "set-absence"
+  | "remove-absence";
 
 type Open = "setup" | "week" | "away" | null;
 
 /** The weeks: what happens in this one, what is wrong with it, and what comes. */
 export function WeekDesk({ view }: { view: AthleteView }) {
   const [query, setQuery] = useSearchParams();
-  const { act, answer } = useAct<{ error?: string } | null>();
+  const { act, refused } = useAct();
+  const error = refused ? refusalWords(refused) : null;
   const navigate = useNavigate();
   const [open, setOpen] = useState<Open>(null);
   const [picked, setPicked] = useState<string | null>(null);
@@ -42,7 +55,9 @@ export function WeekDesk({ view }: { view: AthleteView }) {
   const found = useSeason(view);
   const { around, breaches, summaries, questions, forecast, by } = found;
   const measureOn = found.measure?.on ?? null;
-  const places = usePlaces(view, asked, (from, slots) => act("proven", { from, slots }));
+  const places = usePlaces(view, asked, (from, slots) =>
+    act("take-places", { from: [...from], slots: [...slots] }),
+  );
   const want = query.get("week");
   const looked = want && want > view.today ? want : null;
   const monday = mondayOf(want && /^\d{4}-\d{2}-\d{2}$/.test(want) ? want : view.today);
@@ -51,42 +66,43 @@ export function WeekDesk({ view }: { view: AthleteView }) {
     setQuery(query, { replace: true, preventScrollReset: true });
   };
   const placing = useCallback(
-    (intent: string, fields: object = {}) => {
-      act(intent, { measure: measureOn, ...fields });
+    <One extends Placing>(name: One, fields: Omit<FieldsSent<One>, "measure">) => {
+      act(name, { measure: measureOn, ...fields } as unknown as FieldsSent<One>);
       setAsked((count) => count + 1);
     },
     [act, measureOn],
   );
   const move = (slot: Slot, on: string, starts?: string) => {
     if (on < view.today) return say("What is past stays where it was.");
-    act("move", { slotId: slot.id, on, ...(starts ? { starts } : {}) });
+    act("move-session", { slotId: slot.id, on, ...(starts ? { starts } : {}) });
     setFollow(slot.id);
     if (mondayOf(on) !== monday) show(on);
   };
   const moveBy = (slot: Slot, by: { days?: number; minutes?: number }) => {
     const on = plusDays(slot.on, by.days ?? 0);
     if (on < view.today) return say("What is past stays where it was.");
-    act("move", { slotId: slot.id, ...by });
+    act("move-session", { slotId: slot.id, ...by });
     setFollow(slot.id);
     if (mondayOf(on) !== monday) show(on);
   };
   const takeOut = (slot: Slot) => {
-    if (slot.kind === "check") act("check-day", { on: slot.on, there: false });
-    else act("take-out", { slotId: slot.id });
+    if (slot.kind === "check") act("set-check-day", { on: slot.on, there: false });
+    else act("take-session-out", { slotId: slot.id });
     setPicked(null);
   };
   const repair = useCallback(
     ({ repair: what }: Warning) => {
-      if (what.do === "place") placing("place", { freed: freedFor(breaches, season?.slots ?? []) });
+      if (what.do === "place")
+        placing("place-sessions", { freed: freedFor(breaches, season?.slots ?? []) });
       else if (what.do === "see") void navigate(`/at/${view.athlete.id}/${what.at}`);
-      else if (what.do === "lighter") placing("lighter", { monday: what.monday, on: true });
-      else if (what.do === "measure") act("check-day", { on: what.on, there: true });
+      else if (what.do === "lighter") placing("set-lighter", { monday: what.monday, on: true });
+      else if (what.do === "measure") act("set-check-day", { on: what.on, there: true });
       else if (what.do === "fewer" && season)
-        placing("set", {
+        placing("set-season", {
           changes: { mobility: { ...season.mobility, perWeek: what.perWeek } },
         });
       else if (what.do === "pull" && season)
-        placing("set", {
+        placing("set-season", {
           changes: {
             conditioning: {
               ...season.conditioning,
@@ -101,8 +117,8 @@ export function WeekDesk({ view }: { view: AthleteView }) {
     return (
       <NoSeason
         view={view}
-        keep={(usual) => placing("set", { changes: { usual } })}
-        error={answer?.error ?? null}
+        keep={(usual) => placing("set-season", { changes: { usual } })}
+        error={error}
         summaries={summaries}
       />
     );
@@ -143,7 +159,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
           "Working out the date …"
         )}
       </p>
-      <BlockEnd view={view} season={season} set={(changes) => placing("set", { changes })} />
+      <BlockEnd view={view} season={season} set={(changes) => placing("set-season", { changes })} />
       <WarningList warnings={found.warnings} repair={repair} />
       <div className="no-print mt-4 flex flex-wrap items-center gap-x-2 gap-y-1">
         <button
@@ -175,7 +191,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
           type="button"
           aria-pressed={season.lighter.includes(monday)}
           className="underlined text-sm"
-          onClick={() => placing("lighter", { monday, on: !season.lighter.includes(monday) })}
+          onClick={() => placing("set-lighter", { monday, on: !season.lighter.includes(monday) })}
         >
           {season.lighter.includes(monday) ? "A full week after all" : "Make it lighter"}
         </button>
@@ -212,15 +228,15 @@ export function WeekDesk({ view }: { view: AthleteView }) {
             label={`Trainings of the week of ${shortDay(monday)}`}
             trainings={trainingsOf(season, monday)}
             places={view.places}
-            keep={(trainings) => placing("week", { monday, trainings })}
+            keep={(trainings) => placing("set-week", { monday, trainings })}
             close={() => setOpen(null)}
-            error={answer?.error ?? null}
+            error={error}
           />
           {season.others.some((other) => other.monday === monday) ? (
             <button
               type="button"
               className="underlined mt-1 text-sm"
-              onClick={() => placing("week", { monday, trainings: null })}
+              onClick={() => placing("set-week", { monday, trainings: null })}
             >
               Back to the usual week
             </button>
@@ -231,13 +247,13 @@ export function WeekDesk({ view }: { view: AthleteView }) {
           athleteId={view.athlete.id}
           absences={view.athlete.absences}
           from={monday > view.today ? monday : view.today}
-          keep={(absence) => placing("away", absence)}
-          remove={(absence) => placing("not-away", absence)}
-          error={answer?.error ?? null}
+          keep={(absence) => placing("set-absence", absence)}
+          remove={(absence) => placing("remove-absence", absence)}
+          error={error}
         />
       ) : open === "setup" ? (
         <div className="mt-2 grid gap-4 border-l-4 border-tape bg-raised px-4 py-3">
-          <SeasonDoses season={season} set={(changes) => placing("set", { changes })} />
+          <SeasonDoses season={season} set={(changes) => placing("set-season", { changes })} />
           <div>
             <h3 className="text-lg">The usual training week</h3>
             <TrainingWeekForm
@@ -246,14 +262,14 @@ export function WeekDesk({ view }: { view: AthleteView }) {
               label="The usual training week"
               trainings={season.usual}
               places={view.places}
-              keep={(usual) => placing("set", { changes: { usual } })}
-              error={answer?.error ?? null}
+              keep={(usual) => placing("set-season", { changes: { usual } })}
+              error={error}
             />
           </div>
           <AimShares
             shares={aimShares(view.openAims, season.shares, view.today)}
             season={season}
-            set={(shares) => placing("set", { changes: { shares } })}
+            set={(shares) => placing("set-season", { changes: { shares } })}
           />
         </div>
       ) : null}
@@ -273,7 +289,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
         season={season}
         monday={monday}
         today={view.today}
-        putBack={(mark) => placing("put-back", { mark })}
+        putBack={(mark) => placing("put-session-back", { mark })}
       />
       {slot ? (
         <SlotPanel
@@ -281,7 +297,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
           slot={slot}
           breaches={breaches.filter(({ slots }) => slots.includes(slot.id))}
           move={(on, starts) => move(slot, on, starts)}
-          letGo={() => placing("unpin", { slotId: slot.id })}
+          letGo={() => placing("let-session-go", { slotId: slot.id })}
           takeOut={() => takeOut(slot)}
         />
       ) : (
@@ -307,7 +323,11 @@ export function WeekDesk({ view }: { view: AthleteView }) {
         ) : places.state === "failed" ? (
           <span>Placed, not proven: the solver gave no answer.</span>
         ) : (
-          <button type="button" className="underlined" onClick={() => placing("place")}>
+          <button
+            type="button"
+            className="underlined"
+            onClick={() => placing("place-sessions", {})}
+          >
             Place everything anew
           </button>
         )}

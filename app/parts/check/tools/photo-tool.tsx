@@ -59,7 +59,7 @@ export default function PhotoTool({
       <Trainer
         own={pointing}
         use={(error) => {
-          act("pointing", { pointing: error });
+          act("save-pointing", { pointing: error });
           say(
             error === null
               ? "The usual pointing error is used again."
@@ -106,7 +106,7 @@ export default function PhotoTool({
         }
         if (keep) {
           const picture = await keepable(photo);
-          act("photo", {
+          act("save-photo", {
             photo: {
               ...picture,
               readings: drafts.flatMap((draft) => {
@@ -118,7 +118,10 @@ export default function PhotoTool({
                         side: draft.target.side,
                         degrees: reading.value,
                         se: reading.se,
-                        spots: draft.spots.map(([x, y]) => [x / photo.width, y / photo.height]),
+                        spots: draft.spots.map(([x, y]): [number, number] => [
+                          x / photo.width,
+                          y / photo.height,
+                        ]),
                       },
                     ]
                   : [];

@@ -3,6 +3,8 @@ import { generateTroupe } from "#core/sample/generate";
 import { cast } from "#library/cast";
 import { library } from "#library/index";
 import type { AnyRecord } from "#core/records/records";
+import type { ActName, AnswerOf, FieldsOf } from "#core/acts/decide";
+import type { Done } from "./perform";
 import type { Notebook } from "../store/notebook";
 import type { Shelf } from "../store/shelf";
 
@@ -50,23 +52,25 @@ export async function sameBrowser(day: string) {
   vi.resetModules();
   vi.useFakeTimers({ toFake: ["Date"], now: new Date(`${day}T09:00:00`) });
   const [open, view] = [await import("../store/open"), await import("../view")];
+  const { perform } = await import("./perform");
   const at = (path: string) => new Request(`http://localhost${path}`);
   return {
     open,
     notebook: async () => (await open.openNotebook()).notebook,
     look: (athleteId: string, query = "") =>
       view.athleteView(athleteId, at(`/at/${athleteId}/gap${query}`)),
-    athletes: await import("./athletes"),
-    aims: await import("./aims"),
-    skills: await import("./skills"),
-    formats: await import("./formats"),
-    checks: await import("./checks"),
-    preps: await import("./preps"),
-    runs: await import("./runs"),
-    logs: await import("./logs"),
-    days: await import("./days"),
-    season: await import("./season"),
-    nextChosen: await import("./next-chosen"),
+    /** Does an act as a page would send it. */
+    act: <Name extends ActName>(act: Name, fields: object = {}): Promise<Done<AnswerOf<Name>>> =>
+      perform({ act, ...fields } as { act: Name } & FieldsOf<Name>),
     planning: await import("#core/situation/planning"),
   };
+}
+
+/** The athlete of an act, by what is known of him. */
+export const of = ({ athlete }: { athlete: { id: string } }) => ({ athleteId: athlete.id });
+
+/** What an act that was done answers with. */
+export function done<Answer>(came: Done<Answer>): Answer {
+  if ("refused" in came) throw new Error(JSON.stringify(came.refused));
+  return came.done;
 }

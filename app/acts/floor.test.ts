@@ -3,7 +3,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import type { Run } from "#core/records/records";
 import { nextSteps } from "#core/progress/next-step";
 import { oneMore, withItem } from "#core/run/floor";
-import { freshBrowser } from "./test-notebook";
+import { freshBrowser, of, done } from "./test-notebook";
 
 const day = "2026-11-24";
 afterEach(() => vi.useRealTimers());
@@ -15,9 +15,13 @@ async function begun(browser: Browser, along: string[] = []): Promise<Run> {
   const view = await browser.look("odalys");
   const { prep } = browser.planning.planned(view, browser.planning.newPrep(view, day, "prep-new"));
   const others = await Promise.all(along.map((id) => browser.look(id)));
-  expect(await browser.preps.startRun(await browser.look("odalys"), { prep }, others)).toBe(
-    "running",
-  );
+  expect(
+    await browser.act("start-run", {
+      ...of(await browser.look("odalys")),
+      along: others.map(({ athlete }) => athlete.id),
+      prep,
+    }),
+  ).toMatchObject({ done: { runId: expect.any(String) as string } });
   return (await browser.look("odalys")).runs[0]!;
 }
 
@@ -28,20 +32,25 @@ describe("on the floor", () => {
     const browser = await freshBrowser(day);
     const run = await begun(browser);
     at("09:01:00");
-    await browser.runs.happened(run, { type: "longer", seconds: 15 });
-    await browser.runs.happened(run, { type: "skip" });
+    await browser.act("happen", { runId: run.id, events: [{ type: "longer", seconds: 15 }] });
+    await browser.act("happen", { runId: run.id, events: [{ type: "skip" }] });
     const latest = async () => (await browser.look("odalys")).runs[0]!;
-    expect(await browser.runs.takeBack(run)).toBe(true);
+    expect(await browser.act("take-back", { runId: run.id })).toEqual({ done: { taken: true } });
     expect((await latest()).events.map(({ type }) => type)).toEqual(["start", "longer"]);
-    await browser.runs.happened(run, {
-      type: "pain",
-      level: 4,
-      place: "left wrist",
-      sharp: false,
-      painKind: "ache",
-      who: "",
+    await browser.act("happen", {
+      runId: run.id,
+      events: [
+        {
+          type: "pain",
+          level: 4,
+          place: "left wrist",
+          sharp: false,
+          painKind: "ache",
+          who: "",
+        },
+      ],
     });
-    expect(await browser.runs.takeBack(run)).toBe(false);
+    expect(await browser.act("take-back", { runId: run.id })).toEqual({ done: { taken: false } });
     expect((await latest()).events).toHaveLength(3);
   });
 
@@ -53,7 +62,7 @@ describe("on the floor", () => {
       for (const { rungId, reason } of parts) expect(rungId === null).toBe(reason !== null);
     const before = (await browser.look("noor")).logs.length;
     at("09:20:00");
-    await browser.runs.finishRun(await browser.look("odalys"), run.id, true);
+    await browser.act("finish-run", { ...of(await browser.look("odalys")), clean: true });
     const noor = await browser.look("noor");
     expect(noor.logs).toHaveLength(before + 1);
     const log = noor.logs.at(-1)!;
@@ -69,9 +78,14 @@ describe("on the floor", () => {
     const run = await begun(browser);
     const item = run.prep.items.find((one) => oneMore(one) !== null)!;
     const items = withItem(run.prep.items, oneMore(item)!);
-    await browser.runs.happened(run, { type: "plan", why: "more-sets", items });
+    await browser.act("happen", {
+      runId: run.id,
+      events: [{ type: "plan", why: "more-sets", items }],
+    });
     at("09:40:00");
-    const id = await browser.runs.finishRun(await browser.look("odalys"), run.id);
+    const { logId: id } = done(
+      await browser.act("finish-run", { ...of(await browser.look("odalys")) }),
+    );
     const log = (await browser.look("odalys")).logs.find((one) => one.id === id)!;
     const own = log.items.find(({ drillId }) => drillId === item.drillId)!;
     expect(own.planned).toEqual(oneMore(item)!.dose);
@@ -85,8 +99,8 @@ describe("on the floor", () => {
       view,
       browser.planning.newPrep(view, day, "prep-new"),
     );
-    await browser.preps.keepPreps({ preps: [prep] });
-    await browser.logs.saveLog({
+    await browser.act("keep-preps", { preps: [prep] });
+    await browser.act("save-log", {
       log: {
         ...view.logs[0]!,
         id: "hurt",
@@ -105,13 +119,15 @@ describe("on the floor", () => {
     });
     const locked = await browser.look("odalys");
     expect(locked.locks.length).toBeGreaterThan(0);
-    expect(await browser.preps.startRun(locked, { prep })).toBe("unsafe");
+    expect(await browser.act("start-run", { ...of(locked), prep })).toMatchObject({
+      refused: { why: "unsafe" },
+    });
     expect((await browser.look("odalys")).runs).toEqual([]);
-    await browser.preps.repair(locked, { prep });
+    await browser.act("mend-order", { ...of(locked), prep });
     const mended = (await browser.look("odalys")).preps.find(({ id }) => id === prep.id)!;
-    expect(await browser.preps.startRun(await browser.look("odalys"), { prep: mended })).toBe(
-      "running",
-    );
+    expect(
+      await browser.act("start-run", { ...of(await browser.look("odalys")), prep: mended }),
+    ).toMatchObject({ done: { runId: expect.any(String) as string } });
   });
 });
 
@@ -121,10 +137,16 @@ describe("beside the sessions", () => {
     const on = "2026-11-22";
     const note = async () => (await browser.look("wren")).days.find((one) => one.on === on) ?? null;
     const had = await note();
-    await browser.days.markDay("wren", { on, sleep: 3 });
-    await browser.days.markDay("wren", { on, soreness: 6, sore: ["hip"] });
+    await browser.act("mark-day", { athleteId: "wren", on, sleep: 3 });
+    await browser.act("mark-day", { athleteId: "wren", on, soreness: 6, sore: ["hip"] });
     expect(await note()).toMatchObject({ sleep: 3, soreness: 6, sore: ["hip"] });
-    await browser.days.markDay("wren", { on, sleep: null, soreness: null, energy: null });
+    await browser.act("mark-day", {
+      athleteId: "wren",
+      on,
+      sleep: null,
+      soreness: null,
+      energy: null,
+    });
     expect(await note()).toBeNull();
     (await browser.notebook()).undo();
     expect(await note()).toMatchObject({ soreness: 6 });
@@ -153,7 +175,7 @@ describe("beside the sessions", () => {
       how: "pinned",
       why: "",
     };
-    await browser.nextChosen.chooseNext("odalys", { chosen });
+    await browser.act("choose-next", { athleteId: "odalys", chosen });
     const after = await browser.look("odalys");
     const item = browser.planning
       .planned(after, warmUp)
@@ -170,7 +192,7 @@ describe("beside the sessions", () => {
           nextSteps(library, logs, { on: day, chosen: athlete.nextChosen }).get(drill.id)!,
         );
     expect((await step()).chosen).toBe("pinned");
-    await browser.nextChosen.letGo("odalys", { drillId: drill.id });
+    await browser.act("let-go-next", { athleteId: "odalys", drillId: drill.id });
     expect((await step()).chosen).toBeNull();
   });
 
@@ -182,7 +204,8 @@ describe("beside the sessions", () => {
       browser.planning.newPrep(view, day, "prep-new"),
     );
     const item = prep.items.find(({ sides }) => sides.length > 0)!;
-    await browser.preps.extraItem(view, {
+    await browser.act("set-more", {
+      ...of(view),
       prep,
       itemId: item.id,
       extra: { side: "left", sets: 1 },

@@ -1,5 +1,5 @@
-import { describe, expect, it } from "vitest";
-import { freshBrowser } from "./test-notebook";
+import { describe, expect, it, vi } from "vitest";
+import { freshBrowser, of } from "./test-notebook";
 
 const day = "2026-11-24";
 
@@ -12,7 +12,11 @@ describe("the season in the notebook", () => {
       ({ kind, on }) => kind === "mobility" && on >= "2026-11-30",
     )!;
     const now = async () => (await season()).slots.find(({ id }) => id === session.id)!;
-    await browser.season.moveSlot(await look(), { slotId: session.id, on: "2026-12-02" });
+    await browser.act("move-session", {
+      ...of(await look()),
+      slotId: session.id,
+      on: "2026-12-02",
+    });
     expect(await now()).toMatchObject({
       on: "2026-12-02",
       pinned: true,
@@ -21,7 +25,11 @@ describe("the season in the notebook", () => {
     });
     (await browser.notebook()).undo();
     expect(await now()).toEqual(session);
-    await browser.season.moveSlot(await look(), { slotId: session.id, on: "2026-11-20" });
+    await browser.act("move-session", {
+      ...of(await look()),
+      slotId: session.id,
+      on: "2026-11-20",
+    });
     expect(await now()).toEqual(session);
 
     const inWeek = async (monday: string, sunday: string) =>
@@ -29,14 +37,16 @@ describe("the season in the notebook", () => {
         ({ kind, on }) => kind === "mobility" && on >= monday && on <= sunday,
       ).length;
     const full = await inWeek("2026-12-07", "2026-12-13");
-    await browser.season.setLighter(await look(), { monday: "2026-12-07", on: true });
+    await browser.act("set-lighter", { ...of(await look()), monday: "2026-12-07", on: true });
     expect(await inWeek("2026-12-07", "2026-12-13")).toBeLessThan(full);
-    await browser.season.setLighter(await look(), { monday: "2026-12-07", on: false });
+    await browser.act("set-lighter", { ...of(await look()), monday: "2026-12-07", on: false });
     const ill = { from: "2026-12-07", to: "2026-12-13", reason: "ill" as const };
-    expect(await browser.season.setAbsence(await look(), ill)).toBeNull();
+    expect(await browser.act("set-absence", { ...of(await look()), ...ill })).toEqual({
+      done: null,
+    });
     expect(await inWeek("2026-12-07", "2026-12-13")).toBe(0);
     expect((await look()).athlete.absences).toContainEqual(ill);
-    await browser.season.removeAbsence(await look(), ill);
+    await browser.act("remove-absence", { ...of(await look()), ...ill });
     expect(await inWeek("2026-12-07", "2026-12-13")).toBe(full);
   });
 
@@ -46,18 +56,18 @@ describe("the season in the notebook", () => {
     const season = async () => (await look()).season!;
     const before = await season();
     const session = before.slots.find(({ kind, on }) => kind === "mobility" && on > day)!;
-    await browser.season.noteWritten(await look(), { light: false });
-    await browser.season.takeOutSlot(await look(), { slotId: session.id });
+    await browser.act("write-calendar", { ...of(await look()), light: false });
+    await browser.act("take-session-out", { ...of(await look()), slotId: session.id });
     const there = async () =>
       (await season()).slots.some(({ kind, on }) => kind === "mobility" && on === session.on);
     expect(await there()).toBe(false);
-    await browser.season.placeAgain(await look(), {});
+    await browser.act("place-sessions", { ...of(await look()) });
     expect(await there()).toBe(false);
     expect((await season()).written.length).toBeGreaterThan(5);
-    await browser.season.putSlotBack(await look(), { mark: (await season()).out[0] });
+    await browser.act("put-session-back", { ...of(await look()), mark: (await season()).out[0] });
     expect((await season()).out).toEqual([]);
-    const later = { ...(await look()), today: "2027-06-01" };
-    await browser.season.takeOutSlot(later, { slotId: before.slots[0]!.id });
+    vi.setSystemTime(new Date("2027-06-01T09:00:00"));
+    await browser.act("take-session-out", { ...of(await look()), slotId: before.slots[0]!.id });
     expect((await season()).slots.map(({ id }) => id)).toContain(before.slots[0]!.id);
   });
 
@@ -69,19 +79,20 @@ describe("the season in the notebook", () => {
       { weekday: 0, kind: "skill", starts: "17:00", minutes: 90, placeId: null },
       { weekday: 0, kind: "class", starts: "18:00", minutes: 60, placeId: null },
     ];
-    expect(await browser.season.setSeason(view, { changes: { usual: twice } })).toHaveProperty(
-      "error",
-    );
-    expect(await browser.season.setSeason(view, { changes: { weeks: 40 } })).toHaveProperty(
-      "error",
+    expect(
+      await browser.act("set-season", { ...of(view), changes: { usual: twice } }),
+    ).toHaveProperty("refused");
+    expect(await browser.act("set-season", { ...of(view), changes: { weeks: 40 } })).toHaveProperty(
+      "refused",
     );
     expect(
-      await browser.season.setAbsence(view, {
+      await browser.act("set-absence", {
+        ...of(view),
         from: "2026-12-05",
         to: "2026-12-01",
         reason: "ill",
       }),
-    ).toHaveProperty("error");
+    ).toHaveProperty("refused");
     expect((await browser.look("odalys")).season).toEqual(before);
   });
 
@@ -97,11 +108,12 @@ describe("the season in the notebook", () => {
       session: "mobility",
     });
     expect(prep.items.length).toBeGreaterThan(3);
-    await browser.preps.keepPreps({ preps: [prep] });
+    await browser.act("keep-preps", { preps: [prep] });
     const after = await browser.look("meheret");
     expect(browser.planning.waitingOn(after, day).map(({ id }) => id)).not.toContain(session.id);
 
-    await browser.season.takeCalendar(after, {
+    await browser.act("read-calendar", {
+      ...of(after),
       moves: [],
       trainings: [{ on: "2026-12-02", starts: "15:00", minutes: 60, kind: "skill", placeId: null }],
     });
@@ -118,12 +130,12 @@ describe("the season in the notebook", () => {
     const browser = await freshBrowser(day);
     const look = () => browser.look("kaito");
     const rounds = async () => (await look()).season!.slots.filter(({ kind }) => kind === "check");
-    await browser.season.setCheckDay(await look(), { on: "2026-12-10", there: true });
-    await browser.season.placeAgain(await look(), {});
+    await browser.act("set-check-day", { ...of(await look()), on: "2026-12-10", there: true });
+    await browser.act("place-sessions", { ...of(await look()) });
     expect((await rounds()).map(({ on }) => on)).toEqual(["2026-12-10"]);
-    await browser.season.setCheckDay(await look(), { on: "2026-12-10", there: false });
+    await browser.act("set-check-day", { ...of(await look()), on: "2026-12-10", there: false });
     expect(await rounds()).toEqual([]);
-    await browser.season.placeAgain(await look(), { measure: "2026-12-15" });
+    await browser.act("place-sessions", { ...of(await look()), measure: "2026-12-15" });
     expect((await rounds()).map(({ on, pinned }) => [on, pinned])).toEqual([["2026-12-15", true]]);
   });
 });

@@ -5,7 +5,7 @@ import { isOut } from "#core/season/plan/taken-out";
 import { aroundOf } from "#core/season/plan/terms-of";
 import { Season } from "#core/records/training";
 import { plusDays } from "#core/dates/days";
-import { freshBrowser } from "./test-notebook";
+import { freshBrowser, of } from "./test-notebook";
 
 const day = "2026-11-24";
 const who = "ilvar";
@@ -19,7 +19,8 @@ const acts = {
   move: async (n: number, m: number) => {
     const { slots } = await season();
     const slot = slots[n % slots.length]!;
-    await browser.season.moveSlot(await look(), {
+    await browser.act("move-session", {
+      ...of(await look()),
       slotId: slot.id,
       on: plusDays(slot.on, (m % 9) - 4),
       ...(m % 3 === 0 ? { starts: `${String(6 + (n % 16)).padStart(2, "0")}:15` } : {}),
@@ -27,36 +28,50 @@ const acts = {
   },
   takeOut: async (n: number) => {
     const { slots } = await season();
-    await browser.season.takeOutSlot(await look(), { slotId: slots[n % slots.length]!.id });
+    await browser.act("take-session-out", {
+      ...of(await look()),
+      slotId: slots[n % slots.length]!.id,
+    });
   },
   putBack: async (n: number) => {
     const { out } = await season();
     if (out.length > 0)
-      await browser.season.putSlotBack(await look(), { mark: out[n % out.length] });
+      await browser.act("put-session-back", { ...of(await look()), mark: out[n % out.length] });
   },
   letGo: async (n: number) => {
     const { slots } = await season();
-    await browser.season.unpinSlot(await look(), { slotId: slots[n % slots.length]!.id });
+    await browser.act("let-session-go", {
+      ...of(await look()),
+      slotId: slots[n % slots.length]!.id,
+    });
   },
   lighter: async (n: number, m: number) =>
-    browser.season.setLighter(await look(), {
+    browser.act("set-lighter", {
+      ...of(await look()),
       monday: plusDays("2026-11-23", 7 * (n % 8)),
       on: m % 2 === 0,
     }),
   check: async (n: number, m: number) =>
-    browser.season.setCheckDay(await look(), { on: plusDays(day, n % 40), there: m % 3 > 0 }),
+    browser.act("set-check-day", {
+      ...of(await look()),
+      on: plusDays(day, n % 40),
+      there: m % 3 > 0,
+    }),
   ill: async (n: number, m: number) =>
-    browser.season.setAbsence(await look(), {
+    browser.act("set-absence", {
+      ...of(await look()),
       from: plusDays(day, n % 30),
       to: plusDays(day, (n % 30) + (m % 6)),
       reason: "ill",
     }),
   doses: async (n: number, m: number) =>
-    browser.season.setSeason(await look(), {
+    browser.act("set-season", {
+      ...of(await look()),
       changes: { mobility: { perWeek: n % 6, minutes: 10 + 5 * (m % 8) }, fillers: m % 5 },
     }),
-  anew: async () => browser.season.placeAgain(await look(), {}),
-  written: async (n: number) => browser.season.noteWritten(await look(), { light: n % 2 === 0 }),
+  anew: async () => browser.act("place-sessions", { ...of(await look()) }),
+  written: async (n: number) =>
+    browser.act("write-calendar", { ...of(await look()), light: n % 2 === 0 }),
 };
 type Act = keyof typeof acts;
 const anyActs = fc.array(
@@ -134,7 +149,7 @@ describe("whatever a hand does to the weeks", () => {
         };
         for (let round = 0; round < 4; round += 1) {
           const freed = freedFor(await broken(), (await season()).slots);
-          await browser.season.placeAgain(await look(), { freed });
+          await browser.act("place-sessions", { ...of(await look()), freed });
         }
         const { slots } = await season();
         const held = new Set(slots.filter(({ pinned }) => pinned).map(({ id }) => id));

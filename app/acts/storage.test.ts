@@ -2,7 +2,7 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import { breaches } from "#core/prep/order";
 import { prepSeconds } from "#core/prep/timeline";
 import { person } from "../test/person";
-import { everythingIn, freshBrowser, sameBrowser } from "./test-notebook";
+import { everythingIn, freshBrowser, sameBrowser, of, done } from "./test-notebook";
 
 const day = "2026-11-24";
 afterEach(() => vi.useRealTimers());
@@ -25,7 +25,7 @@ describe("the demo and the user's own notebook", () => {
     const later = await sameBrowser("2026-12-10");
     expect((await later.look("odalys")).aim!.by > "2026-12-20").toBe(true);
     await (await later.notebook()).settled();
-    await later.athletes.archiveAthlete({ id: "kaito", archived: true });
+    await later.act("archive-athlete", { id: "kaito", archived: true });
     await (await later.notebook()).settled();
     const muchLater = await sameBrowser("2027-02-01");
     expect((await muchLater.notebook()).get("athlete", "kaito")!.archived).toBe(true);
@@ -36,7 +36,7 @@ describe("the demo and the user's own notebook", () => {
     await browser.notebook();
     await browser.open.turnTo("own");
     expect((await browser.notebook()).isEmpty).toBe(true);
-    await browser.athletes.saveAthlete(person);
+    await browser.act("save-athlete", { ...person });
     await browser.open.turnTo("demo");
     expect((await browser.notebook()).all("athlete").some(({ name }) => name === person.name)).toBe(
       false,
@@ -55,24 +55,25 @@ describe("athletes, aims, intake", () => {
   it("says for each field what cannot be right, and keeps nothing then", async () => {
     const browser = await freshBrowser(day);
     await browser.open.turnTo("own");
-    const answer = await browser.athletes.saveAthlete({
+    const answer = await browser.act("save-athlete", {
       ...person,
       name: "  ",
       statureCm: 16,
       bornOn: "yesterday",
     });
-    expect("errors" in answer && Object.keys(answer.errors)).toEqual([
-      "name",
-      "bornOn",
-      "statureCm",
-    ]);
+    expect(answer).toMatchObject({
+      refused: {
+        why: "invalid",
+        fields: [{ at: ["name"] }, { at: ["bornOn"] }, { at: ["statureCm"] }],
+      },
+    });
     expect((await browser.notebook()).isEmpty).toBe(true);
   });
 
   it("edits an athlete without losing the intake", async () => {
     const browser = await freshBrowser(day);
     const before = (await browser.notebook()).get("athlete", "wren")!;
-    await browser.athletes.saveAthlete({ ...person, id: "wren", name: "Wren C." });
+    await browser.act("save-athlete", { ...person, id: "wren", name: "Wren C." });
     const after = (await browser.notebook()).get("athlete", "wren")!;
     expect(after).toMatchObject({
       name: "Wren C.",
@@ -90,17 +91,18 @@ describe("athletes, aims, intake", () => {
       side: "left",
       by: "2026-11-01",
     };
-    expect(await browser.aims.saveAim("odalys", sent)).toMatchObject({
-      error: expect.stringContaining("ahead"),
+    expect(await browser.act("save-aim", { athleteId: "odalys", ...sent })).toEqual({
+      refused: { why: "aim-in-the-past" },
     });
-    expect(await browser.aims.saveAim("odalys", { ...sent, by: "next week" })).toMatchObject({
-      error: expect.any(String),
-    });
-    await browser.aims.saveAim("odalys", { ...sent, by: "2027-01-01" });
+    expect(
+      await browser.act("save-aim", { athleteId: "odalys", ...sent, by: "next week" }),
+    ).toMatchObject({ refused: { why: "invalid", fields: [{ at: ["by"] }] } });
+    await browser.act("save-aim", { athleteId: "odalys", ...sent, by: "2027-01-01" });
     const view = await browser.look("odalys");
     expect(view.aims.map(({ skillId }) => skillId)).toEqual(["handstand", "front-split"]);
     const [first] = view.aims;
-    await browser.aims.saveAim("odalys", {
+    await browser.act("save-aim", {
+      athleteId: "odalys",
       ...sent,
       id: first!.id,
       skillId: "handstand",
@@ -111,15 +113,15 @@ describe("athletes, aims, intake", () => {
       by: "2027-03-01",
       since: first!.since,
     });
-    await browser.aims.closeAim({ id: first!.id, closed: true });
+    await browser.act("close-aim", { id: first!.id, closed: true });
     expect((await browser.look("odalys")).aim!.skillId).toBe("front-split");
   });
 
   it("a yes puts a caution on the plan until a clinician clears it; asking again keeps the clearance", async () => {
     const browser = await freshBrowser(day);
     const answers = { yes: ["pressure"], note: "", growthSpurt: false, looseness: 2 };
-    await browser.aims.saveIntake("odalys", { ...answers, flagged: ["knee"] });
-    await browser.aims.saveIntake("odalys", answers);
+    await browser.act("save-intake", { athleteId: "odalys", ...answers, flagged: ["knee"] });
+    await browser.act("save-intake", { athleteId: "odalys", ...answers });
     expect((await browser.look("odalys")).athlete.flagged).toEqual(["knee"]);
     const blocked = await browser.look("odalys");
     expect(blocked.cautions.some(({ blocks }) => blocks === "inversions")).toBe(true);
@@ -128,12 +130,13 @@ describe("athletes, aims, intake", () => {
       browser.planning.newPrep(blocked, day, "prep-new"),
     );
     expect(plan.prep.items.some(({ drillId }) => drillId === "wall-line")).toBe(false);
-    await browser.aims.clearQuestion("odalys", {
+    await browser.act("clear-question", {
+      athleteId: "odalys",
       question: "pressure",
       who: "Dr Amaru Lindqvist",
       limits: "short",
     });
-    await browser.aims.saveIntake("odalys", answers);
+    await browser.act("save-intake", { athleteId: "odalys", ...answers });
     const cleared = await browser.look("odalys");
     expect(cleared.athlete.intake!.clearances).toMatchObject([{ question: "pressure", on: day }]);
     expect(cleared.cautions.some(({ blocks }) => blocks === "inversions")).toBe(false);
@@ -162,22 +165,24 @@ describe("a round of checks", () => {
 
   it("is one change, dated today, and remembers who measured", async () => {
     const browser = await freshBrowser(day);
-    expect(await browser.checks.saveRound("odalys", sent())).toEqual({ kept: 1 });
+    expect(await browser.act("save-round", { athleteId: "odalys", ...sent() })).toEqual({
+      done: { kept: 1 },
+    });
     const view = await browser.look("odalys");
     expect(view.settings.tester).toBe("Bram");
     expect(
       view.gaps.find(({ demand }) => demand.motion === "hip.extension")!.sides[0],
     ).toMatchObject({ have: { degrees: 23 }, checkedOn: day });
-    expect((await browser.notebook()).undo()).toEqual({ done: "1 check" });
+    expect((await browser.notebook()).undo()).toEqual({ done: { does: "checks", count: 1 } });
     expect((await browser.look("odalys")).settings.tester).toBe("Ysolde");
   });
 
   it("with pain above the limit takes the motion out of the next plan", async () => {
     const browser = await freshBrowser(day);
-    await browser.checks.saveRound(
-      "odalys",
-      sent({ protocolId: "shoulder-flexion", trials: [150, 150], pain: 8 }),
-    );
+    await browser.act("save-round", {
+      athleteId: "odalys",
+      ...sent({ protocolId: "shoulder-flexion", trials: [150, 150], pain: 8 }),
+    });
     const view = await browser.look("odalys");
     expect(view.locks.map(({ motion }) => motion)).toEqual(["shoulder.flexion"]);
     const { plan } = browser.planning.planned(
@@ -188,7 +193,8 @@ describe("a round of checks", () => {
       why: "locked",
       motion: "shoulder.flexion",
     });
-    await browser.aims.clearMotion("odalys", view.locks, {
+    await browser.act("clear-motion", {
+      athleteId: "odalys",
       motion: "shoulder.flexion",
       who: "Ysolde",
       reason: "seen, fine",
@@ -201,24 +207,30 @@ describe("what belongs to the body and to the hand that measures", () => {
   it("own lengths, a finger's width and the split's allowance are kept with the athlete, each undone by itself", async () => {
     const browser = await freshBrowser(day);
     const measures = async () => (await browser.notebook()).get("athlete", "wren")!.measures;
-    await browser.checks.saveFinger("wren", { fingerCm: 1.7 });
-    await browser.checks.saveAllowance("wren", { pelvisCm: 2.5, legCm: null });
+    await browser.act("save-finger", { athleteId: "wren", fingerCm: 1.7 });
+    await browser.act("fit-model", { athleteId: "wren", pelvisCm: 2.5, legCm: null });
     expect(await measures()).toEqual({ fingerCm: 1.7, pelvisCm: 2.5 });
-    await browser.checks.saveMeasures("wren", {
+    await browser.act("save-measures", {
+      athleteId: "wren",
       measures: { shinCm: 38, fingerCm: 1.7, pelvisCm: 2.5 },
     });
     expect((await measures()).shinCm).toBe(38);
-    await browser.checks.saveAllowance("wren", { pelvisCm: null, legCm: null });
+    await browser.act("fit-model", { athleteId: "wren", pelvisCm: null, legCm: null });
     expect(await measures()).toEqual({ shinCm: 38, fingerCm: 1.7 });
-    expect((await browser.notebook()).undo()).toEqual({ done: "fit the model" });
+    expect((await browser.notebook()).undo()).toEqual({ done: { does: "fit-model" } });
     expect((await measures()).pelvisCm).toBe(2.5);
-    await expect(browser.checks.saveFinger("wren", { fingerCm: 19 })).rejects.toThrow();
+    expect(await browser.act("save-finger", { athleteId: "wren", fingerCm: 19 })).toEqual({
+      refused: {
+        why: "invalid",
+        fields: [{ at: ["fingerCm"], problem: { is: "too-large", limit: 3 } }],
+      },
+    });
   });
   it("the pointing error is the user's, and goes back to the usual one", async () => {
     const browser = await freshBrowser(day);
-    await browser.checks.savePointing({ pointing: 0.016 });
+    await browser.act("save-pointing", { pointing: 0.016 });
     expect((await browser.look("wren")).settings.pointing).toBe(0.016);
-    await browser.checks.savePointing({ pointing: null });
+    await browser.act("save-pointing", { pointing: null });
     expect((await browser.look("wren")).settings.pointing).toBeNull();
   });
   it("a photograph is kept with its readings, and removed", async () => {
@@ -230,13 +242,14 @@ describe("what belongs to the body and to the hand that measures", () => {
       se: 1.4,
       spots: [[0.1, 0.2]],
     };
-    await browser.checks.savePhoto("wren", {
+    await browser.act("save-photo", {
+      athleteId: "wren",
       photo: { image: "data:image/jpeg;base64,AAAA", width: 800, height: 600, readings: [reading] },
     });
     const [photo] = (await browser.look("wren")).photos;
     expect(photo).toMatchObject({ athleteId: "wren", on: day, readings: [{ degrees: 112 }] });
     expect((await browser.look("odalys")).photos).toEqual([]);
-    await browser.checks.removePhoto({ id: photo!.id });
+    await browser.act("remove-photo", { id: photo!.id });
     expect((await browser.look("wren")).photos).toEqual([]);
   });
 });
@@ -248,9 +261,9 @@ describe("an aim's own weights, targets and skills", () => {
     const need = async () =>
       (await browser.look("odalys")).needs.find(({ motion }) => motion === "wrist.extension")!;
     const computed = (await need()).weight;
-    await browser.aims.overrideWeight({ id, motion: "wrist.extension", weight: 4, reason: " " });
+    await browser.act("override-weight", { id, motion: "wrist.extension", weight: 4, reason: " " });
     expect((await need()).weight).toBe(computed);
-    await browser.aims.overrideWeight({
+    await browser.act("override-weight", {
       id,
       motion: "wrist.extension",
       weight: 4,
@@ -258,14 +271,19 @@ describe("an aim's own weights, targets and skills", () => {
     });
     expect(await need()).toMatchObject({ weight: 4, override: { computed, reason: "sprain" } });
     expect((await browser.look("odalys")).needs[0]!.motion).toBe("wrist.extension");
-    await browser.aims.overrideWeight({ id, motion: "wrist.extension", weight: null, reason: "" });
+    await browser.act("override-weight", {
+      id,
+      motion: "wrist.extension",
+      weight: null,
+      reason: "",
+    });
     expect((await need()).weight).toBe(computed);
   });
   it("a what-if is kept as targets with a date", async () => {
     const browser = await freshBrowser(day);
     const id = (await browser.look("odalys")).aim!.id;
     const target = { motion: "shoulder.flexion", side: "left", degrees: 168, by: "2026-12-10" };
-    await browser.aims.saveTargets({ id, targets: [target] });
+    await browser.act("save-targets", { id, targets: [target] });
     expect((await browser.look("odalys")).aim!.targets).toEqual([target]);
   });
   it("the walk keeps to the aim that was chosen, over stations", async () => {
@@ -278,22 +296,21 @@ describe("an aim's own weights, targets and skills", () => {
     const browser = await freshBrowser(day);
     const squat = (await browser.look("kaito")).skill!;
     const wrong = { ...squat, demands: [{ ...squat.demands[0]!, clean: 10, passable: 20 }] };
-    expect(await browser.skills.saveSkill({ skill: wrong })).toEqual({
-      errors: { "demands.0.clean": expect.stringContaining("more than a passable") },
+    expect(await browser.act("save-skill", { skill: wrong })).toEqual({
+      refused: { why: "clean-not-above", demand: 0 },
     });
-    expect(await browser.skills.saveSkill({ skill: { ...squat, demands: [] } })).toHaveProperty(
-      "errors.demands",
-    );
-    const made = (await browser.skills.saveSkill({ skill: { ...squat, name: "Mine" } })) as {
-      id: string;
-    };
+    expect(await browser.act("save-skill", { skill: { ...squat, demands: [] } })).toMatchObject({
+      refused: { why: "invalid", fields: [{ at: ["demands"] }] },
+    });
+    const made = done(await browser.act("save-skill", { skill: { ...squat, name: "Mine" } }));
     expect(made.id).toMatch(/^own-/);
-    await browser.skills.saveSkill({ skill: { ...squat, id: made.id, name: "Mine, again" } });
+    await browser.act("save-skill", { skill: { ...squat, id: made.id, name: "Mine, again" } });
     const own = (await browser.look("kaito")).library.skills.filter(({ id }) =>
       id.startsWith("own-"),
     );
     expect(own.map(({ name }) => name)).toEqual(["Mine, again"]);
-    await browser.aims.saveAim("kaito", {
+    await browser.act("save-aim", {
+      athleteId: "kaito",
       id: null,
       skillId: made.id,
       quality: "clean",
@@ -301,9 +318,9 @@ describe("an aim's own weights, targets and skills", () => {
       hips: "square",
       by: "2027-02-01",
     });
-    expect(await browser.skills.removeSkill({ id: made.id })).toHaveProperty("refused");
-    expect((await browser.notebook()).undo()).toEqual({ done: "new aim" });
-    expect(await browser.skills.removeSkill({ id: made.id })).toBeNull();
+    expect(await browser.act("remove-skill", { id: made.id })).toHaveProperty("refused");
+    expect((await browser.notebook()).undo()).toEqual({ done: { does: "new-aim" } });
+    expect(await browser.act("remove-skill", { id: made.id })).toEqual({ done: null });
   });
 });
 
@@ -321,8 +338,8 @@ describe("a prep", () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
     await Promise.all([
-      browser.preps.planAgain(view, { prep, changes: { alreadyWarm: true } }),
-      browser.preps.planAgain(view, { prep, changes: { budget: 1800 } }),
+      browser.act("plan-prep", { ...of(view), prep, changes: { alreadyWarm: true } }),
+      browser.act("plan-prep", { ...of(view), prep, changes: { budget: 1800 } }),
     ]);
     expect(await now(browser, prep.id)).toMatchObject({ alreadyWarm: true, budget: 1800 });
   });
@@ -330,12 +347,12 @@ describe("a prep", () => {
   it("another shape brings its own minutes, doses and hand-over", async () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
-    await browser.preps.planAgain(view, { prep, changes: { format: "mobility" } });
+    await browser.act("plan-prep", { ...of(view), prep, changes: { format: "mobility" } });
     expect(await now(browser, prep.id)).toMatchObject({ session: "mobility", budget: 1800 });
-    await browser.preps.planAgain(view, { prep, changes: { format: "clocked-families" } });
+    await browser.act("plan-prep", { ...of(view), prep, changes: { format: "clocked-families" } });
     const clocked = await now(browser, prep.id);
     expect(clocked).toMatchObject({ session: "warm-up", budget: 600, handOver: 120 });
-    await browser.preps.planAgain(view, { prep, changes: { turn: 1 } });
+    await browser.act("plan-prep", { ...of(view), prep, changes: { turn: 1 } });
     expect(await now(browser, prep.id)).toMatchObject({ format: "clocked-families", budget: 600 });
     expect(prepSeconds(clocked.items, view.library, clocked.handOver)).toBe(600);
   });
@@ -344,11 +361,13 @@ describe("a prep", () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
     const terms = { alreadyWarm: false, beforeTraining: true };
-    await browser.preps.reorder(view, { prep, from: 0, to: prep.items.length - 1 });
+    await browser.act("move-drill", { ...of(view), prep, from: 0, to: prep.items.length - 1 });
     const broken = await now(browser, prep.id);
     expect(broken.items.at(-1)!.drillId).toBe(prep.items[0]!.drillId);
     expect(breaches(broken.items, view.library, terms)[0]!.rule).toEqual({ why: "cold" });
-    expect(await browser.preps.repair(view, { prep })).toEqual({ removed: [] });
+    expect(await browser.act("mend-order", { ...of(view), prep })).toEqual({
+      done: { removed: [] },
+    });
     const mended = await now(browser, prep.id);
     expect(breaches(mended.items, view.library, terms)).toEqual([]);
     expect(mended.items.map(({ id }) => id).sort()).toEqual(prep.items.map(({ id }) => id).sort());
@@ -358,9 +377,9 @@ describe("a prep", () => {
   it("a dropped raise is broken, and mending puts one in again", async () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
-    await browser.preps.dropItem(view, { prep, itemId: prep.items[0]!.id });
+    await browser.act("drop-drill", { ...of(view), prep, itemId: prep.items[0]!.id });
     expect((await now(browser, prep.id)).items.some(({ phase }) => phase === "raise")).toBe(false);
-    await browser.preps.repair(view, { prep });
+    await browser.act("mend-order", { ...of(view), prep });
     expect((await now(browser, prep.id)).items[0]!.phase).toBe("raise");
   });
 
@@ -368,33 +387,38 @@ describe("a prep", () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
     const [, second, third] = prep.items;
-    await browser.preps.lockItem({ prep, itemId: second!.id });
+    await browser.act("pin-drill", { athleteId: "odalys", prep, itemId: second!.id });
     expect((await now(browser, prep.id)).items[1]!.locked).toBe(true);
-    await browser.preps.dropItem(view, { prep, itemId: third!.id });
+    await browser.act("drop-drill", { ...of(view), prep, itemId: third!.id });
     const dropped = await now(browser, prep.id);
     expect(dropped).toMatchObject({ dropped: [third!.drillId], touched: true });
     expect(prepSeconds(dropped.items, view.library)).toBeLessThan(dropped.budget - 15);
-    await browser.preps.fillUp(view, { prep });
+    await browser.act("fit-minutes", { ...of(view), prep });
     const filled = await now(browser, prep.id);
     expect(filled.items.some(({ drillId }) => drillId === third!.drillId)).toBe(false);
     expect(filled.items.some(({ id }) => id === second!.id)).toBe(true);
     expect(filled.budget - prepSeconds(filled.items, view.library)).toBeLessThanOrEqual(15);
-    await browser.preps.addDrill(view, { prep, drillId: third!.drillId });
+    await browser.act("add-drill", { ...of(view), prep, drillId: third!.drillId });
     expect(
       (await now(browser, prep.id)).items.some(({ drillId }) => drillId === third!.drillId),
     ).toBe(true);
     const last = filled.items.at(-1)!;
     const rungs = view.library.drills.find(({ id }) => id === last.drillId)!.rungs;
-    await browser.preps.editItem(view, { prep, itemId: last.id, rungId: rungs[0]!.id });
+    await browser.act("edit-drill", { ...of(view), prep, itemId: last.id, rungId: rungs[0]!.id });
     expect((await now(browser, prep.id)).items.find(({ id }) => id === last.id)!.rungId).toBe(
       rungs[0]!.id,
     );
     const dose = { type: "hold" as const, sets: 2, seconds: 12, rest: 5 };
-    await browser.preps.editItem(view, { prep, itemId: last.id, dose });
+    await browser.act("edit-drill", { ...of(view), prep, itemId: last.id, dose });
     expect((await now(browser, prep.id)).items.find(({ id }) => id === last.id)!.dose).toEqual(
       dose,
     );
-    await browser.preps.swapItem({ prep, itemId: last.id, item: { ...last, id: "other" } });
+    await browser.act("swap-drill", {
+      athleteId: "odalys",
+      prep,
+      itemId: last.id,
+      item: { ...last, id: "other" },
+    });
     expect((await now(browser, prep.id)).items.some(({ id }) => id === "other")).toBe(true);
   });
 
@@ -402,10 +426,14 @@ describe("a prep", () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
     const items = prep.items.slice(0, 2);
-    await browser.preps.lockItem({ prep, itemId: prep.items[1]!.id });
-    expect(await browser.preps.takeProven({ prep, items })).toBeNull();
+    await browser.act("pin-drill", { athleteId: "odalys", prep, itemId: prep.items[1]!.id });
+    expect(await browser.act("take-proven", { athleteId: "odalys", prep, items })).toEqual({
+      done: { proven: null },
+    });
     const touched = await now(browser, prep.id);
-    expect(await browser.preps.takeProven({ prep: touched, items })).toMatchObject({ items });
+    expect(
+      await browser.act("take-proven", { athleteId: "odalys", prep: touched, items }),
+    ).toMatchObject({ done: { proven: { items } } });
     expect((await now(browser, prep.id)).items).toHaveLength(2);
     expect(view.preps.length).toBeGreaterThan(0);
   });
@@ -414,14 +442,14 @@ describe("a prep", () => {
     const browser = await freshBrowser(day);
     const { view } = await proposal(browser);
     const format = { ...view.library.formats[0]!, id: "new", name: "Ours" };
-    const { formatId } = await browser.formats.saveFormat({ format });
+    const { formatId } = done(await browser.act("save-format", { format }));
     const mine = await browser.look("odalys");
     expect(mine.library.formats.find(({ id }) => id === formatId)!.name).toBe("Ours");
     await Promise.all([
-      browser.formats.saveSchools({ athleteId: "odalys", schools: { stretch: "static" } }),
-      browser.formats.saveSchools({ athleteId: "odalys", schools: { amount: null } }),
+      browser.act("save-schools", { ofAthlete: "odalys", schools: { stretch: "static" } }),
+      browser.act("save-schools", { ofAthlete: "odalys", schools: { amount: null } }),
     ]);
-    await browser.formats.saveSchools({ athleteId: null, schools: { hold: "long" } });
+    await browser.act("save-schools", { ofAthlete: null, schools: { hold: "long" } });
     const schooled = await browser.look("odalys");
     expect(schooled.athlete.schools).toEqual({ stretch: "static" });
     expect(browser.planning.requestOf(schooled, schooled.preps[0]!).schools).toMatchObject({
@@ -435,17 +463,16 @@ describe("a prep", () => {
       name: "Mine",
       cautions: ["", " mind the step "],
     };
-    const saved = await browser.formats.saveDrill({ drill });
-    if ("errors" in saved) throw new Error(saved.errors.join());
+    const saved = done(await browser.act("save-drill", { drill }));
     const own = (await browser.look("odalys")).library.drills.find(
       ({ id }) => id === saved.drillId,
     )!;
     expect(own).toMatchObject({ name: "Mine", cautions: ["mind the step"] });
-    expect(await browser.formats.saveDrill({ drill: { ...drill, rungs: [] } })).toHaveProperty(
-      "errors",
-    );
-    await browser.formats.removeDrill({ drillId: saved.drillId });
-    await browser.formats.removeFormat({ formatId });
+    expect(await browser.act("save-drill", { drill: { ...drill, rungs: [] } })).toMatchObject({
+      refused: { why: "invalid", fields: [{ at: ["drill", "rungs"] }] },
+    });
+    await browser.act("remove-drill", { drillId: saved.drillId });
+    await browser.act("remove-format", { formatId });
     const without = await browser.look("odalys");
     expect(without.library.formats.some(({ id }) => id === formatId)).toBe(false);
     expect(without.library.drills.some(({ id }) => id === saved.drillId)).toBe(false);
@@ -454,24 +481,29 @@ describe("a prep", () => {
   it("becomes a run once, and the run becomes a log; undone, the run is there again, paused", async () => {
     const browser = await freshBrowser(day);
     const { view, prep } = await proposal(browser);
-    await browser.preps.startRun(view, { prep });
-    await browser.preps.startRun(await browser.look("odalys"), { prep });
+    await browser.act("start-run", { ...of(view), prep });
+    await browser.act("start-run", { ...of(await browser.look("odalys")), prep });
     const running = await browser.look("odalys");
     expect(running.runs).toHaveLength(1);
     vi.setSystemTime(new Date(`${day}T09:04:00`));
-    await browser.runs.happened(running.runs[0]!, {
-      type: "pain",
-      level: 3,
-      place: "",
-      sharp: false,
-      painKind: null,
-      who: "",
+    await browser.act("happen", {
+      runId: running.runs[0]!.id,
+      events: [
+        {
+          type: "pain",
+          level: 3,
+          place: "",
+          sharp: false,
+          painKind: null,
+          who: "",
+        },
+      ],
     });
-    const logId = await browser.runs.finishRun(running, running.runs[0]!.id);
+    const { logId } = done(await browser.act("finish-run", { ...of(running) }));
     const after = await browser.look("odalys");
     expect(after.runs).toEqual([]);
     expect(after.logs.find(({ id }) => id === logId)).toMatchObject({ prepId: prep.id, on: day });
-    expect((await browser.notebook()).undo()).toEqual({ done: "log the run" });
+    expect((await browser.notebook()).undo()).toEqual({ done: { does: "log-run" } });
     const back = await browser.look("odalys");
     expect(back.logs.some(({ id }) => id === logId)).toBe(false);
     expect(back.runs[0]!.events.map(({ type }) => type)).toEqual(["start", "pain", "pause"]);
@@ -483,14 +515,14 @@ describe("a log", () => {
     const browser = await freshBrowser(day);
     const { logs } = await browser.look("odalys");
     const log = logs.at(-1)!;
-    expect(await browser.logs.saveLog({ log: { ...log, note: "felt light" } })).toEqual({
-      kept: log.id,
+    expect(await browser.act("save-log", { log: { ...log, note: "felt light" } })).toEqual({
+      done: { kept: log.id },
     });
     expect((await browser.notebook()).get("log", log.id)!.note).toBe("felt light");
-    expect(await browser.logs.saveLog({ log: { ...log, minutes: -3 } })).toMatchObject({
-      error: expect.stringContaining("minutes"),
+    expect(await browser.act("save-log", { log: { ...log, minutes: -3 } })).toMatchObject({
+      refused: { why: "invalid", fields: [{ at: ["log", "minutes"] }] },
     });
-    await browser.logs.removeLog(log.id);
+    await browser.act("remove-log", { athleteId: "odalys", id: log.id });
     expect((await browser.notebook()).get("log", log.id)).toBeNull();
   });
 });
@@ -502,7 +534,7 @@ describe("the view of an athlete", () => {
     await (await browser.notebook()).settled();
     const settled = await browser.look("odalys");
     expect(await browser.look("odalys")).toBe(settled);
-    await browser.athletes.archiveAthlete({ id: "odalys", archived: true });
+    await browser.act("archive-athlete", { id: "odalys", archived: true });
     expect(await browser.look("odalys")).not.toBe(first);
   });
 

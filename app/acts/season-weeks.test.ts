@@ -2,7 +2,7 @@ import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd } from "#core/season/plan/block";
 import { minutesOf, type Season } from "#core/records/training";
-import { freshBrowser } from "./test-notebook";
+import { freshBrowser, of } from "./test-notebook";
 
 const day = "2026-11-24";
 let browser: Awaited<ReturnType<typeof freshBrowser>>;
@@ -24,7 +24,7 @@ beforeEach(() => browser.open.change("begin again", begun));
 describe("the block and its doses", () => {
   it("a dose that is changed places everything to come anew, and nothing that was not sent changes", async () => {
     const before = await season();
-    await browser.season.setSeason(await look(), { changes: { warmUp: 25 } });
+    await browser.act("set-season", { ...of(await look()), changes: { warmUp: 25 } });
     const after = await season();
     const warmUps = (await ahead("warm-up")).filter(({ on }) => on > day);
     expect(warmUps.length).toBeGreaterThan(10);
@@ -36,7 +36,8 @@ describe("the block and its doses", () => {
   });
 
   it("none of a kind is none: no circles, no fillers, no sessions", async () => {
-    await browser.season.setSeason(await look(), {
+    await browser.act("set-season", {
+      ...of(await look()),
       changes: {
         circles: { minutes: 0, at: "07:30" },
         fillers: 0,
@@ -50,11 +51,14 @@ describe("the block and its doses", () => {
   });
 
   it("a block begins on a Monday, whatever day is sent, and its end moves what is placed", async () => {
-    await browser.season.setSeason(await look(), { changes: { since: "2026-11-26", weeks: 5 } });
+    await browser.act("set-season", {
+      ...of(await look()),
+      changes: { since: "2026-11-26", weeks: 5 },
+    });
     const { since, slots } = await season();
     expect(since).toBe("2026-11-23");
     expect(slots.every(({ on }) => on <= blockEnd({ since, weeks: 5 }))).toBe(true);
-    await browser.season.setSeason(await look(), { changes: { weeks: 6 } });
+    await browser.act("set-season", { ...of(await look()), changes: { weeks: 6 } });
     expect((await season()).slots.some(({ on }) => on > blockEnd({ since, weeks: 5 }))).toBe(true);
   });
 
@@ -71,7 +75,9 @@ describe("the block and its doses", () => {
     ],
   ] as [object, string][])("refuses %j", async (changes) => {
     const before = await season();
-    expect(await browser.season.setSeason(await look(), { changes })).toHaveProperty("error");
+    expect(await browser.act("set-season", { ...of(await look()), changes })).toHaveProperty(
+      "refused",
+    );
     expect(await season()).toEqual(before);
   });
 
@@ -81,11 +87,13 @@ describe("the block and its doses", () => {
     expect(other).toBeDefined();
     const sessions = async (aimId: string) =>
       (await ahead("mobility", "noor")).filter((slot) => slot.aimId === aimId).length;
-    await browser.season.setSeason(view, {
+    await browser.act("set-season", {
+      ...of(view),
       changes: { shares: [{ aimId: other!, share: 0.9 }] },
     });
     const mostly = await sessions(other!);
-    await browser.season.setSeason(await look("noor"), {
+    await browser.act("set-season", {
+      ...of(await look("noor")),
       changes: { shares: [{ aimId: other!, share: 0.1 }] },
     });
     expect(await sessions(other!)).toBeLessThan(mostly);
@@ -105,7 +113,9 @@ describe("a week of its own", () => {
     (await season()).slots.filter(({ on }) => on >= monday && on <= plusDays(monday, 6));
 
   it("hangs the warm-ups on its own trainings; nothing is held long on a day of travel", async () => {
-    expect(await browser.season.setWeek(await look(), { monday, trainings: lessons })).toBeNull();
+    expect(
+      await browser.act("set-week", { ...of(await look()), monday, trainings: lessons }),
+    ).toEqual({ done: null });
     const slots = await inWeek();
     expect(
       slots.filter(({ kind }) => kind === "warm-up").map(({ on, starts }) => [on, starts]),
@@ -115,13 +125,13 @@ describe("a week of its own", () => {
 
   it("the usual week comes back by one act, the other weeks never changed", async () => {
     const before = await season();
-    await browser.season.setWeek(await look(), { monday, trainings: lessons });
+    await browser.act("set-week", { ...of(await look()), monday, trainings: lessons });
     const warmUps = (list: typeof before.slots) =>
       list
         .filter(({ kind, on }) => kind === "warm-up" && mondayOf(on) !== monday)
         .map(({ on, starts }) => `${on} ${starts}`);
     expect(warmUps((await season()).slots)).toEqual(warmUps(before.slots));
-    await browser.season.setWeek(await look(), { monday, trainings: null });
+    await browser.act("set-week", { ...of(await look()), monday, trainings: null });
     expect((await season()).others).toEqual(before.others);
     expect((await inWeek()).filter(({ kind }) => kind === "warm-up").map(where)).toEqual(
       before.slots
@@ -132,25 +142,25 @@ describe("a week of its own", () => {
 
   it("what cannot be in one week is said", async () => {
     const twice = [lessons[0]!, { ...lessons[0]!, starts: "09:30" }];
-    expect(await browser.season.setWeek(await look(), { monday, trainings: twice })).toEqual({
-      error: "Two trainings of one day run into each other (09:00 and 09:30).",
+    expect(
+      await browser.act("set-week", { ...of(await look()), monday, trainings: twice }),
+    ).toEqual({
+      refused: { why: "week", problem: { is: "clash", starts: ["09:00", "09:30"] } },
     });
     const rest = [
       lessons[0]!,
       { ...lessons[0]!, kind: "rest" as const, starts: "00:00", minutes: 0 },
     ];
-    expect(await browser.season.setWeek(await look(), { monday, trainings: rest })).toHaveProperty(
-      "error",
-      "A day of rest or travel holds no training beside it.",
-    );
-    const late = [{ ...lessons[0]!, starts: "23:30", minutes: 90 }];
-    expect(await browser.season.setWeek(await look(), { monday, trainings: late })).toHaveProperty(
-      "error",
-      "A training that begins at 23:30 does not end on that day.",
-    );
     expect(
-      await browser.season.setWeek(await look(), { monday: "soon", trainings: [] }),
-    ).toHaveProperty("error");
+      await browser.act("set-week", { ...of(await look()), monday, trainings: rest }),
+    ).toHaveProperty("refused.problem.is", "rest-and-training");
+    const late = [{ ...lessons[0]!, starts: "23:30", minutes: 90 }];
+    expect(
+      await browser.act("set-week", { ...of(await look()), monday, trainings: late }),
+    ).toHaveProperty("refused.problem", { is: "past-midnight", starts: "23:30" });
+    expect(
+      await browser.act("set-week", { ...of(await look()), monday: "soon", trainings: [] }),
+    ).toHaveProperty("refused");
   });
 });
 
@@ -160,9 +170,9 @@ describe("what comes from elsewhere", () => {
     const better = first.map((slot) =>
       slot.kind === "mobility" && slot.on > day ? { ...slot, starts: "06:00" } : slot,
     );
-    await browser.season.takePlaces(await look(), { from: first.slice(1), slots: better });
+    await browser.act("take-places", { ...of(await look()), from: first.slice(1), slots: better });
     expect((await season()).slots).toEqual(first);
-    await browser.season.takePlaces(await look(), { from: first, slots: better });
+    await browser.act("take-places", { ...of(await look()), from: first, slots: better });
     expect((await season()).slots).toEqual(better);
   });
 
@@ -170,7 +180,8 @@ describe("what comes from elsewhere", () => {
     const before = await season();
     const [session] = await ahead("mobility");
     const on = plusDays(session!.on, 1);
-    await browser.season.takeCalendar(await look(), {
+    await browser.act("read-calendar", {
+      ...of(await look()),
       moves: [{ slotId: session!.id, on, starts: "20:15" }],
       trainings: [{ on: "2026-12-13", starts: "11:00", minutes: 60, kind: "class", placeId: null }],
     });
@@ -194,7 +205,8 @@ describe("what comes from elsewhere", () => {
   it("quick presses of a key add up from where the session is by then, and end where a day does", async () => {
     const [session] = (await ahead("mobility")).filter(({ on }) => on > day);
     const view = await look();
-    const press = (by: object) => browser.season.moveSlot(view, { slotId: session!.id, ...by });
+    const press = (by: object) =>
+      browser.act("move-session", { ...of(view), slotId: session!.id, ...by });
     await Promise.all([press({ days: 1 }), press({ days: 1 }), press({ days: 1 })]);
     const moved = async () => (await season()).slots.find(({ id }) => id === session!.id)!;
     expect(await moved()).toMatchObject({ on: plusDays(session!.on, 3), movedFrom: session!.on });
@@ -208,7 +220,8 @@ describe("what comes from elsewhere", () => {
 
   it("a session deleted in the calendar is taken out where that was ticked, and stays out", async () => {
     const [one, other] = (await ahead("mobility")).filter(({ on }) => on > day);
-    await browser.season.takeCalendar(await look(), {
+    await browser.act("read-calendar", {
+      ...of(await look()),
       moves: [],
       gone: [one!.id],
       trainings: [],
@@ -221,7 +234,8 @@ describe("what comes from elsewhere", () => {
 
   it("a training outside the block is left out, and the rest is kept", async () => {
     const before = await season();
-    await browser.season.takeCalendar(await look(), {
+    await browser.act("read-calendar", {
+      ...of(await look()),
       moves: [],
       trainings: [{ on: "2029-01-01", starts: "11:00", minutes: 60, kind: "class", placeId: null }],
     });
@@ -231,14 +245,18 @@ describe("what comes from elsewhere", () => {
   it("a session let go of may be placed again; one that was never moved stays as it is", async () => {
     const [session] = await ahead("mobility");
     const on = plusDays(session!.on, 1);
-    await browser.season.moveSlot(await look(), { slotId: session!.id, on });
+    await browser.act("move-session", { ...of(await look()), slotId: session!.id, on });
     expect((await season()).slots.find(({ id }) => id === session!.id)!.pinned).toBe(true);
-    await browser.season.unpinSlot(await look(), { slotId: session!.id });
+    await browser.act("let-session-go", { ...of(await look()), slotId: session!.id });
     expect((await season()).slots.filter(({ pinned, kind }) => pinned && kind !== "check")).toEqual(
       [],
     );
-    await browser.season.moveSlot(await look(), { slotId: "nobody", on });
-    await browser.season.moveSlot(await look(), { slotId: session!.id, on: "2029-01-01" });
+    await browser.act("move-session", { ...of(await look()), slotId: "nobody", on });
+    await browser.act("move-session", {
+      ...of(await look()),
+      slotId: session!.id,
+      on: "2029-01-01",
+    });
     const { slots, ...block } = await season();
     expect(slots.every((slot) => slot.on <= blockEnd(block))).toBe(true);
   });

@@ -1,0 +1,68 @@
+import * as z from "zod";
+import type { Library } from "../content/library";
+import type { DayText } from "../dates/days";
+import type { AnyRecord, Kind, RecordOf } from "../records/records";
+import type { Situation } from "../situation/situation";
+import type { Does } from "./does";
+import type { Refusal } from "./refusal";
+
+/** What an act may read: the notebook, the library, the day and the clock. */
+export type Scene = {
+  get: <K extends Kind>(kind: K, id: string) => RecordOf<K> | null;
+  all: <K extends Kind>(kind: K, athleteId?: string) => readonly RecordOf<K>[];
+  /** An athlete and what follows from the records, as of the day that is looked at. Throws for nobody. */
+  situation: (athleteId: string) => Situation;
+  /** Skills that aims of anybody ask, by identifier; read beforehand for the acts that say they need it. */
+  askedSkills: ReadonlySet<string>;
+  library: Library;
+  today: DayText;
+  /** This moment, ISO. */
+  moment: string;
+  /** A name that nothing else has. */
+  newId: (kind: string) => string;
+};
+
+/** What an act comes to: records put and taken away as one, or a refusal that changes nothing. */
+export type Outcome<Answer> =
+  | {
+      /** What it is called; null for what no person asked for, which is no step of undo. */
+      does: Does | null;
+      put: readonly AnyRecord[];
+      /** Keys of records that go. */
+      remove?: readonly string[];
+      /** What undo brings back in place of what was there. */
+      restore?: readonly AnyRecord[];
+      /** Written without the page being read anew, as the beats of a run. */
+      quietly?: boolean;
+      answer: Answer;
+    }
+  | { refused: Refusal };
+
+/** How an act is read and decided. Pure: the same scene and the same act come to the same. */
+export type ActRule<Sent extends z.ZodType, Answer> = {
+  sent: Sent;
+  decide: (scene: Scene, sent: z.output<Sent>) => Outcome<Answer>;
+  /** Everybody whose records are read, besides the athlete of the act. */
+  others?: (sent: z.output<Sent>) => readonly string[];
+  needsAskedSkills?: boolean;
+};
+
+export const rule = <Sent extends z.ZodType, Answer>(
+  one: ActRule<Sent, Answer>,
+): ActRule<Sent, Answer> => one;
+
+/** Changes as one act, with nothing to answer. */
+export const does = (
+  what: Does,
+  put: readonly AnyRecord[],
+  remove: readonly string[] = [],
+): Outcome<null> => ({ does: what, put, remove, answer: null });
+
+/** Nothing to be done: what was asked for is not there any more, or is so already. */
+export const nothing: Outcome<null> = { does: null, put: [], answer: null };
+
+/** A record that somebody else has taken away since. */
+export const gone = (kind: Kind): { refused: Refusal } => ({ refused: { why: "gone", kind } });
+
+/** An act about one athlete. */
+export const Of = z.object({ athleteId: z.string() });

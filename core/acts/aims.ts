@@ -1,0 +1,138 @@
+import * as z from "zod";
+import { IntakeQuestion } from "../body/conditions";
+import { JointId, MotionId } from "../body/motions";
+import { Intake, MotionClearance } from "../records/athlete";
+import { Aim } from "../records/records";
+import { does, gone, nothing, Of, rule } from "./act";
+
+/** Keeps a new aim, or an edited one. */
+const saveAim = rule({
+  sent: Of.extend({
+    ...Aim.pick({ skillId: true, quality: true, side: true, by: true, hips: true }).shape,
+    id: z.string().nullable(),
+  }),
+  decide: (scene, { id, athleteId, ...fields }) => {
+    const known = id ? scene.get("aim", id) : null;
+    if (known) return does({ does: "edit-aim" }, [{ ...known, ...fields }]);
+    if (fields.by < scene.today) return { refused: { why: "aim-in-the-past" } };
+    const aim: Aim = {
+      kind: "aim",
+      id: scene.newId("aim"),
+      athleteId,
+      ...fields,
+      since: scene.today,
+      closedOn: null,
+      overrides: [],
+      targets: [],
+    };
+    return does({ does: "new-aim" }, [aim]);
+  },
+});
+
+/** Sets a motion's weight by hand, with the reason; without a weight the computed one counts again. */
+const overrideWeight = rule({
+  sent: z.object({
+    id: z.string(),
+    motion: MotionId,
+    weight: z.number().min(0).max(10).nullable(),
+    reason: z.string().trim(),
+  }),
+  decide: (scene, { id, motion, weight, reason }) => {
+    const aim = scene.get("aim", id);
+    if (!aim) return gone("aim");
+    if (weight !== null && reason === "") return { refused: { why: "reason-missing" } };
+    const others = aim.overrides.filter((one) => one.motion !== motion);
+    return does({ does: weight === null ? "weight-as-computed" : "weight-by-hand" }, [
+      { ...aim, overrides: weight === null ? others : [...others, { motion, weight, reason }] },
+    ]);
+  },
+});
+
+/** Keeps a what-if as targets: the degrees to have by a day. An empty list takes them away. */
+const saveTargets = rule({
+  sent: z.object({ id: z.string(), targets: Aim.shape.targets.unwrap() }),
+  decide: (scene, { id, targets }) => {
+    const aim = scene.get("aim", id);
+    return aim
+      ? does({ does: targets.length > 0 ? "keep-targets" : "drop-targets" }, [{ ...aim, targets }])
+      : gone("aim");
+  },
+});
+
+const closeAim = rule({
+  sent: z.object({ id: z.string(), closed: z.boolean() }),
+  decide: (scene, { id, closed }) => {
+    const aim = scene.get("aim", id);
+    return aim
+      ? does({ does: closed ? "close-aim" : "open-aim" }, [
+          { ...aim, closedOn: closed ? scene.today : null },
+        ])
+      : gone("aim");
+  },
+});
+
+/** Keeps the intake as answered today; clearances of questions still answered yes stay. */
+const saveIntake = rule({
+  sent: Of.extend({
+    ...Intake.pick({ yes: true, note: true, growthSpurt: true, looseness: true }).shape,
+    flagged: z.array(JointId).optional(),
+  }),
+  decide: (scene, { athleteId, flagged, ...answers }) => {
+    const athlete = scene.get("athlete", athleteId);
+    if (!athlete) return gone("athlete");
+    const clearances = (athlete.intake?.clearances ?? []).filter(({ question }) =>
+      answers.yes.includes(question),
+    );
+    return does({ does: "intake" }, [
+      {
+        ...athlete,
+        flagged: flagged ?? athlete.flagged,
+        intake: { ...answers, on: scene.today, clearances },
+      },
+    ]);
+  },
+});
+
+/** Records a clinician's clearance of one answer: who, when, limits. */
+const clearQuestion = rule({
+  sent: Of.extend({
+    question: IntakeQuestion,
+    who: z.string().trim().min(1),
+    limits: z.string(),
+  }),
+  decide: (scene, { athleteId, question, who, limits }) => {
+    const athlete = scene.get("athlete", athleteId);
+    if (!athlete) return gone("athlete");
+    if (!athlete.intake) return nothing;
+    const others = athlete.intake.clearances.filter((clearance) => clearance.question !== question);
+    const clearance = { question, who, on: scene.today, limits };
+    return does({ does: "clear-question" }, [
+      { ...athlete, intake: { ...athlete.intake, clearances: [...others, clearance] } },
+    ]);
+  },
+});
+
+/** Lets a locked motion back into plans, by a person, with a reason. */
+const clearMotion = rule({
+  sent: Of.extend(MotionClearance.omit({ on: true, covers: true }).shape),
+  decide: (scene, { athleteId, ...clearance }) => {
+    const { athlete, locks } = scene.situation(athleteId);
+    const covers = locks.find(({ motion }) => motion === clearance.motion)?.causes ?? [];
+    return does({ does: "clear-motion", motion: clearance.motion }, [
+      {
+        ...athlete,
+        clearances: [...athlete.clearances, { ...clearance, on: scene.today, covers }],
+      },
+    ]);
+  },
+});
+
+export const aimActs = {
+  "save-aim": saveAim,
+  "override-weight": overrideWeight,
+  "save-targets": saveTargets,
+  "close-aim": closeAim,
+  "save-intake": saveIntake,
+  "clear-question": clearQuestion,
+  "clear-motion": clearMotion,
+};

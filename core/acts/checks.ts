@@ -1,0 +1,136 @@
+import * as z from "zod";
+import { protocolOf } from "../content/library";
+import { entryNotes } from "../measure/entry";
+import { Athlete } from "../records/athlete";
+import { Check, Photo, Settings } from "../records/records";
+import { plainSettings } from "../records/settings";
+import { does, gone, Of, rule, type Outcome, type Scene } from "./act";
+import type { Refusal } from "./refusal";
+
+const Taken = Check.omit({ kind: true, id: true, athleteId: true, on: true, at: true });
+type Taken = z.infer<typeof Taken>;
+
+/** What the check of a reading refuses: no number, impossible, or no pain number. Null where it can be kept. */
+function refusalOf(
+  scene: Scene,
+  { protocolId, side, trials, pain, instrument }: Taken,
+): Refusal | null {
+  const protocol = protocolOf(scene.library, protocolId);
+  // Without its check, or stopped by pain before a reading, there is nothing to judge by.
+  if (!protocol || trials.length === 0) return null;
+  const note = entryNotes({ trials, pain, instrument }, protocol).find(
+    ({ level }) => level === "refused",
+  );
+  return note ? { why: "reading", protocolId, side, note } : null;
+}
+
+/** Keeps a round of checks as one change, dated today; remembers who measured and in which unit lengths were typed. */
+const saveRound = rule({
+  sent: Of.extend({ checks: z.array(Taken).min(1), length: Settings.shape.length }),
+  decide: (scene, { athleteId, checks, length }): Outcome<{ kept: number }> => {
+    for (const check of checks) {
+      const refused = refusalOf(scene, check);
+      if (refused) return { refused };
+    }
+    const settings = scene.get("settings", "settings") ?? plainSettings;
+    const { tester } = checks[0]!;
+    const same = tester === settings.tester && length === settings.length;
+    return {
+      does: { does: "checks", count: checks.length },
+      put: [
+        ...checks.map((check): Check => ({
+          kind: "check",
+          id: scene.newId("check"),
+          athleteId,
+          on: scene.today,
+          at: scene.moment,
+          ...check,
+        })),
+        ...(same ? [] : [{ ...settings, tester, length }]),
+      ],
+      answer: { kept: checks.length },
+    };
+  },
+});
+
+const removeCheck = rule({
+  sent: z.object({ id: z.string() }),
+  decide: (scene, { id }) =>
+    scene.get("check", id) ? does({ does: "remove-check" }, [], [`check/${id}`]) : gone("check"),
+});
+
+/** Keeps the width of the athlete's own finger. */
+const saveFinger = rule({
+  sent: Of.extend({ fingerCm: z.number().min(1).max(3) }),
+  decide: (scene, { athleteId, fingerCm }) => {
+    const athlete = scene.get("athlete", athleteId);
+    return athlete
+      ? does({ does: "finger" }, [{ ...athlete, measures: { ...athlete.measures, fingerCm } }])
+      : gone("athlete");
+  },
+});
+
+/** Keeps the athlete's own segment lengths, cm; what is left out goes back to the proportions of the stature. */
+const saveMeasures = rule({
+  sent: Of.extend({ measures: Athlete.shape.measures }),
+  decide: (scene, { athleteId, measures }) => {
+    const athlete = scene.get("athlete", athleteId);
+    return athlete ? does({ does: "measures" }, [{ ...athlete, measures }]) : gone("athlete");
+  },
+});
+
+/** Keeps the allowance and leg length that fit the split's model to the tape, cm; null takes them away. */
+const saveAllowance = rule({
+  sent: Of.extend({
+    pelvisCm: z.number().min(-40).max(40).nullable(),
+    legCm: z.number().min(40).max(130).nullable(),
+  }),
+  decide: (scene, { athleteId, pelvisCm, legCm }) => {
+    const athlete = scene.get("athlete", athleteId);
+    if (!athlete) return gone("athlete");
+    const measures = { ...athlete.measures };
+    delete measures.pelvisCm;
+    delete measures.fittedLegCm;
+    const fitted = {
+      ...measures,
+      ...(pelvisCm === null ? {} : { pelvisCm }),
+      ...(legCm === null ? {} : { fittedLegCm: legCm }),
+    };
+    return does({ does: "fit-model" }, [{ ...athlete, measures: fitted }]);
+  },
+});
+
+/** Keeps the user's own pointing error on photographs; null goes back to the usual one. */
+const savePointing = rule({
+  sent: z.object({ pointing: Settings.shape.pointing.unwrap() }),
+  decide: (scene, { pointing }) =>
+    does({ does: "pointing" }, [
+      { ...(scene.get("settings", "settings") ?? plainSettings), pointing },
+    ]),
+});
+
+/** Keeps a photograph that angles were read from, because the user said so. */
+const savePhoto = rule({
+  sent: Of.extend({ photo: Photo.omit({ kind: true, id: true, athleteId: true, on: true }) }),
+  decide: (scene, { athleteId, photo }) =>
+    does({ does: "keep-photo" }, [
+      { kind: "photo", id: scene.newId("photo"), athleteId, on: scene.today, ...photo },
+    ]),
+});
+
+const removePhoto = rule({
+  sent: z.object({ id: z.string() }),
+  decide: (scene, { id }) =>
+    scene.get("photo", id) ? does({ does: "remove-photo" }, [], [`photo/${id}`]) : gone("photo"),
+});
+
+export const checkActs = {
+  "save-round": saveRound,
+  "remove-check": removeCheck,
+  "save-finger": saveFinger,
+  "save-measures": saveMeasures,
+  "fit-model": saveAllowance,
+  "save-pointing": savePointing,
+  "save-photo": savePhoto,
+  "remove-photo": removePhoto,
+};

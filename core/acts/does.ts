@@ -1,0 +1,89 @@
+import type { MotionId } from "../body/motions";
+import type { LeftRight } from "../body/side";
+
+/** What an act is called, with the names and figures that it is told by. */
+export type Does =
+  | {
+      does:
+        | "new-aim"
+        | "edit-aim"
+        | "weight-by-hand"
+        | "weight-as-computed"
+        | "keep-targets"
+        | "drop-targets"
+        | "close-aim"
+        | "open-aim"
+        | "intake"
+        | "clear-question"
+        | "remove-check"
+        | "finger"
+        | "measures"
+        | "fit-model"
+        | "pointing"
+        | "keep-photo"
+        | "remove-photo"
+        | "mark-day"
+        | "clear-day"
+        | "remove-skill"
+        | "remove-format"
+        | "remove-drill"
+        | "schools"
+        | "settings"
+        | "log"
+        | "log-run"
+        | "remove-log"
+        | "pin-next"
+        | "choose-next"
+        | "let-go-next"
+        | "plan-prep"
+        | "retime"
+        | "move-drill"
+        | "mend-order"
+        | "pin-drill"
+        | "drop-drill"
+        | "swap-drill"
+        | "another-rung"
+        | "another-dose"
+        | "both-sides-alike"
+        | "fit-minutes"
+        | "remove-own-prep"
+        | "plan-weeks"
+        | "own-week"
+        | "usual-week"
+        | "lighter-week"
+        | "full-week"
+        | "move-session"
+        | "let-session-go"
+        | "place-sessions"
+        | "take-session-out"
+        | "put-session-back"
+        | "write-calendar"
+        | "read-calendar"
+        | "put-round-in"
+        | "take-round-out"
+        | "days-away"
+        | "no-days-away"
+        | "import"
+        | "empty";
+    }
+  | {
+      does:
+        | "edit-athlete"
+        | "add-athlete"
+        | "archive"
+        | "bring-back"
+        | "place"
+        | "skill"
+        | "format"
+        | "drill"
+        | "add-drill"
+        | "keep-own-prep"
+        | "use-own-prep";
+      name: string;
+    }
+  | { does: "checks" | "keep-preps"; count: number }
+  | { does: "clear-motion"; motion: MotionId }
+  | { does: "set-more"; side: LeftRight };
+
+/** The name of an act in the journal; a text where an earlier version wrote it. */
+export type Label = Does | string;

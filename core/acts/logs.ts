@@ -1,0 +1,95 @@
+import * as z from "zod";
+import type { MotionId } from "../body/motions";
+import { liftedWithout } from "../safety/lifted";
+import { NextChosen } from "../records/athlete";
+import { DayNote, Log } from "../records/records";
+import { does, gone, Of, rule, type Outcome } from "./act";
+
+/** Keeps a log as it was filled in. */
+const saveLog = rule({
+  sent: z.object({ log: Log }),
+  decide: (_, { log }): Outcome<{ kept: string }> => ({
+    does: { does: "log" },
+    put: [log],
+    answer: { kept: log.id },
+  }),
+});
+
+/** Takes a log away. Answers with the motions that only its pain had locked. */
+const removeLog = rule({
+  sent: Of.extend({ id: z.string() }),
+  decide: (scene, { athleteId, id }): Outcome<{ lifted: MotionId[] }> =>
+    scene.get("log", id)
+      ? {
+          does: { does: "remove-log" },
+          put: [],
+          remove: [`log/${id}`],
+          answer: { lifted: liftedWithout(scene.situation(athleteId), id) },
+        }
+      : gone("log"),
+});
+
+/** Marks a day, in the one note that it has; what is not sent stays. A note that says nothing any more goes. */
+const markDay = rule({
+  sent: Of.extend({
+    on: DayNote.shape.on,
+    sleep: DayNote.shape.sleep.optional(),
+    energy: DayNote.shape.energy.optional(),
+    soreness: DayNote.shape.soreness.optional(),
+    // Written out: a field with a default would set itself where it was not sent.
+    sore: DayNote.shape.sore.optional(),
+  }),
+  decide: (scene, { athleteId, on, ...marks }) => {
+    const known = scene.all("day", athleteId).find((day) => day.on === on);
+    const said = Object.fromEntries(
+      Object.entries(marks).filter(([, value]) => value !== undefined),
+    );
+    const day: DayNote = {
+      kind: "day",
+      id: known?.id ?? `day-${on}-${athleteId}`.slice(0, 80),
+      athleteId,
+      on,
+      sleep: known?.sleep ?? null,
+      energy: known?.energy ?? null,
+      soreness: known?.soreness ?? null,
+      sore: known?.sore ?? [],
+      ...said,
+    };
+    const empty = day.sleep === null && day.energy === null && day.soreness === null;
+    return empty
+      ? does({ does: "clear-day" }, [], known ? [`day/${known.id}`] : [])
+      : does({ does: "mark-day" }, [day]);
+  },
+});
+
+/** Keeps what the coach says comes next for a drill, over what the rules propose. */
+const chooseNext = rule({
+  sent: Of.extend({ chosen: NextChosen.omit({ on: true }) }),
+  decide: (scene, { athleteId, chosen }) => {
+    const athlete = scene.get("athlete", athleteId);
+    if (!athlete) return gone("athlete");
+    const others = athlete.nextChosen.filter(({ drillId }) => drillId !== chosen.drillId);
+    return does({ does: chosen.how === "pinned" ? "pin-next" : "choose-next" }, [
+      { ...athlete, nextChosen: [...others, { ...chosen, on: scene.today }] },
+    ]);
+  },
+});
+
+/** Lets the rules propose again. */
+const letGoNext = rule({
+  sent: Of.extend({ drillId: z.string() }),
+  decide: (scene, { athleteId, drillId }) => {
+    const athlete = scene.get("athlete", athleteId);
+    if (!athlete) return gone("athlete");
+    const nextChosen = athlete.nextChosen.filter((one) => one.drillId !== drillId);
+    return does({ does: "let-go-next" }, [{ ...athlete, nextChosen }]);
+  },
+});
+
+export const logActs = {
+  "save-log": saveLog,
+  "remove-log": removeLog,
+  "mark-day": markDay,
+  "choose-next": chooseNext,
+  "let-go-next": letGoNext,
+};

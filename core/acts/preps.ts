@@ -1,0 +1,355 @@
+import * as z from "zod";
+import { JointId } from "../body/motions";
+import { Clocked, Gaps } from "../content/format";
+import { drillOf } from "../content/library";
+import { Dose } from "../drill/dose";
+import { rungOf } from "../drill/drill";
+import { ladderOf } from "../prep/doses";
+import { eligibility } from "../prep/eligible";
+import { itemFrom } from "../prep/item";
+import { mended, orderTerms } from "../prep/mend";
+import { breaches } from "../prep/order";
+import { arrange } from "../prep/plan";
+import { formatFor } from "../prep/request";
+import { retimed } from "../prep/retime";
+import { Prep, PrepItem, type Run } from "../records/records";
+import { memberOf } from "../run/group";
+import { newPrep, planned, refitted, requestOf } from "../situation/planning";
+import type { Situation } from "../situation/situation";
+import { does, gone, nothing, Of, rule, type Outcome, type Scene } from "./act";
+
+/** The prep as the page has it: it counts only while the notebook has none, for then it is a proposal. */
+const Sent = Of.extend({ prep: Prep });
+const Item = Sent.extend({ itemId: z.string() });
+const Budget = z.int().min(120).max(7200);
+
+/** The prep as the notebook has it now, so that two quick changes both count. */
+const latest = (scene: Scene, { prep }: { prep: Prep }): Prep => scene.get("prep", prep.id) ?? prep;
+
+/** What may be changed. Written out, since a field with a default would set itself where it was not sent. */
+const Changes = z
+  .object({
+    format: z.string(),
+    budget: Budget,
+    placeId: z.string().nullable(),
+    alreadyWarm: z.boolean(),
+    flagged: z.array(JointId),
+    handOver: z.int().min(0).max(600),
+    clocked: Clocked.nullable(),
+    gaps: Gaps.nullable(),
+    ramp: z.object({ drillId: z.string(), rungId: z.string() }).nullable(),
+    turn: z.int().min(0),
+  })
+  .partial();
+
+/** Plans anew after a change of shape, minutes, place or warmth; keeps what is pinned. A new format brings its own numbers. */
+const planPrep = rule({
+  sent: Sent.extend({ changes: Changes }),
+  decide: (scene, sent) => {
+    const known = Object.fromEntries(
+      Object.entries(sent.changes).filter(([, value]) => value !== undefined),
+    ) as Partial<Prep>;
+    const situation = scene.situation(sent.athleteId);
+    const next = reshaped(situation, latest(scene, sent), known);
+    return does({ does: "plan-prep" }, [planned(situation, next).prep]);
+  },
+});
+
+/** A prep with some of its terms changed; where the format changes, at that format's minutes and doses. */
+function reshaped(situation: Situation, prep: Prep, changes: Partial<Prep>): Prep {
+  const next: Prep = { ...prep, ...changes, touched: false };
+  if (changes.format === undefined || changes.format === prep.format) return next;
+  const format = formatFor(situation.library, next);
+  return {
+    ...next,
+    session: format.doses,
+    budget: format.minutes * 60,
+    handOver: format.handOver,
+    clocked: null,
+    gaps: null,
+    flagged: next.flagged.length > 0 ? next.flagged : situation.athlete.flagged,
+  };
+}
+
+/** Takes a prep to other minutes as the preview showed it. */
+const retimePrep = rule({
+  sent: Sent.extend({ budget: Budget }),
+  decide: (scene, sent) => {
+    const prep = { ...latest(scene, sent), budget: sent.budget };
+    const request = requestOf(scene.situation(sent.athleteId), prep);
+    const { items } = retimed(prep.items, [], sent.budget, request);
+    return does({ does: "retime" }, [{ ...prep, items }]);
+  },
+});
+
+/** Moves a drill by its place in the list. What that breaks is shown, not refused. */
+const moveDrill = rule({
+  sent: Sent.extend({ from: z.int().min(0), to: z.int().min(0) }),
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const items = [...prep.items];
+    const [moved] = items.splice(sent.from, 1);
+    if (!moved) return nothing;
+    items.splice(sent.to, 0, moved);
+    return does({ does: "move-drill" }, [
+      refitted(scene.situation(sent.athleteId), { ...prep, items, touched: true }),
+    ]);
+  },
+});
+
+/** Mends what an edit broke, as little as possible. Answers with the names of what had to go. */
+const mendOrder = rule({
+  sent: Sent,
+  decide: (scene, sent): Outcome<{ removed: string[] }> => {
+    const prep = latest(scene, sent);
+    const situation = scene.situation(sent.athleteId);
+    const { items, removed } = mended(prep.items, requestOf(situation, prep));
+    return {
+      does: { does: "mend-order" },
+      put: [refitted(situation, { ...prep, items })],
+      answer: { removed: removed.map((id) => drillOf(scene.library, id)?.name ?? id) },
+    };
+  },
+});
+
+const pinDrill = rule({
+  sent: Item,
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const items = prep.items.map((item) =>
+      item.id === sent.itemId ? { ...item, locked: !item.locked } : item,
+    );
+    return does({ does: "pin-drill" }, [{ ...prep, items }]);
+  },
+});
+
+/** Drops a drill. The freed seconds stay free until they are filled; what is broken by it is shown. */
+const dropDrill = rule({
+  sent: Item,
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const item = prep.items.find(({ id }) => id === sent.itemId);
+    if (!item) return nothing;
+    return does({ does: "drop-drill" }, [
+      {
+        ...prep,
+        items: prep.items.filter((one) => one !== item),
+        dropped: [...new Set([...prep.dropped, item.drillId])],
+        touched: true,
+      },
+    ]);
+  },
+});
+
+/** Lets a dropped drill in again, where it would stand. */
+const addDrill = rule({
+  sent: Sent.extend({ drillId: z.string() }),
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const drill = drillOf(scene.library, sent.drillId);
+    if (!drill || prep.items.some(({ drillId }) => drillId === drill.id)) return nothing;
+    const dropped = prep.dropped.filter((id) => id !== drill.id);
+    const request = requestOf(scene.situation(sent.athleteId), { ...prep, dropped });
+    const found = eligibility(drill, {
+      ...request,
+      format: { ...request.format, serves: "every-joint" },
+    });
+    if (!("places" in found)) return nothing;
+    const place = found.places[0]!;
+    const dose = ladderOf(place.dose, drill, request.format)[0] ?? place.dose;
+    const items = arrange([...prep.items, itemFrom(place, dose, request)], request);
+    return does({ does: "add-drill", name: drill.name }, [
+      { ...prep, items, dropped, touched: true },
+    ]);
+  },
+});
+
+/** Puts another drill in the place of one. */
+const swapDrill = rule({
+  sent: Item.extend({ item: PrepItem }),
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const items = prep.items.map((one) => (one.id === sent.itemId ? sent.item : one));
+    return does({ does: "swap-drill" }, [{ ...prep, items, touched: true }]);
+  },
+});
+
+/** Another rung, or another dose, of a drill in its place. */
+const editDrill = rule({
+  sent: Item.extend({ rungId: z.string().optional(), dose: Dose.optional() }),
+  decide: (scene, sent) => {
+    const { itemId, rungId, dose } = sent;
+    const prep = latest(scene, sent);
+    const items = prep.items.map((item) => {
+      const drill = drillOf(scene.library, item.drillId);
+      if (item.id !== itemId || !drill) return item;
+      if (!rungId) return { ...item, dose: dose ?? item.dose };
+      const rung = rungOf(drill, rungId);
+      const usual = prep.session === "warm-up" ? rung.warmUp : rung.session;
+      return { ...item, rungId: rung.id, dose: item.boxed ? item.dose : (usual ?? item.dose) };
+    });
+    return does({ does: rungId ? "another-rung" : "another-dose" }, [
+      { ...prep, items, touched: true },
+    ]);
+  },
+});
+
+/** Gives one side of a drill so many sets more, or takes them off again; the rest of the prep makes room for it. */
+const setMore = rule({
+  sent: Item.extend({ extra: PrepItem.shape.extra }),
+  decide: (scene, sent) => {
+    const { itemId, extra } = sent;
+    const prep = latest(scene, sent);
+    const was = prep.items.find(({ id }) => id === itemId);
+    if (!was) return nothing;
+    const wanted = prep.items.map((item) =>
+      item === was ? { ...item, extra, locked: true } : item,
+    );
+    const request = requestOf(scene.situation(sent.athleteId), { ...prep, items: wanted });
+    const { items } = retimed(wanted, [], prep.budget, request);
+    return does(extra ? { does: "set-more", side: extra.side } : { does: "both-sides-alike" }, [
+      {
+        ...prep,
+        items: items.map((item) => (item.id === itemId ? { ...item, locked: was.locked } : item)),
+        touched: true,
+      },
+    ]);
+  },
+});
+
+/** Fills free minutes with more, or takes off what is over: everything there is kept as long as it fits. */
+const fitMinutes = rule({
+  sent: Sent,
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const request = requestOf(scene.situation(sent.athleteId), prep);
+    const { items } = retimed(prep.items, [], prep.budget, request);
+    return does({ does: "fit-minutes" }, [{ ...prep, items }]);
+  },
+});
+
+/**
+ * Puts the proven plan in the place of the first one, if nobody has touched that since. Nobody asked for it: it is no
+ * step of undo, and loses none. Answers with the prep; null when somebody has.
+ */
+const takeProven = rule({
+  sent: Sent.extend({ items: z.array(PrepItem) }),
+  decide: (scene, { prep, items }): Outcome<{ proven: Prep | null }> => {
+    const kept = scene.get("prep", prep.id);
+    if (kept && JSON.stringify(kept.items) !== JSON.stringify(prep.items))
+      return { does: null, put: [], answer: { proven: null } };
+    const proven = { ...prep, items };
+    return { does: null, put: kept ? [proven] : [], answer: { proven } };
+  },
+});
+
+/** Keeps a prep under a name as the athlete's own, for any day. */
+const keepOwnPrep = rule({
+  sent: Sent.extend({ name: z.string().trim().min(1).max(60) }),
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const items = prep.items.map((item) => ({ ...item, locked: false }));
+    return does({ does: "keep-own-prep", name: sent.name }, [
+      { ...prep, id: scene.newId("prep"), own: sent.name, items, touched: true },
+    ]);
+  },
+});
+
+/** Puts one of the athlete's own preps on the day, as it was kept; what breaks a rule by now is shown. */
+const useOwnPrep = rule({
+  sent: Sent.extend({ ownId: z.string() }),
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const own = scene.get("prep", sent.ownId);
+    if (!own) return nothing;
+    return does({ does: "use-own-prep", name: own.own }, [
+      {
+        ...own,
+        id: prep.id,
+        on: prep.on,
+        own: "",
+        placeId: prep.placeId,
+        alreadyWarm: prep.alreadyWarm,
+        touched: true,
+      },
+    ]);
+  },
+});
+
+const removeOwnPrep = rule({
+  sent: z.object({ ownId: z.string() }),
+  decide: (scene, { ownId }) =>
+    scene.get("prep", ownId)
+      ? does({ does: "remove-own-prep" }, [], [`prep/${ownId}`])
+      : gone("prep"),
+});
+
+/** Keeps preps for other days or another athlete. */
+const keepPreps = rule({
+  sent: z.object({ preps: z.array(Prep).min(1) }),
+  decide: (_, { preps }) => does({ does: "keep-preps", count: preps.length }, preps),
+});
+
+/** The prep that a run of today begins from: the first that was not run yet, or a proposal. */
+const prepOfToday = (situation: Situation, scene: Scene): Prep =>
+  situation.preps.find(
+    (prep) => prep.on === scene.today && !situation.logs.some(({ prepId }) => prepId === prep.id),
+  ) ?? planned(situation, newPrep(situation, scene.today, scene.newId("prep"))).prep;
+
+/**
+ * Keeps the prep and opens a run of it. A run under way is not started twice, and a prep that breaks a rule not at
+ * all. No step of undo: a run is ended, not taken back.
+ */
+const startRun = rule({
+  sent: Of.extend({
+    /** Today's, where none is sent. */
+    prep: Prep.optional(),
+    /** Everybody else who runs by the same clock. */
+    along: z.array(z.string()).default([]),
+  }),
+  others: ({ along }) => along,
+  decide: (scene, { athleteId, prep: sent, along }): Outcome<{ runId: string }> => {
+    const situation = scene.situation(athleteId);
+    const prep = sent ? latest(scene, { prep: sent }) : prepOfToday(situation, scene);
+    const broken = breaches(prep.items, scene.library, orderTerms(requestOf(situation, prep)));
+    if (broken.length > 0) return { refused: { why: "unsafe", breaches: broken } };
+    const [under] = scene.all("run", athleteId);
+    if (under) return { does: null, put: [], answer: { runId: under.id } };
+    const run: Run = {
+      kind: "run",
+      id: scene.newId("run"),
+      athleteId,
+      prep,
+      events: [{ type: "start", at: scene.moment }],
+      group: along.map((id) => {
+        const member = scene.situation(id);
+        return memberOf(prep, member.athlete, requestOf(member, prep));
+      }),
+    };
+    return {
+      does: null,
+      put: scene.get("prep", prep.id) ? [run] : [prep, run],
+      answer: { runId: run.id },
+    };
+  },
+});
+
+export const prepActs = {
+  "plan-prep": planPrep,
+  "retime-prep": retimePrep,
+  "move-drill": moveDrill,
+  "mend-order": mendOrder,
+  "pin-drill": pinDrill,
+  "drop-drill": dropDrill,
+  "add-drill": addDrill,
+  "swap-drill": swapDrill,
+  "edit-drill": editDrill,
+  "set-more": setMore,
+  "fit-minutes": fitMinutes,
+  "take-proven": takeProven,
+  "keep-own-prep": keepOwnPrep,
+  "use-own-prep": useOwnPrep,
+  "remove-own-prep": removeOwnPrep,
+  "keep-preps": keepPreps,
+  "start-run": startRun,
+};

@@ -1,0 +1,60 @@
+import type * as z from "zod";
+import type { EntryNote } from "../measure/entry";
+import type { Breach } from "../prep/order";
+import type { Kind } from "../records/records";
+import type { Side } from "../body/side";
+
+/** What cannot be right in one field of what was sent, by its place. */
+export type FieldProblem = {
+  at: readonly (string | number)[];
+  problem:
+    { is: "missing" | "unknown" | "format" } | { is: "too-small" | "too-large"; limit: number };
+};
+
+/** What is wrong with a list of trainings. */
+export type WeekProblem =
+  | { is: "rest-and-training" }
+  | { is: "clash"; starts: [string, string] }
+  | { is: "past-midnight"; starts: string };
+
+/** Why an act is refused; nothing was changed. */
+export type Refusal =
+  | { why: "invalid"; fields: FieldProblem[] }
+  /** Somebody, or something, is not in the notebook any more. */
+  | { why: "gone"; kind: Kind }
+  | { why: "aim-in-the-past" }
+  | { why: "reason-missing" }
+  | { why: "week"; problem: WeekProblem }
+  | { why: "absence-reversed" }
+  | { why: "skill-in-use" }
+  /** A clean demand that asks no more than the passable one, by its place in the list. */
+  | { why: "clean-not-above"; demand: number }
+  /** A reading that the check refuses. */
+  | { why: "reading"; protocolId: string; side: Side; note: EntryNote }
+  | { why: "run-under-way" }
+  /** A prep that breaks the rules of order is not run. */
+  | { why: "unsafe"; breaches: Breach[] };
+
+/** What a schema says of the fields, as facts. */
+export const fieldProblems = (error: z.ZodError): FieldProblem[] =>
+  error.issues.map((issue) => ({
+    at: issue.path.map((part) => (typeof part === "symbol" ? String(part) : part)),
+    problem: problemOf(issue),
+  }));
+
+function problemOf(issue: z.core.$ZodIssue): FieldProblem["problem"] {
+  switch (issue.code) {
+    case "too_small":
+      return issue.origin === "string" || issue.origin === "array"
+        ? { is: "missing" }
+        : { is: "too-small", limit: Number(issue.minimum) };
+    case "too_big":
+      return { is: "too-large", limit: Number(issue.maximum) };
+    case "invalid_type":
+      return { is: "missing" };
+    case "invalid_format":
+      return { is: "format" };
+    default:
+      return { is: "unknown" };
+  }
+}

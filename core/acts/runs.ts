@@ -1,0 +1,93 @@
+import * as z from "zod";
+import { RunEvent, type Log, type Run } from "../records/records";
+import { logOf, memberLog } from "../run/log-of";
+import { gone, Of, rule, type Outcome } from "./act";
+
+/** An event of a run before it is known when. */
+export type Happening = RunEvent extends infer E
+  ? E extends RunEvent
+    ? Omit<E, "at">
+    : never
+  : never;
+
+const withEvents = (run: Run, events: readonly Happening[], at: string): Run => ({
+  ...run,
+  events: [...run.events, ...events.map((event) => ({ ...event, at }) as RunEvent)],
+});
+
+/** An event as it is sent: its moment is the scene's. */
+const Sent = z.preprocess(
+  (sent) => (typeof sent === "object" ? { ...sent, at: "2000-01-01T00:00:00.000Z" } : sent),
+  RunEvent,
+);
+
+/** Adds what just happened to the run; it is written at once, so that a reload or a crash loses nothing. */
+const happen = rule({
+  sent: z.object({ runId: z.string(), events: z.array(Sent).min(1) }),
+  decide: (scene, { runId, events }): Outcome<null> => {
+    const run = scene.get("run", runId);
+    return run
+      ? { does: null, put: [withEvents(run, events, scene.moment)], quietly: true, answer: null }
+      : gone("run");
+  },
+});
+
+/** What a slip of the thumb can do, and be taken back. Pain is never taken back here. */
+const slips: readonly RunEvent["type"][] = ["next", "skip", "longer", "loose", "form", "plan"];
+
+/** The last event that can be taken back; -1 when there is none since the last pain or start. */
+export const lastSlip = ({ events }: Run): number => {
+  const at = events.findLastIndex(({ type }) => slips.includes(type));
+  const wall = events.findLastIndex(({ type }) => type === "pain" || type === "start");
+  return at > wall ? at : -1;
+};
+
+/** Takes the last change on the floor back, as if it had not been: the clock goes on by wall time. */
+const takeBack = rule({
+  sent: z.object({ runId: z.string() }),
+  decide: (scene, { runId }): Outcome<{ taken: boolean }> => {
+    const run = scene.get("run", runId);
+    const at = run ? lastSlip(run) : -1;
+    if (!run || at < 0) return { does: null, put: [], answer: { taken: false } };
+    const events = run.events.filter((_, n) => n !== at);
+    return { does: null, put: [{ ...run, events }], quietly: true, answer: { taken: true } };
+  },
+});
+
+/** Says clean of everything that was done and of which nothing else was said. */
+export const allClean = (log: Log): Log => ({
+  ...log,
+  items: log.items.map((item) =>
+    item.done === "skipped" || item.form !== null ? item : { ...item, form: "clean" },
+  ),
+});
+
+/**
+ * Turns the athlete's run into its log, and one for everybody who ran along, and ends it. Undone, the run is there
+ * again, paused where it was. Answers with the log's identifier; null where there was no run.
+ */
+const finishRun = rule({
+  sent: Of.extend({
+    /** Everything that was done was clean, as far as nothing else was said. */
+    clean: z.boolean().default(false),
+  }),
+  decide: (scene, { athleteId, clean }): Outcome<{ logId: string | null }> => {
+    const [run] = scene.all("run", athleteId);
+    if (!run) return { does: null, put: [], answer: { logId: null } };
+    const ended = withEvents(run, [{ type: "finish" }], scene.moment);
+    const time = Date.parse(scene.moment);
+    const own = logOf(ended, scene.library, time, scene.newId("log"));
+    const others = run.group.map((member) =>
+      memberLog(ended, member, scene.library, time, scene.newId("log")),
+    );
+    return {
+      does: { does: "log-run" },
+      put: [own, ...others].map((log) => (clean ? allClean(log) : log)),
+      remove: [`run/${run.id}`],
+      restore: [withEvents(run, [{ type: "pause" }], scene.moment)],
+      answer: { logId: own.id },
+    };
+  },
+});
+
+export const runActs = { happen, "take-back": takeBack, "finish-run": finishRun };

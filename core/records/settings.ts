@@ -1,0 +1,14 @@
+import type { Settings } from "./records";
+
+/** The settings of somebody who has set nothing. */
+export const plainSettings: Settings = {
+  kind: "settings",
+  id: "settings",
+  theme: "system",
+  sound: true,
+  voice: false,
+  tester: "",
+  length: "cm",
+  pointing: null,
+  schools: {},
+};

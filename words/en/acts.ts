@@ -1,0 +1,106 @@
+import type { FieldProblem, Refusal, WeekProblem } from "#core/acts/refusal";
+import { motionOf, type MotionId } from "#core/body/motions";
+import { kindNames } from "./file";
+import { listWords } from "./plain";
+
+/** Why an act was refused, in a sentence. */
+export function refusalWords(refusal: Refusal): string {
+  switch (refusal.why) {
+    case "invalid": {
+      const [first] = refusal.fields;
+      return first
+        ? `${first.at.join(" → ") || "What was sent"}: ${fieldWords(first)}.`
+        : "This cannot be right.";
+    }
+    case "gone":
+      return `This is not in the notebook any more (${kindNames[refusal.kind]}).`;
+    case "aim-in-the-past":
+      return "The date of an aim lies ahead.";
+    case "reason-missing":
+      return "A weight by hand wants its reason.";
+    case "week":
+      return weekWords(refusal.problem);
+    case "absence-reversed":
+      return "The last day lies before the first.";
+    case "skill-in-use":
+      return "An aim still asks this skill; close or change it first.";
+    case "clean-not-above":
+      return "A clean skill asks more than a passable one.";
+    case "reading":
+      return "A reading cannot be right: measure it again.";
+    case "run-under-way":
+      return "A run is under way.";
+    case "unsafe":
+      return "A rule of order or safety is broken: mend it first.";
+  }
+}
+
+/** What is wrong with a field. */
+export function fieldWords({ problem }: FieldProblem): string {
+  switch (problem.is) {
+    case "missing":
+      return "this is needed";
+    case "unknown":
+    case "format":
+      return "this cannot be right";
+    case "too-small":
+      return `at least ${problem.limit}`;
+    case "too-large":
+      return `at most ${problem.limit}`;
+  }
+}
+
+function weekWords(problem: WeekProblem): string {
+  switch (problem.is) {
+    case "rest-and-training":
+      return "A day of rest or travel holds no training beside it.";
+    case "clash":
+      return `Two trainings of one day run into each other (${problem.starts.join(" and ")}).`;
+    case "past-midnight":
+      return `A training that begins at ${problem.starts} does not end on that day.`;
+  }
+}
+
+/** What cannot be right in an athlete's fields, by field. */
+export function athleteFieldWords(fields: readonly FieldProblem[]): Record<string, string> {
+  const sentences: Record<string, string> = {
+    name: "A name is needed",
+    bornOn: "A date of birth says whether they still grow",
+    statureCm: "Height between 80 and 230 cm: it scales the figure and the tape",
+    massKg: "15 to 200 kg, or leave it open",
+  };
+  return byField(fields, (name, field) => sentences[name] ?? fieldWords(field));
+}
+
+/** Sentences by field, the place in the form as its name. */
+export const byField = (
+  fields: readonly FieldProblem[],
+  words: (name: string, field: FieldProblem) => string = (_, field) => fieldWords(field),
+): Record<string, string> =>
+  Object.fromEntries(fields.map((field) => [field.at.join("."), words(field.at.join("."), field)]));
+
+/** What cannot be right in a drill of one's own, a sentence each. */
+export const drillFieldWords = (fields: readonly FieldProblem[]): string[] => [
+  ...new Set(fields.map(({ at }) => drillProblem(at))),
+];
+
+function drillProblem([, field, rung, part]: FieldProblem["at"]): string {
+  if (field !== "rungs") return `The ${String(field)} cannot be right`;
+  if (rung === undefined) return "A ladder has one rung at least";
+  const number = Number(rung) + 1;
+  if (part === "steps") return `Rung ${number} wants two steps, each on its own line`;
+  if (part === "gates") return `Rung ${number} wants something to look at, and what to do then`;
+  return `Rung ${number}: the ${String(part)} cannot be right`;
+}
+
+/** A log that is gone, and with it what only its pain had locked. */
+export const removedWithLocks = (lifted: readonly MotionId[]): string =>
+  `The log is removed, and with it what had locked ${listWords(lifted.map((motion) => motionOf(motion).name.toLowerCase()))}. Undo brings both back.`;
+
+/** What cannot be right in a skill of one's own, by field. */
+export function skillErrors(refused: Refusal | null): Record<string, string> {
+  if (refused?.why === "invalid") return byField(refused.fields);
+  if (refused?.why === "clean-not-above")
+    return { [`demands.${refused.demand}.clean`]: refusalWords(refused) };
+  return {};
+}
