@@ -1,100 +1,13 @@
-import { memo } from "react";
-import { useNavigate } from "react-router";
-import type { MotionId } from "#core/body/motions";
-import { motionOf } from "#core/body/motions";
-import type { Picture } from "#core/figure/picture";
-import { landmarkOfJoint } from "#core/figure/joints";
-import type { Shape } from "#core/shape/shape";
-import type { LeftRight } from "#core/body/side";
-import type { AthleteView } from "../view";
-import { PosePicture } from "./figure/pose-picture";
-import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
-import { WhyNote } from "./why";
-import { shapeWhy, shapeWords } from "#words/shape";
+import { later, useLater } from "./later";
+import type { StationFigureProps } from "./station-figure-drawn";
 
-/** The joints of the aim as they can be pressed: each leads to its check. */
-function jointsOf(view: AthleteView): JointSpot[] {
-  const spots = view.gaps.flatMap(({ demand, sides, verdict }): JointSpot[] => {
-    const { joint, name } = motionOf(demand.motion);
-    const at = landmarkOfJoint[joint];
-    const asked = sides.find((side) => side.asked)?.side;
-    const side: LeftRight =
-      asked === "left" && sides.length > 0 && demand.role !== "both-sides" ? "left" : "right";
-    return [{ motion: demand.motion, at, side, text: `${name}: ${verdict}. Open its check.` }];
-  });
-  return spots.filter(
-    (spot, i) => spots.findIndex((other) => other.at === spot.at && other.side === spot.side) === i,
-  );
-}
+/** The figure's geometry and its sentences: fetched beside the page, which does not wait for them. */
+export const stationFigure = later(() =>
+  import("./station-figure-drawn").then(({ StationFigureDrawn }) => StationFigureDrawn),
+);
 
-/** The aim's figure beside a station, or a line that says what is missing for it. */
-export const StationFigure = memo(function StationFigure({
-  view,
-  shapes = view.shapes,
-  had: imagined = null,
-  before = null,
-}: {
-  view: AthleteView;
-  /** Shapes to show in place of the aim's own, as of its other side. */
-  shapes?: AthleteView["shapes"];
-  /** A shape that is only imagined, shown in place of today's. */
-  had?: Shape | null;
-  /** Today's shape as it was on another date, in a second ink. */
-  before?: Shape | null;
-}) {
-  const navigate = useNavigate();
-  if (!shapes || !view.skill) return <NoShape />;
-  const { asked, had: today, assumed, limits } = shapes;
-  const had = imagined ?? today;
-  const measured = imagined !== null || view.gaps.some((gap) => gap.shortage !== null);
-  const unknown = [...new Set(assumed.map(({ motion }) => motion))];
-  const names = unknown.map((motion) => motionOf(motion).name.toLowerCase());
-  const open = (motion: MotionId) => {
-    const protocol = view.gaps.find((gap) => gap.demand.motion === motion)?.protocolId;
-    if (protocol) void navigate(`/at/${view.athlete.id}/check?focus=${protocol}`);
-  };
-  return (
-    <>
-      <div className="font-display text-lg font-bold leading-snug">
-        {measured ? shapeWords(had) : view.skill.summary}{" "}
-        {measured ? (
-          <span className="font-sans font-normal">
-            <WhyNote why={shapeWhy(had, limits, unknown)} />
-          </span>
-        ) : null}
-      </div>
-      <p className="text-sm text-muted">
-        {measured
-          ? `ink: ${imagined ? "what these joints would allow" : "what these joints allow"} · chalk: the clean shape${before ? " · grey: as it was" : ""}`
-          : "chalk: the clean shape"}
-        {measured && names.length > 0
-          ? ` · dotted, not measured, drawn as adults usually have it: ${names.join(", ")}`
-          : ""}
-      </p>
-      <div className="mt-2 min-h-[20rem] flex-1">
-        <ShapeFigure
-          asked={asked}
-          had={measured ? had : null}
-          before={before}
-          assumed={measured ? assumed : none}
-          joints={jointsOf(view)}
-          onJoint={open}
-        />
-      </div>
-    </>
-  );
-});
-
-const none: readonly never[] = [];
-
-const standing: Picture = { view: 24, start: { shoulderOut: 10, elbow: 8 }, props: [] };
-
-/** A body that waits: nothing is asked of it yet. */
-function NoShape() {
-  return (
-    <div className="m-auto grid max-w-xs justify-items-center gap-4 text-center text-muted">
-      <PosePicture picture={standing} label="A standing figure" className="h-72" />
-      <p>The shape to work for appears with the first aim: choose a skill and a date.</p>
-    </div>
-  );
+/** The aim's figure beside a station; its place stays free until it is there. */
+export function StationFigure(props: StationFigureProps) {
+  const Drawn = useLater(stationFigure);
+  return Drawn ? <Drawn {...props} /> : <div className="min-h-80 flex-1" aria-busy="true" />;
 }

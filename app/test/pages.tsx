@@ -72,6 +72,9 @@ async function read(
       Component: () => createElement(module.default, { loaderData, params } as never),
     },
   ]);
+  // What is fetched beside a page is there by the time somebody reads it.
+  const { stationFigure } = await import("../parts/station-figure");
+  await stationFigure.ready();
   const html = renderToStaticMarkup(<Stub initialEntries={[address]} />);
   return {
     html,

@@ -1,0 +1,39 @@
+import { useSyncExternalStore } from "react";
+
+/** Something that is fetched beside the page; null until it is there, and then there at once for everybody. */
+export type Later<T> = {
+  now: () => T | null;
+  ready: () => Promise<void>;
+  subscribe: (listener: () => void) => () => void;
+};
+
+/** Begins to fetch when the page is there; in tests, when it is asked for. */
+export function later<T>(load: () => Promise<T>): Later<T> {
+  let value: T | null = null;
+  let fetching: Promise<void> | null = null;
+  const listeners = new Set<() => void>();
+  const ready = () =>
+    (fetching ??= load().then(
+      (loaded) => {
+        value = loaded;
+        listeners.forEach((listener) => listener());
+      },
+      () => {
+        // A part that is not on the shelf of this build any more: the next look tries again.
+        fetching = null;
+      },
+    ));
+  if (typeof document !== "undefined") void ready();
+  return {
+    now: () => value,
+    ready,
+    subscribe: (listener) => {
+      listeners.add(listener);
+      void ready();
+      return () => void listeners.delete(listener);
+    },
+  };
+}
+
+export const useLater = <T>({ subscribe, now }: Later<T>): T | null =>
+  useSyncExternalStore(subscribe, now, now);
