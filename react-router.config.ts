@@ -3,6 +3,8 @@ import { cautions, library } from "./library/index";
 
 /** Static files only: reference pages are rendered at build time, everything about a person in the browser. */
 export default {
+  // Another language is another build, beside the first.
+  buildDirectory: process.env.YEARLING_WORDS ? `build-${process.env.YEARLING_WORDS}` : "build",
   ssr: false,
   routeDiscovery: { mode: "initial" },
   prerender: () => [

@@ -6,7 +6,8 @@ import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { policyFor } from "./policy.mjs";
 
-const root = join(import.meta.dirname, "../build/client");
+/** The build that is hashed: the first argument, or the usual one. */
+const root = join(import.meta.dirname, "..", process.argv[2] ?? "build", "client");
 
 const pages = readdirSync(root, { recursive: true }).filter((file) => file.endsWith(".html"));
 const policies = Object.fromEntries(

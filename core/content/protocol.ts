@@ -17,18 +17,6 @@ export const Instrument = z.enum([
 ]);
 export type Instrument = z.infer<typeof Instrument>;
 
-/** Instruments as people call them. */
-export const instrumentNames: Record<Instrument, string> = {
-  goniometer: "goniometer",
-  level: "level",
-  photo: "photo",
-  "sensor-log": "sensor file",
-  tape: "tape",
-  fingers: "finger widths",
-  count: "count",
-  eye: "eye",
-};
-
 /** What is written down: an angle, a length that stands for an angle, a length or a count kept as it is. */
 export const ReadingKind = z.enum([
   "degrees",

@@ -21,12 +21,6 @@ export const toCm = (typed: number, unit: LengthUnit, fingerCm?: number): number
 export const fromCm = (cm: number, unit: LengthUnit, fingerCm?: number): number =>
   cm / cmPer(unit, fingerCm);
 
-export const lengthUnitName: Record<LengthUnit, string> = {
-  cm: "centimetres",
-  in: "inches",
-  fingers: "finger widths",
-};
-
 /**
  * The width of one finger from laying several side by side along a tape, cm.
  * @param fingers how many were laid, 1 or more

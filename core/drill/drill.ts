@@ -10,16 +10,6 @@ export const phases = ["raise", "loosen", "open", "own", "use", "settle"] as con
 export const Phase = z.enum(phases);
 export type Phase = z.infer<typeof Phase>;
 
-/** What each phase is for, in one line. */
-export const phaseMeaning: Record<Phase, string> = {
-  raise: "temperature up before any stretch",
-  loosen: "soft tissue, circles, dynamic work",
-  open: "held and contract–relax stretches",
-  own: "strength at the end of the range",
-  use: "the skill itself, in parts",
-  settle: "breathing slow, muscles let go",
-};
-
 export const DrillKind = z.enum([
   "pulse",
   "soft-tissue",

@@ -1,7 +1,7 @@
 import type { Need } from "../aim/priority";
 import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
-import { writeDose, type Dose } from "../drill/dose";
+import type { Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type MustNot, type Rung } from "../drill/drill";
 import { fetched, type Fetched } from "../drill/substitutes";
 import type { Place } from "../records/records";
@@ -235,9 +235,3 @@ function scaled(dose: Dose, { dose: reached, change }: NextStep, format: Format)
     seconds: lower ? reached.seconds : Math.max(dose.seconds, reached.seconds),
   };
 }
-
-/** A dose as a coach reads it: for one who works by feel, loosening is done until it is loose. */
-export const doseSaid = (dose: Dose, phase: string, schools: Schools = defaultSchools): string =>
-  schools.amount === "feel" && phase === "loosen" && dose.type === "reps"
-    ? `about ${dose.reps}, until loose`
-    : writeDose(dose);

@@ -6,8 +6,7 @@ import { library } from "../../library/index";
 import { mended, orderTerms } from "./mend";
 import { breaches } from "./order";
 import { planPrep } from "./plan";
-import { doseSaid, eligibility } from "./eligible";
-import { defaultSchools } from "../content/schools";
+import { eligibility } from "./eligible";
 import { prepWorth } from "./worth";
 
 const pulse = item("pulse", { type: "time", sets: 1, seconds: 60, rest: 0 });
@@ -102,14 +101,7 @@ describe("why a drill is out", () => {
   });
 });
 
-describe("what is said and what it is worth", () => {
-  const reps = { type: "reps" as const, sets: 1, reps: 12, tempo: 3, rest: 0 };
-  it("who works by feel reads a number to go by, in loosening only", () => {
-    const feel = { ...defaultSchools, amount: "feel" as const };
-    expect(doseSaid(reps, "loosen", feel)).toBe("about 12, until loose");
-    expect(doseSaid(reps, "own", feel)).toBe("1 × 12");
-    expect(doseSaid(reps, "loosen")).toBe("1 × 12");
-  });
+describe("what it is worth", () => {
   it("more of what is needed is worth more, what is not needed nothing", () => {
     const request = asked("front-split", "mobility");
     const longer = { ...opener, dose: { ...opener.dose, sets: 4 } as typeof opener.dose };

@@ -93,7 +93,7 @@ export function BookDays({ view, search }: { view: AthleteView; search: string }
         {found.slice(0, shown).map((line) => (
           <li
             key={line.logId ?? line.on}
-            className="grid gap-x-4 border-b border-line py-1.5 sm:grid-cols-[6.5rem_4rem_4rem_1fr]"
+            className="grid gap-x-4 border-b border-line py-1.5 sm:grid-cols-[6.5rem_4.8rem_5rem_1fr]"
           >
             {line.logId ? (
               <Link

@@ -1,6 +1,7 @@
 import { Link } from "react-router";
 import { memo } from "react";
-import { instrumentNames, unitOf, type Protocol } from "#core/content/protocol";
+import { instrumentNames } from "#words/names";
+import { unitOf, type Protocol } from "#core/content/protocol";
 import type { Drill } from "#core/drill/drill";
 import { PosePicture } from "../figure/pose-picture";
 

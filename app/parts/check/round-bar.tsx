@@ -1,7 +1,8 @@
 import type { ReactNode } from "react";
-import { Instrument, instrumentNames } from "#core/content/protocol";
+import { Instrument } from "#core/content/protocol";
+import { instrumentNames, lengthUnitName } from "#words/names";
 import { betweenTesters } from "#core/measure/tester";
-import { lengthUnitName, LengthUnit, usualFingerCm } from "#core/content/units";
+import { LengthUnit, usualFingerCm } from "#core/content/units";
 import type { RangeChoice, Round } from "./round";
 
 const rangeText: Record<RangeChoice, string> = {

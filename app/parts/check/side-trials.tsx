@@ -3,7 +3,7 @@ import { sidesOf, type Side } from "#core/body/side";
 import type { Check } from "#core/records/records";
 import type { EntryNote } from "#core/measure/entry";
 import { leaps, looksSwapped } from "#core/measure/entry";
-import { instrumentNames } from "#core/content/protocol";
+import { instrumentNames } from "#words/names";
 import { fromCm } from "#core/content/units";
 import { checksOf, valueOf } from "#core/measure/value";
 import { notch } from "../words";

@@ -9,7 +9,7 @@ import { notch } from "../words";
 import { shortDay } from "#words/days";
 import { whyWords } from "#words/why";
 
-export const gapColumns = "sm:grid-cols-[minmax(10rem,1fr)_minmax(9rem,16rem)_5rem_4.6rem_4.2rem]";
+export const gapColumns = "sm:grid-cols-[minmax(10rem,1fr)_minmax(9rem,15rem)_5rem_6.6rem_4.2rem]";
 
 /** One demand: its margin mark, which can be carried; what the athlete has; the verdict; what degrees are worth. */
 export function GapRow({

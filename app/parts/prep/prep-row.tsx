@@ -6,7 +6,7 @@ import { drillOf } from "#core/content/library";
 import { rungOf } from "#core/drill/drill";
 import { clock, type Dose } from "#core/drill/dose";
 import type { PrepItem } from "#core/records/records";
-import { doseSaid } from "#core/prep/eligible";
+import { doseSaid } from "#words/names";
 import type { PlanRequest } from "#core/prep/plan";
 import type { AthleteView } from "../../view";
 import { PosePicture } from "../figure/pose-picture";

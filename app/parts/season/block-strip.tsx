@@ -59,7 +59,7 @@ export function BlockStrip({
                     borderTop: done > 0 ? "1.5px solid var(--ink)" : undefined,
                   }}
                 />
-                <span className="label relative z-10 w-full bg-raised/80 text-center text-ink">
+                <span className="label relative z-10 w-full bg-raised/80 text-center leading-tight text-ink [overflow-wrap:anywhere]">
                   {week?.absence
                     ? week.absence
                     : terms.taper
@@ -73,7 +73,7 @@ export function BlockStrip({
               </span>
               <span
                 aria-hidden="true"
-                className={`figures block whitespace-nowrap pl-1 text-xs ${monday === mondayOf(today) ? "font-bold" : "text-muted"}`}
+                className={`figures block pl-1 text-xs leading-tight sm:whitespace-nowrap ${monday === mondayOf(today) ? "font-bold" : "text-muted"}`}
               >
                 {shortDay(monday)}
               </span>

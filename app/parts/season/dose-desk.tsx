@@ -65,7 +65,7 @@ export function DoseDesk({ view }: { view: AthleteView }) {
       ) : (
         <ol className="mt-1 flex flex-wrap items-end gap-1" aria-label="Soreness by day">
           {sore.map(({ on, soreness, sore: joints }) => (
-            <li key={on} className="w-14 text-center">
+            <li key={on} className="w-16 text-center">
               <span className="flex h-12 items-end justify-center">
                 <span
                   className={`block w-5 border ${soreness! > 4 ? "border-clay bg-clay" : "border-ink"}`}
