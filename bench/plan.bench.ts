@@ -3,7 +3,7 @@ import { quickChoice } from "../core/prep/greedy";
 import { valueOfChoice } from "../core/prep/model";
 import { planDraftOf, planOf, planPrep } from "../core/prep/plan";
 import { choiceFrom, programmeOf } from "../core/prep/programme";
-import { prove } from "../core/prep/prove";
+import { prove } from "../core/stats/prove";
 import { retimed } from "../core/prep/retime";
 import type { Bench } from "./bench";
 import { situations } from "./situations";

@@ -224,7 +224,7 @@ async function proven(request: PlanRequest): Promise<{ plan: Plan; proof: object
   if (draft.model.options.length === 0) return { plan: planPrep(request), proof: null };
   const [{ default: load }, { prove }] = await Promise.all([
     import("highs"),
-    import("#core/prep/prove"),
+    import("#core/stats/prove"),
   ]);
   const found = prove(await load(), programmeOf(draft.model));
   const [quick, best] = [quickChoice(draft.model), choiceFrom(draft.model, found.columns)];

@@ -1,7 +1,7 @@
 import { expose } from "comlink";
 import loadHighs from "highs";
 import wasmUrl from "highs/runtime?url";
-import { prove } from "#core/prep/prove";
+import { prove } from "#core/stats/prove";
 
 /** The solver, loaded with the first question. */
 let solver: ReturnType<typeof loadHighs> | null = null;

@@ -17,7 +17,7 @@ import { piecesAbove, secondsOfChoice, valueOfChoice } from "./model";
 import { breaches, repaired } from "./order";
 import { planDraftOf, planOf, planPrep, type PlanRequest } from "./plan";
 import { choiceFrom, programmeOf } from "./programme";
-import { prove, wantedGap } from "./prove";
+import { prove, wantedGap } from "../stats/prove";
 import { retimed } from "./retime";
 import { defaultSchools, schoolsFor } from "../content/schools";
 import { prepSeconds, secondsOf, timelineOf } from "./timeline";

@@ -7,7 +7,7 @@ import { quickChoice } from "./greedy";
 import { secondsOfChoice, valueOfChoice, type ModelChoice, type Model, type Option } from "./model";
 import { planDraftOf } from "./plan";
 import { choiceFrom, programmeOf } from "./programme";
-import { prove } from "./prove";
+import { prove } from "../stats/prove";
 
 /** Real options cut down to a programme so small that every choice can be tried. */
 function small(budget: number, count: number, seed: number): Model {

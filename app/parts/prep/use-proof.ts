@@ -4,7 +4,7 @@ import { valueOfChoice } from "#core/prep/model";
 import { planDraftOf, planOf, type PlanRequest } from "#core/prep/plan";
 import { choiceFrom, programmeOf } from "#core/prep/programme";
 import { quickChoice } from "#core/prep/greedy";
-import { wantedGap } from "#core/prep/prove";
+import { wantedGap } from "#core/stats/prove";
 import { proving, stopProving } from "../../workers/proving";
 
 export type ProofState =

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import loadHighs from "highs";
 import { describe, expect, it } from "vitest";
-import { prove } from "../../prep/prove";
+import { prove } from "../../stats/prove";
 import { placeTerms, season, training, usualWeek } from "../../test/seasons";
 import { groupBy } from "../../stats/group-by";
 import { daysBetween, mondayOf, plusDays } from "../../dates/days";
