@@ -41,7 +41,7 @@ function shortLimits(skill: Skill, aim: AimSide): Limits {
 function generalHandstand(limits: Limits): number {
   const has = {
     shoulder: limits["shoulder.flexion"]!.left!,
-    upper: limits["upper-back.extension"]!.mid!,
+    upper: limits["thoracic.extension"]!.mid!,
     wrist: limits["wrist.extension"]!.left!,
     hip: limits["hip.extension"]!.left!,
   };

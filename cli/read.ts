@@ -3,7 +3,7 @@ import { keyOf, Settings, type AnyRecord, type Kind, type RecordOf } from "#core
 import { recordsOf, SituationFile } from "#core/exchange/situation-file";
 import { withPacks, type Library } from "#core/content/library";
 import { situationOf, type Situation } from "#core/situation/situation";
-import { refusalWords } from "#words/file";
+import { fileRefusalWords } from "#words/file";
 import { NoAnswer, type Options } from "./options";
 
 export type CallRead = {
@@ -45,7 +45,7 @@ export function read(text: string, today: string): CallRead {
     return { records, version: null, savedAt: null, aside: 0, wishes: found.data };
   }
   const found = readFile(text);
-  if ("refused" in found) throw new NoAnswer(refusalWords(found.refused), found.refused);
+  if ("refused" in found) throw new NoAnswer(fileRefusalWords(found.refused), found.refused);
   const { records, version, savedAt, aside } = found;
   return { records, version, savedAt, aside: aside.length, wishes: {} };
 }

@@ -8,7 +8,7 @@ import { askedSituation, read, type CallRead } from "./read";
 import * as readable from "./readable";
 
 /** What a call prints, and its exit code. */
-export type Outcome = { out: string; err: string; code: 0 | 1 | 2 };
+export type Ending = { out: string; err: string; code: 0 | 1 | 2 };
 
 const json = (value: unknown): string => JSON.stringify(value, null, 1);
 
@@ -42,7 +42,7 @@ export async function call(
   args: string[],
   load: (file: string) => string = (file) => readFileSync(file, "utf8"),
   now = new Date(),
-): Promise<Outcome> {
+): Promise<Ending> {
   if (args.includes("--help") || args.includes("-h")) return { out: usage, err: "", code: 0 };
   try {
     const options = optionsOf(args);

@@ -15,7 +15,7 @@ const columns: { name: string; kinds: readonly DrillKind[] }[] = [
 
 /** Where a kind makes no sense for a motion, and why. */
 const senseless: Partial<Record<MotionId, Partial<Record<string, string>>>> = {
-  "low-back.extension": {
+  "lumbar.extension": {
     "c–r": "pressing into the end of a back bend is what the low back is spared",
   },
 };

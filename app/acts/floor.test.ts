@@ -213,7 +213,7 @@ describe("beside the sessions", () => {
     const kept = (await browser.look("wren")).preps.find(({ id }) => id === prep.id)!;
     expect(kept.items.find(({ id }) => id === item.id)).toMatchObject({
       extra: { side: "left", sets: 1 },
-      locked: item.locked,
+      pinned: item.pinned,
     });
     const { prepSeconds } = await import("#core/prep/timeline");
     expect(prepSeconds(kept.items, view.library, kept.handOver)).toBeLessThanOrEqual(prep.budget);

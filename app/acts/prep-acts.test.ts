@@ -102,13 +102,13 @@ describe("whatever a hand does to a prep", () => {
         const prep = await walked(walk);
         await browser.act("fit-minutes", { ...of(await look()), prep });
         const fitted = await now();
-        const locked = fitted.items.filter((item) => item.locked);
+        const locked = fitted.items.filter((item) => item.pinned);
         // What a hand has locked is kept, even where it alone is too long.
         if (prepSeconds(locked, view.library, fitted.handOver) <= fitted.budget / 2)
           expect(prepSeconds(fitted.items, view.library, fitted.handOver)).toBeLessThanOrEqual(
             fitted.budget,
           );
-        for (const { id } of prep.items.filter((item) => item.locked))
+        for (const { id } of prep.items.filter((item) => item.pinned))
           expect(fitted.items.map((item) => item.id)).toContain(id);
       }),
       { numRuns: 12 },

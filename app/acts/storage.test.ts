@@ -119,7 +119,7 @@ describe("athletes, aims, intake", () => {
 
   it("a yes puts a caution on the plan until a clinician clears it; asking again keeps the clearance", async () => {
     const browser = await freshBrowser(day);
-    const answers = { yes: ["pressure"], note: "", growthSpurt: false, looseness: 2 };
+    const answers = { yes: ["pressure"], note: "", growthSpurt: false, beighton: 2 };
     await browser.act("save-intake", { athleteId: "odalys", ...answers, flagged: ["knee"] });
     await browser.act("save-intake", { athleteId: "odalys", ...answers });
     expect((await browser.look("odalys")).athlete.flagged).toEqual(["knee"]);
@@ -388,7 +388,7 @@ describe("a prep", () => {
     const { view, prep } = await proposal(browser);
     const [, second, third] = prep.items;
     await browser.act("pin-drill", { athleteId: "odalys", prep, itemId: second!.id });
-    expect((await now(browser, prep.id)).items[1]!.locked).toBe(true);
+    expect((await now(browser, prep.id)).items[1]!.pinned).toBe(true);
     await browser.act("drop-drill", { ...of(view), prep, itemId: third!.id });
     const dropped = await now(browser, prep.id);
     expect(dropped).toMatchObject({ dropped: [third!.drillId], touched: true });

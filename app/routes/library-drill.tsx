@@ -66,7 +66,7 @@ const room = { spot: "on one spot", mat: "a mat’s room", room: "a way across t
 
 function RungPart({ drill, rung, number }: { drill: Drill; rung: Rung; number: number }) {
   const here = atRung(drill, rung);
-  const bars = [...new Set(here.mustNot)].map((bar) =>
+  const bars = [...new Set(here.contraindications)].map((bar) =>
     bar === "growing"
       ? "while growing"
       : bar === "loose-jointed"

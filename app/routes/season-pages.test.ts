@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd, isAway, weekTerms } from "#core/season/plan/block";
-import { slotName } from "#words/slots";
+import { slotName, jointWords } from "#words/slots";
 import { aroundOf } from "#core/season/plan/terms-of";
 import { mostWarnings } from "#core/season/warnings";
 import { healthOf } from "../parts/prep/sheets/sheet-words";
@@ -9,6 +9,7 @@ import { freshBrowser, of } from "../acts/test-notebook";
 import { readPage } from "../test/pages";
 import { person } from "../test/person";
 import type { AthleteView } from "../view";
+import { motionOf } from "#core/body/motions";
 
 const day = "2026-11-24";
 const troupe = ["odalys", "ilvar", "meheret", "noor", "kaito", "wren"];
@@ -141,7 +142,7 @@ describe("doses, date and what is taken along", () => {
     for (const [who, view] of everybody()) {
       const { text } = await readPage(who, "season/dose");
       for (const { demand } of view.gaps)
-        expect(text.toLowerCase(), who).toContain(demand.motion.split(".")[0]!.replace("-", " "));
+        expect(text.toLowerCase(), who).toContain(jointWords(motionOf(demand.motion).joint));
       expect(text, who).toMatch(/cap, 40 minutes in 4 hard days/);
     }
   });

@@ -31,7 +31,7 @@ export type ActEntry = {
   travel: { way: "undo" | "redo"; of: string } | null;
 };
 
-export type Act = Omit<ActEntry, "v" | "seq" | "tab">;
+export type JournalAct = Omit<ActEntry, "v" | "seq" | "tab">;
 
 const hours = (milliseconds: number): number => Math.floor(milliseconds / 3_600_000);
 
@@ -57,7 +57,7 @@ export const isEntry = (found: unknown): found is ActEntry =>
   typeof (found as ActEntry).seq === "number" &&
   Array.isArray((found as ActEntry).edits);
 
-export const asEntry = (act: Act, seq: number, tab: string): ActEntry => ({
+export const asEntry = (act: JournalAct, seq: number, tab: string): ActEntry => ({
   v: recordsVersion,
   seq,
   tab,

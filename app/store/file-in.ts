@@ -1,5 +1,11 @@
 import { JSONParser } from "@streamparser/json";
-import { FileReading, FileRefused, markOf, type Refusal, type SetAside } from "#core/exchange/file";
+import {
+  FileReading,
+  FileRefused,
+  markOf,
+  type FileRefusal,
+  type SetAside,
+} from "#core/exchange/file";
 import { keyOf, isSingle, kinds, placeInFile, type AnyRecord } from "#core/records/records";
 import type { Progress } from "./file-out";
 import type { Notebook } from "./notebook";
@@ -79,7 +85,7 @@ export async function lookInto(
   file: Blob,
   progress: Progress,
   signal: AbortSignal,
-): Promise<Incoming | { refused: Refusal }> {
+): Promise<Incoming | { refused: FileRefusal }> {
   const marks = new Map<string, number>();
   try {
     const rest = await readPieces(

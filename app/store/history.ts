@@ -1,8 +1,8 @@
 import type { AnyRecord } from "#core/records/records";
-import type { Act, Edit, ActEntry } from "./act";
+import type { JournalAct, Edit, ActEntry } from "./act";
 
 /** What can be taken back, and what can be made again; the last of each is next. */
-export type TabHistory = { past: Act[]; future: Act[] };
+export type TabHistory = { past: JournalAct[]; future: JournalAct[] };
 
 export const noHistory: TabHistory = { past: [], future: [] };
 
@@ -13,7 +13,7 @@ export const steps = 100;
  * The history after one more act. What nobody asked for is no step: it slips beneath the steps there are, so
  * that they still lead back from it and on to it.
  */
-export function withAct({ past, future }: TabHistory, act: Act): TabHistory {
+export function withAct({ past, future }: TabHistory, act: JournalAct): TabHistory {
   if (act.travel) {
     const { way, of } = act.travel;
     const [from, to] = way === "undo" ? [past, future] : [future, past];
@@ -31,7 +31,11 @@ export function withAct({ past, future }: TabHistory, act: Act): TabHistory {
 }
 
 /** The newest step that holds a record is told what the record has become since. */
-function slipped(list: readonly Act[], edits: readonly Edit[], end: "before" | "after"): Act[] {
+function slipped(
+  list: readonly JournalAct[],
+  edits: readonly Edit[],
+  end: "before" | "after",
+): JournalAct[] {
   const next = [...list];
   for (const { key, after } of edits) {
     const at = next.findLastIndex((step) => step.edits.some((edit) => edit.key === key));

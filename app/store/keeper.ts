@@ -1,6 +1,14 @@
 import { readRecord } from "#core/records/earlier";
 import { recordsVersion, type AnyRecord } from "#core/records/records";
-import { asEntry, entryName, entryNames, isEntry, isOld, type Act, type ActEntry } from "./act";
+import {
+  asEntry,
+  entryName,
+  entryNames,
+  isEntry,
+  isOld,
+  type JournalAct,
+  type ActEntry,
+} from "./act";
 import { steps } from "./history";
 import {
   common,
@@ -156,7 +164,7 @@ export class Keeper {
   }
 
   /** Writes an act down. @throws Collision without locks, when another tab was at it too */
-  async append(act: Act): Promise<ActEntry> {
+  async append(act: JournalAct): Promise<ActEntry> {
     const { journal, tab, now, guarded } = this.around;
     const entry = asEntry(act, this.seq + 1, tab);
     const name = entryName(entry.seq, tab, now());
@@ -356,7 +364,7 @@ export class Keeper {
    * @param fill hands over every record; what it throws ends the building
    */
   async rebuild(
-    named: Pick<Act, "id" | "label">,
+    named: Pick<JournalAct, "id" | "label">,
     fill: (add: (record: AnyRecord) => Promise<void>) => Promise<void>,
   ): Promise<ActEntry> {
     const { shelf } = this.around;
@@ -376,7 +384,7 @@ export class Keeper {
       held = new Map();
       count = 0;
     };
-    const act: Act = { ...named, edits: [], turn: { from, to }, travel: null };
+    const act: JournalAct = { ...named, edits: [], turn: { from, to }, travel: null };
     try {
       await fill(async (record) => {
         const page = pageOf(record);
@@ -415,7 +423,7 @@ export class Keeper {
    * Writes an act that turns to another generation. Where the write fails to say whether it happened, the journal
    * is asked; what it leads to is dropped by no one but a later tidying, which knows.
    */
-  async turn(act: Act): Promise<ActEntry> {
+  async turn(act: JournalAct): Promise<ActEntry> {
     try {
       return await this.append(act);
     } catch (error) {

@@ -1,6 +1,6 @@
 import { readRecord } from "#core/records/earlier";
 import { keyOf, AnyRecord, type Kind, type RecordOf } from "#core/records/records";
-import type { Act, Edit } from "./act";
+import type { JournalAct, Edit } from "./act";
 import { noHistory, sameRecord, turned, withAct, tabHistoryOf, type TabHistory } from "./history";
 import { Collision, Keeper, type Surroundings } from "./keeper";
 import { everybody, isEverybodys, ownerOf, pageOf, type Owner } from "./layout";
@@ -14,10 +14,13 @@ import type { Label } from "#core/acts/does";
 export type Conflict = { id: string; label: Label; edits: Edit[] };
 
 /** A change on its way to the shelf. `base` is what each of its records was when it was made. */
-type Pending = Act & { base: Map<string, KeptRow | null>; rows: Map<string, KeptRow | null> };
+type Pending = JournalAct & {
+  base: Map<string, KeptRow | null>;
+  rows: Map<string, KeptRow | null>;
+};
 
 /** An act on its way, and what each of its records was when it was made. */
-export type Unwritten = { act: Act; base: Record<string, AnyRecord | null> };
+export type Unwritten = { act: JournalAct; base: Record<string, AnyRecord | null> };
 
 type Around = Surroundings & {
   /** Tells other tabs that there is something new. */
@@ -376,15 +379,15 @@ export class Notebook {
   }
 
   private act(
-    { label, edits }: Pick<Act, "label" | "edits">,
-    travel: Act["travel"] = null,
+    { label, edits }: Pick<JournalAct, "label" | "edits">,
+    travel: JournalAct["travel"] = null,
   ): Promise<void> {
     if (edits.length === 0) return Promise.resolve();
     return this.put({ id: this.around.newId(), label, edits, turn: null, travel });
   }
 
   /** Lays an act over what is seen, and sends it on its way. */
-  private put(act: Act): Promise<void> {
+  private put(act: JournalAct): Promise<void> {
     const { edits } = act;
     const base = new Map(edits.map(({ key }) => [key, this.seen.get(key) ?? null]));
     const rows = new Map(
@@ -483,7 +486,7 @@ export class Notebook {
 
   private turning: Promise<void> = Promise.resolve();
 
-  private async turnTo(act: Act): Promise<void> {
+  private async turnTo(act: JournalAct): Promise<void> {
     await this.settled();
     await this.around.exclusive(async () => {
       await this.news();

@@ -92,7 +92,7 @@ const acts: Record<string, () => Promise<unknown>> = {
       yes: ["pressure"],
       note: "",
       growthSpurt: false,
-      looseness: 3,
+      beighton: 3,
       flagged: ["wrist"],
     }),
   "clear a question": () =>

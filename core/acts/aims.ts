@@ -74,7 +74,7 @@ const closeAim = rule({
 /** Keeps the intake as answered today; clearances of questions still answered yes stay. */
 const saveIntake = rule({
   sent: Of.extend({
-    ...Intake.pick({ yes: true, note: true, growthSpurt: true, looseness: true }).shape,
+    ...Intake.pick({ yes: true, note: true, growthSpurt: true, beighton: true }).shape,
     flagged: z.array(JointId).optional(),
   }),
   decide: (scene, { athleteId, flagged, ...answers }) => {

@@ -117,7 +117,7 @@ const pinDrill = rule({
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const items = prep.items.map((item) =>
-      item.id === sent.itemId ? { ...item, locked: !item.locked } : item,
+      item.id === sent.itemId ? { ...item, pinned: !item.pinned } : item,
     );
     return does({ does: "pin-drill" }, [{ ...prep, items }]);
   },
@@ -203,14 +203,14 @@ const setMore = rule({
     const was = prep.items.find(({ id }) => id === itemId);
     if (!was) return nothing;
     const wanted = prep.items.map((item) =>
-      item === was ? { ...item, extra, locked: true } : item,
+      item === was ? { ...item, extra, pinned: true } : item,
     );
     const request = requestOf(scene.situation(sent.athleteId), { ...prep, items: wanted });
     const { items } = retimed(wanted, [], prep.budget, request);
     return does(extra ? { does: "set-more", side: extra.side } : { does: "both-sides-alike" }, [
       {
         ...prep,
-        items: items.map((item) => (item.id === itemId ? { ...item, locked: was.locked } : item)),
+        items: items.map((item) => (item.id === itemId ? { ...item, pinned: was.pinned } : item)),
         touched: true,
       },
     ]);

@@ -103,7 +103,7 @@ describe("the gap", () => {
         yes: [],
         note: "",
         growthSpurt: false,
-        looseness: 7,
+        beighton: 7,
         clearances: [],
       },
     });
@@ -143,7 +143,7 @@ describe("the headline", () => {
     });
     const motions = (some: typeof by.clear) => some.map(({ demand }) => demand.motion);
     expect(motions(by.unsure)).toEqual(["wrist.extension"]);
-    expect(motions(by.clear)).toEqual(["upper-back.extension", "hip.extension"]);
+    expect(motions(by.clear)).toEqual(["thoracic.extension", "hip.extension"]);
     expect(headlineOf(gaps([])).verdict).toEqual({ says: "nothing-measured" });
   });
   it("does not call a passive range ready in loose joints, and does not praise noise", () => {

@@ -130,7 +130,7 @@ const sidedJoints: readonly JointId[] = [
   "ankle",
   "toes",
 ];
-const middleJoints: readonly JointId[] = ["neck", "upper-back", "low-back"];
+const middleJoints: readonly JointId[] = ["neck", "thoracic", "lumbar"];
 
 /** A mark for every joint and side of the body. A sided motion of the neck or trunk counts for the middle. */
 export function bodyMarks(rows: readonly RecordRow[], gaps: readonly DemandGap[]): BodyMark[] {

@@ -7,7 +7,7 @@ import { needsOf } from "./priority";
 /** One open aim with its gaps. */
 export type OpenAim = { aim: Aim; name: string; gaps: readonly DemandGap[] };
 
-export type Conflict = { first: SharedMotion["asks"][0]; last: SharedMotion["asks"][0] };
+export type AimConflict = { first: SharedMotion["asks"][0]; last: SharedMotion["asks"][0] };
 
 /** A motion as all open aims together ask it. */
 export type SharedMotion = {
@@ -16,7 +16,7 @@ export type SharedMotion = {
   weight: number;
   asks: { name: string; need: number; by: string; weight: number }[];
   /** Two aims ask it and the one that is due first asks less: the longer way does not end at the first date. */
-  conflict: Conflict | null;
+  conflict: AimConflict | null;
 };
 
 /**
@@ -42,7 +42,7 @@ export function sharedMotions(open: readonly OpenAim[], today: string): SharedMo
     .sort((a, b) => b.weight - a.weight);
 }
 
-function conflictOf(asks: SharedMotion["asks"]): Conflict | null {
+function conflictOf(asks: SharedMotion["asks"]): AimConflict | null {
   const byDate = [...asks].sort((a, b) => a.by.localeCompare(b.by));
   const [first, last] = [byDate[0]!, byDate.at(-1)!];
   return asks.length > 1 && last.need > first.need ? { first, last } : null;

@@ -7,8 +7,8 @@ export const JointId = z.enum([
   "elbow",
   "shoulder",
   "neck",
-  "upper-back",
-  "low-back",
+  "thoracic",
+  "lumbar",
   "hip",
   "knee",
   "ankle",
@@ -74,7 +74,7 @@ export const motionRows = {
     usual: 70,
     opposes: [],
   },
-  "neck.side-bend": {
+  "neck.lateral-flexion": {
     joint: "neck",
     name: "Neck side bend",
     part: "sides of the neck",
@@ -95,21 +95,21 @@ export const motionRows = {
     usual: 55,
     opposes: ["shoulder.flexion"],
   },
-  "shoulder.rotation-out": {
+  "shoulder.external-rotation": {
     joint: "shoulder",
     name: "Shoulder outward rotation",
     part: "shoulders turning out",
     usual: 90,
-    opposes: ["shoulder.rotation-in"],
+    opposes: ["shoulder.internal-rotation"],
   },
-  "shoulder.rotation-in": {
+  "shoulder.internal-rotation": {
     joint: "shoulder",
     name: "Shoulder inward rotation",
     part: "shoulders turning in",
     usual: 70,
-    opposes: ["shoulder.rotation-out"],
+    opposes: ["shoulder.external-rotation"],
   },
-  "shoulder.horizontal-reach": {
+  "shoulder.horizontal-abduction": {
     joint: "shoulder",
     name: "Shoulder horizontal reach",
     part: "chest and fronts of the shoulders",
@@ -123,19 +123,19 @@ export const motionRows = {
     usual: 0,
     opposes: [],
   },
-  "forearm.palm-up": {
+  "forearm.supination": {
     joint: "forearm",
     name: "Forearm turning, palm up",
     part: "forearms turning up",
     usual: 80,
-    opposes: ["forearm.palm-down"],
+    opposes: ["forearm.pronation"],
   },
-  "forearm.palm-down": {
+  "forearm.pronation": {
     joint: "forearm",
     name: "Forearm turning, palm down",
     part: "forearms turning down",
     usual: 80,
-    opposes: ["forearm.palm-up"],
+    opposes: ["forearm.supination"],
   },
   "wrist.extension": {
     joint: "wrist",
@@ -151,19 +151,19 @@ export const motionRows = {
     usual: 80,
     opposes: ["wrist.extension"],
   },
-  "wrist.thumb": {
+  "wrist.radial-deviation": {
     joint: "wrist",
     name: "Wrist toward the thumb",
     part: "wrists toward the thumb",
     usual: 20,
-    opposes: ["wrist.little-finger"],
+    opposes: ["wrist.ulnar-deviation"],
   },
-  "wrist.little-finger": {
+  "wrist.ulnar-deviation": {
     joint: "wrist",
     name: "Wrist toward the little finger",
     part: "wrists toward the little finger",
     usual: 30,
-    opposes: ["wrist.thumb"],
+    opposes: ["wrist.radial-deviation"],
   },
   "fingers.extension": {
     joint: "fingers",
@@ -172,30 +172,30 @@ export const motionRows = {
     usual: 30,
     opposes: [],
   },
-  "upper-back.extension": {
-    joint: "upper-back",
+  "thoracic.extension": {
+    joint: "thoracic",
     name: "Upper-back extension",
     part: "upper back",
     sided: false,
     usual: 14,
     opposes: [],
   },
-  "upper-back.rotation": {
-    joint: "upper-back",
+  "thoracic.rotation": {
+    joint: "thoracic",
     name: "Upper-back rotation",
     part: "upper back in the turn",
     usual: 40,
     opposes: [],
   },
-  "trunk.side-bend": {
-    joint: "low-back",
+  "lumbar.lateral-flexion": {
+    joint: "lumbar",
     name: "Trunk side bend",
     part: "sides of the trunk",
     usual: 25,
-    opposes: ["trunk.side-bend"],
+    opposes: ["lumbar.lateral-flexion"],
   },
-  "low-back.extension": {
-    joint: "low-back",
+  "lumbar.extension": {
+    joint: "lumbar",
     name: "Low-back extension",
     part: "low back",
     sided: false,
@@ -237,19 +237,19 @@ export const motionRows = {
     usual: 42,
     opposes: ["hip.abduction", "hip.straddle"],
   },
-  "hip.rotation-out": {
+  "hip.external-rotation": {
     joint: "hip",
     name: "Hip outward rotation",
     part: "hips turning out",
     usual: 45,
-    opposes: ["hip.rotation-in"],
+    opposes: ["hip.internal-rotation"],
   },
-  "hip.rotation-in": {
+  "hip.internal-rotation": {
     joint: "hip",
     name: "Hip inward rotation",
     part: "hips turning in",
     usual: 40,
-    opposes: ["hip.rotation-out"],
+    opposes: ["hip.external-rotation"],
   },
   "knee.flexion": {
     joint: "knee",

@@ -117,7 +117,7 @@ export const Protocol = z.object({
   compensations: z.array(z.object({ id: z.string(), text: z.string() })).min(1),
   cautions: z.array(z.string()).min(1),
   /** Who is not measured this way. */
-  mustNot: z.array(z.string()).min(1),
+  contraindications: z.array(z.string()).min(1),
   /** Minutes for both sides with the stated trials. */
   minutes: z.number().positive(),
   picture: Picture,

@@ -44,8 +44,8 @@ describe("a drill on a rung", () => {
   });
   it("bars whom the ladder or the rung bars", () => {
     const deepen = drill("straddle-deepen");
-    expect(atRung(deepen, rungOf(deepen, "weight")).mustNot).toContain("growing");
-    expect(atRung(deepen, rungOf(deepen, "heels")).mustNot).not.toContain("growing");
+    expect(atRung(deepen, rungOf(deepen, "weight")).contraindications).toContain("growing");
+    expect(atRung(deepen, rungOf(deepen, "heels")).contraindications).not.toContain("growing");
   });
   it("every rung that puts weight on the hands belongs to a ladder that can be prepared for", () => {
     const prepares = library.drills.filter(({ preparesHands }) => preparesHands);

@@ -88,8 +88,8 @@ export const Plane = z.enum(["sagittal", "frontal", "transverse"]);
 export type Plane = z.infer<typeof Plane>;
 
 /** Who must not do it: an intake answer that no clinician has cleared, growing, or loose joints. */
-export const MustNot = z.enum([...IntakeQuestion.options, "growing", "loose-jointed"]);
-export type MustNot = z.infer<typeof MustNot>;
+export const Contraindication = z.enum([...IntakeQuestion.options, "growing", "loose-jointed"]);
+export type Contraindication = z.infer<typeof Contraindication>;
 
 /** Motions served, with the share of the dose that counts for each, 0–1. */
 const Serves = z.array(z.object({ motion: MotionId, share: z.number().min(0).max(1) }));
@@ -114,7 +114,7 @@ export const Rung = z.object({
   /** The rule for weight, where it is loaded. */
   load: z.string().default(""),
   gates: z.array(Gate).min(1),
-  mustNot: z.array(MustNot).default([]),
+  contraindications: z.array(Contraindication).default([]),
   /** Where a rung differs from its ladder. */
   serves: Serves.optional(),
   position: Position.optional(),
@@ -152,7 +152,7 @@ export const Drill = z.object({
   sideChange: z.int().min(0),
   rungs: z.array(Rung).min(1),
   cautions: z.array(z.string()),
-  mustNot: z.array(MustNot).default([]),
+  contraindications: z.array(Contraindication).default([]),
 });
 export type Drill = z.infer<typeof Drill>;
 
@@ -166,7 +166,7 @@ export type AtRung = {
   serves: Drill["serves"];
   loadsHands: boolean;
   inverted: boolean;
-  mustNot: readonly MustNot[];
+  contraindications: readonly Contraindication[];
 };
 
 const known = new WeakMap<Rung, AtRung>();
@@ -182,7 +182,7 @@ export function atRung(drill: Drill, rung: Rung): AtRung {
         serves: rung.serves ?? drill.serves,
         loadsHands: rung.loadsHands ?? drill.loadsHands,
         inverted: rung.inverted ?? drill.inverted,
-        mustNot: [...drill.mustNot, ...rung.mustNot],
+        contraindications: [...drill.contraindications, ...rung.contraindications],
       }),
     );
   return here;

@@ -64,7 +64,7 @@ describe("the notebook file", () => {
       drills: [],
       protocols: [
         {
-          ...without(shoulder, "posture", "joint", "involves", "mustNot"),
+          ...without(shoulder, "posture", "joint", "involves", "contraindications"),
           instruments: shoulder.instruments.map(({ id }) => id),
           sem: 4,
           semSource: "own",

@@ -56,7 +56,7 @@ export const NotebookFile = z.object({
 export type NotebookFile = z.infer<typeof NotebookFile>;
 
 /** Why a file is not read: a fact with its particulars. */
-export type Refusal =
+export type FileRefusal =
   | { why: "empty" }
   | { why: "cut-off" }
   | { why: "not-json" }
@@ -72,12 +72,12 @@ export type Refusal =
 
 /** Thrown inside a reading; outside it is an answer. */
 export class FileRefused extends Error {
-  constructor(readonly refusal: Refusal) {
+  constructor(readonly refusal: FileRefusal) {
     super(refusal.why);
   }
 }
 
-const refuse = (refusal: Refusal): never => {
+const refuse = (refusal: FileRefusal): never => {
   throw new FileRefused(refusal);
 };
 
@@ -177,7 +177,7 @@ export type FileRead = {
  * Reads a notebook file that is in memory. A wrong, cut-off, foreign or newer file is refused and says why;
  * nothing is half read.
  */
-export function readFile(text: string): FileRead | { refused: Refusal } {
+export function readFile(text: string): FileRead | { refused: FileRefusal } {
   if (text.trim() === "") return { refused: { why: "empty" } };
   let parsed: unknown;
   try {

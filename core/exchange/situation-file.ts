@@ -24,7 +24,7 @@ const Person = Athlete.extend({
       yes: Intake.shape.yes.default([]),
       note: z.string().default(""),
       growthSpurt: z.boolean().default(false),
-      looseness: Intake.shape.looseness.default(null),
+      beighton: Intake.shape.beighton.default(null),
       clearances: Intake.shape.clearances.default([]),
     })
     .nullable()

@@ -76,7 +76,7 @@ describe("the skeleton", () => {
         expect(between("knee", "ankle")).toBeCloseTo(lengths.shank, 9);
         expect(between("shoulder", "elbow")).toBeCloseTo(lengths.upperArm, 9);
         expect(between("elbow", "wrist")).toBeCloseTo(lengths.forearm, 9);
-        expect(between("low-back", "upper-back")).toBeCloseTo(lengths.loin, 9);
+        expect(between("lumbar", "thoracic")).toBeCloseTo(lengths.loin, 9);
       }),
     );
   });

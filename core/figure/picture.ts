@@ -3,8 +3,8 @@ import { Pose } from "./pose";
 
 export const Landmark = z.enum([
   "hip",
-  "low-back",
-  "upper-back",
+  "lumbar",
+  "thoracic",
   "neck",
   "crown",
   "shoulder",

@@ -108,9 +108,9 @@ export function landmark(body: Skeleton, name: Landmark, side: LeftRight = "righ
   switch (name) {
     case "hip":
       return leg.hip.at;
-    case "low-back":
+    case "lumbar":
       return body.lowBack.at;
-    case "upper-back":
+    case "thoracic":
       return body.upperBack.at;
     case "neck":
       return body.neck.at;

@@ -2,7 +2,7 @@ import type { Need } from "../aim/priority";
 import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
-import { atRung, rungOf, type Drill, type MustNot, type Rung } from "../drill/drill";
+import { atRung, rungOf, type Drill, type Contraindication, type Rung } from "../drill/drill";
 import { fetched, type Fetched } from "../drill/substitutes";
 import type { Place } from "../records/records";
 import type { NextStep } from "../progress/next-step";
@@ -23,7 +23,7 @@ export type PlanTerms = {
   locked: readonly MotionId[];
   cautions: readonly Caution[];
   /** Uncleared intake answers, growing, loose joints: see `barsOf`. */
-  bars?: readonly MustNot[];
+  bars?: readonly Contraindication[];
   dropped: readonly string[];
   /** Nothing but these drills: a prep that shrinks keeps to what it has. */
   only?: readonly string[];
@@ -94,7 +94,7 @@ function reasonAgainst(drill: Drill, situation: PlanTerms): Against | null {
       (blocks === "end-range" && held(drill)),
   );
   if (blocked) return { why: "caution", id: blocked.id };
-  const barred = (situation.bars ?? []).find((bar) => drill.mustNot.includes(bar));
+  const barred = (situation.bars ?? []).find((bar) => drill.contraindications.includes(bar));
   if (barred) return { why: "barred", bar: barred };
   if (drill.onlyIf === "side-lying-rotation" && schools.turnIn === "off")
     return { why: "school", of: "turn-in" };
@@ -128,7 +128,7 @@ function against(drill: Drill, rung: Rung, segment: Segment, situation: PlanTerm
     return { why: format.doses === "warm-up" ? "too-strong" : "before-only" };
   if (here.inverted && cautions.some(({ blocks }) => blocks === "inversions"))
     return { why: "inversion" };
-  const barred = (situation.bars ?? []).find((bar) => rung.mustNot.includes(bar));
+  const barred = (situation.bars ?? []).find((bar) => rung.contraindications.includes(bar));
   if (barred) return { why: "barred", bar: barred };
   if (!place) return null;
   const missing = rung.kit.filter((item) => !fetched([item], place.kit, rung.exact));

@@ -32,7 +32,7 @@ export function itemFrom(
     extra: null,
     why: [reasonFor(drill, main, situation), ...followed(drill, rung, situation), ...replaced],
     serves: served.map(({ motion }) => motion),
-    locked: false,
+    pinned: false,
   };
 }
 

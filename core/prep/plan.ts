@@ -294,7 +294,7 @@ function thinned(
 
 const shortRaise = (items: readonly PrepItem[]): PrepItem[] =>
   items.map((item) =>
-    item.phase === "raise" && !item.locked && item.dose.type === "time"
+    item.phase === "raise" && !item.pinned && item.dose.type === "time"
       ? { ...item, dose: { ...item.dose, seconds: Math.min(item.dose.seconds, shortestRaise) } }
       : item,
   );
@@ -352,7 +352,7 @@ export function fillExactly(
     const drill = drillOf(library, item.drillId);
     if (
       !drill ||
-      item.locked ||
+      item.pinned ||
       item.dose.type !== "time" ||
       (item.phase !== "raise" && item.phase !== "settle") ||
       over === 0

@@ -82,7 +82,7 @@ describe("any plan", () => {
           const rung = rungOf(used, rungId);
           const here = atRung(used, rung);
           expect(fetched(rung.kit, place!.kit, rung.exact), `${drillId}/${rungId}`).not.toBeNull();
-          expect(here.mustNot.filter((bar) => request.bars!.includes(bar))).toEqual([]);
+          expect(here.contraindications.filter((bar) => request.bars!.includes(bar))).toEqual([]);
           expect(used.serves.filter(({ motion }) => request.locked.includes(motion))).toEqual([]);
           if (place!.silent) expect(rung.loud).toBe(false);
           if (place!.noFloor) expect(["standing", "hanging"]).toContain(here.position);
@@ -242,7 +242,7 @@ describe("other minutes", () => {
       const request = asked("handstand", "warm-up", { budget: from * 60, loadsHands: true });
       const { items } = planPrep(request);
       const done = items.slice(0, 2).map(({ id }) => id);
-      const marked = items.map((one, i) => (i === 3 ? { ...one, locked: true } : one));
+      const marked = items.map((one, i) => (i === 3 ? { ...one, pinned: true } : one));
       const next = retimed(marked, done, to * 60, request);
       expect(next.items.slice(0, 2)).toEqual(marked.slice(0, 2));
       expect(next.items).toContainEqual(marked[3]);
@@ -267,10 +267,10 @@ describe("other minutes", () => {
           const request = asked(skill, "mobility", { budget: from * 60, rounds: 0 });
           const { items } = planPrep(request);
           const done = items.slice(0, count).map(({ id }) => id);
-          const marked = items.map((one, i) => (i % 4 === 3 ? { ...one, locked: true } : one));
+          const marked = items.map((one, i) => (i % 4 === 3 ? { ...one, pinned: true } : one));
           const next = retimed(marked, done, to * 60, request);
           for (const one of marked)
-            if (one.locked || done.includes(one.id))
+            if (one.pinned || done.includes(one.id))
               expect(next.items.map(({ id }) => id)).toContain(one.id);
           if (items.some(({ phase }) => phase === "raise"))
             expect(next.items.some(({ phase }) => phase === "raise")).toBe(true);

@@ -215,7 +215,7 @@ describe("what is fit to be used", () => {
       yes: ["pressure" as const],
       note: "",
       growthSpurt: false,
-      looseness: 7,
+      beighton: 7,
       clearances: [],
     };
     const cautions = cautionsOf(athlete({ intake }), "2026-11-24");
@@ -321,7 +321,7 @@ describe("the plan", () => {
     const kept = item(
       "cat-camel",
       { type: "reps", sets: 3, reps: 14, tempo: 4, rest: 5 },
-      { locked: true },
+      { pinned: true },
     );
     for (const budget of [600, 1200])
       expect(planPrep(request({ budget, kept: [kept] })).items).toContainEqual(kept);
@@ -330,7 +330,7 @@ describe("the plan", () => {
     const kept = item(
       "prayer",
       { type: "contract-relax", rounds: 6, contract: 20, deepen: 60 },
-      { locked: true },
+      { pinned: true },
     );
     expect(noteWords(planPrep(request({ budget: 240, kept: [kept] })).note!)).toMatch(
       /takes \d+ s more than there is/,

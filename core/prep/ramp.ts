@@ -67,7 +67,7 @@ export function rampItems({ format, ramp, library, kept }: PlanRequest): PrepIte
         extra: null,
         why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],
         serves: drill.serves.map(({ motion }) => motion),
-        locked: false,
+        pinned: false,
       },
     ];
   });

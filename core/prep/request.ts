@@ -49,7 +49,7 @@ export function requestFor(all: Circumstances): PlanRequest {
     handOver: prep.handOver,
     alreadyWarm: prep.alreadyWarm,
     library,
-    kept: prep.items.filter((item) => item.locked),
+    kept: prep.items.filter((item) => item.pinned),
     needs,
     skills,
     place,

@@ -35,7 +35,7 @@ export function retimed(
     before,
     alreadyWarm: request.alreadyWarm || before.some(({ phase }) => phase === "raise"),
     budget: budget - spent - (before.length > 0 ? 10 : 0),
-    kept: rest.filter(({ locked }) => locked),
+    kept: rest.filter(({ pinned: locked }) => locked),
   };
   const room = budget >= prepSeconds(items, library, request.handOver);
   const grown = room ? planPrep({ ...terms, kept: rest }) : null;

@@ -11,7 +11,7 @@ import { workSeconds, type Dose } from "../drill/dose";
 import { drillOf } from "../content/library";
 import { motionOf } from "../body/motions";
 import { plusDays } from "../dates/days";
-import { lockedMotions } from "../safety/pain";
+import { painLocks } from "../safety/pain";
 import { sideDifferences } from "../aim/sides";
 import { restartAfter } from "./after-break";
 import { nextSteps } from "./next-step";
@@ -35,7 +35,7 @@ const day = (on: string, soreness: number | null, over: Partial<DayNote> = {}): 
   sleep: null,
   energy: null,
   soreness,
-  sore: ["upper-back"],
+  sore: ["thoracic"],
   ...over,
 });
 const step = (
@@ -91,7 +91,7 @@ describe("soreness that lasts", () => {
   it("over two days after the work: a third less of that joint, once", () => {
     const sore = [day("2026-11-20", 6)];
     expect(tenderJoints(sore, worked, library, "2026-11-21")).toMatchObject([
-      { joint: "upper-back", level: 6, most: 96 },
+      { joint: "thoracic", level: 6, most: 96 },
     ]);
     expect(step(worked, { on: "2026-11-21", days: sore })).toMatchObject({
       change: "less",
@@ -117,7 +117,7 @@ describe("soreness that lasts", () => {
       fc.property(
         fc.constantFrom("handstand", "deep-squat", "front-split"),
         fc.constantFrom("warm-up", "mobility"),
-        fc.constantFrom("shoulder" as const, "hip" as const, "upper-back" as const),
+        fc.constantFrom("shoulder" as const, "hip" as const, "thoracic" as const),
         fc.integer({ min: 0, max: 400 }),
         (skillId, format, joint, most) => {
           const plan = planPrep(asked(skillId, format, { tender: [{ joint, most }], rounds: 0 }));
@@ -270,7 +270,7 @@ describe("stops and flags", () => {
       stopped: true,
       locks: [{ motion: "wrist.extension", cleared: null }],
     });
-    const [lock] = lockedMotions(athlete(), [sore], [], library);
+    const [lock] = painLocks(athlete(), [sore], [], library);
     const cleared = athlete({
       clearances: [
         {

@@ -29,7 +29,7 @@ export const Intake = z.object({
   note: z.string(),
   growthSpurt: z.boolean(),
   /** Nine-point joint looseness screen; null when not screened. */
-  looseness: z.int().min(0).max(9).nullable(),
+  beighton: z.int().min(0).max(9).nullable(),
   clearances: z.array(IntakeClearance),
 });
 export type Intake = z.infer<typeof Intake>;

@@ -50,5 +50,28 @@ describe("a file of every form that was ever written", () => {
       expect(readRecord(pack, version)).toMatchObject({ record: { name: "Mine", formats: [] } });
   });
 
+  it("names of version 3 are those of the field today, in every record; a coach's own words stay", () => {
+    const read = readFile(textOf("3-facts.json"));
+    if ("refused" in read) throw new Error(JSON.stringify(read.refused));
+    const athlete = read.records.find((record) => record.kind === "athlete")!;
+    expect(athlete.flagged).toEqual(["lumbar", "wrist"]);
+    expect(athlete.intake!.beighton).toBe(4);
+    expect(athlete.clearances.map(({ motion }) => motion)).toContain("shoulder.internal-rotation");
+    const days = read.records.filter((record) => record.kind === "day");
+    expect(days.flatMap(({ sore }) => sore)).toEqual(expect.arrayContaining(["thoracic", "hip"]));
+    const preps = read.records.filter((record) => record.kind === "prep");
+    expect(preps.some(({ items }) => items.some(({ pinned }) => pinned))).toBe(true);
+    const run = read.records.find((record) => record.kind === "run")!;
+    expect(run.prep.items[0]).toHaveProperty("pinned");
+    expect(run.events.find((event) => event.type === "plan")!.items[0]).toHaveProperty("pinned");
+    const pack = read.records.find((record) => record.kind === "pack")!;
+    expect(pack.protocols[0]!.motion).toBe("forearm.supination");
+    expect(pack.protocols[0]!.contraindications.length).toBeGreaterThan(0);
+    expect(pack.drills[0]!.serves.map(({ motion }) => motion)).toContain("wrist.radial-deviation");
+    expect(
+      upgraded({ kind: "log", note: "low-back", items: [{ painPlace: "upper-back" }] }, 3),
+    ).toEqual({ kind: "log", note: "low-back", items: [{ painPlace: "upper-back" }] });
+  });
+
   it("what is no record is left as it came", () => expect(upgraded("text", 1)).toBe("text"));
 });

@@ -1,4 +1,5 @@
 import { motionOf, MotionId } from "../body/motions";
+import { motionNow, withNamesOfToday } from "./earlier-names";
 import { AnyRecord, recordsVersion } from "./records";
 
 type Loose = Record<string, unknown>;
@@ -16,6 +17,7 @@ const steps: Record<number, (record: Loose) => Loose> = {
     if (record.kind === "prep") return withToldReasons(record);
     return record.kind === "run" ? runWithToldReasons(record) : record;
   },
+  3: (record) => withNamesOfToday(record) as Loose,
 };
 
 /** A reason that was written as a sentence, as the fact that it was. */
@@ -84,12 +86,12 @@ function protocolWithErrors(entry: unknown): unknown {
   if (!isLoose(entry)) return entry;
   const { sem, semSource, instruments, ...rest } = entry;
   if (sem === undefined) return entry;
-  const motion = MotionId.safeParse(rest.motion);
+  const motion = MotionId.safeParse(motionNow(rest.motion));
   return {
     posture: "standing",
     joint: motion.success ? motionOf(motion.data).joint : "hip",
     involves: motion.success ? [motion.data] : [],
-    mustNot: ["Whoever has sharp pain in it."],
+    contraindications: ["Whoever has sharp pain in it."],
     ...rest,
     instruments: (Array.isArray(instruments) ? instruments : []).map((id) => ({
       id: id as unknown,

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { JointId, MotionId } from "../body/motions";
-import { DrillKind, MustNot, Position, Region } from "../drill/drill";
+import { DrillKind, Contraindication, Position, Region } from "../drill/drill";
 import { KitItem } from "../drill/kit";
 import { Pain } from "./athlete";
 import { IntakeQuestion } from "../body/conditions";
@@ -22,7 +22,7 @@ export const Against = z.discriminatedUnion("why", [
     why: z.literal("caution"),
     id: z.enum([...IntakeQuestion.options, "no-intake", "growing", "loose"]),
   }),
-  z.object({ why: z.literal("barred"), bar: MustNot }),
+  z.object({ why: z.literal("barred"), bar: Contraindication }),
   /** Sharp pain, or pain above the limit, last time. */
   z.object({ why: z.literal("stopped"), sharp: z.boolean(), pain: Pain }),
   z.object({

@@ -16,7 +16,7 @@ import { SomeSchools } from "../content/schools";
 import { Season } from "./training";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
-export const recordsVersion = 3;
+export const recordsVersion = 4;
 
 const Id = z.string().min(1).max(80);
 
@@ -146,7 +146,7 @@ export const PrepItem = z.object({
   /** Why it is there, the chief reason first. */
   why: z.array(Because),
   serves: z.array(MotionId),
-  locked: z.boolean(),
+  pinned: z.boolean(),
 });
 export type PrepItem = z.infer<typeof PrepItem>;
 

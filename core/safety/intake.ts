@@ -1,4 +1,4 @@
-import type { MustNot } from "../drill/drill";
+import type { Contraindication } from "../drill/drill";
 import { ageOn, type Athlete, type IntakeClearance } from "../records/athlete";
 import { type IntakeQuestion } from "../body/conditions";
 
@@ -17,10 +17,10 @@ export const isGrowing = (athlete: Athlete, on: string): boolean =>
  * Loose-jointed by the nine-point screen: 5 or more for adults. Before puberty the bar is 6; the
  * under-18 bar is used for all minors, since puberty is not recorded.
  */
-export const isLooseJointed = (athlete: Athlete): boolean => (athlete.intake?.looseness ?? 0) >= 5;
+export const isLooseJointed = (athlete: Athlete): boolean => (athlete.intake?.beighton ?? 0) >= 5;
 
 /** What keeps drills away from an athlete on a day: answers that no clinician has cleared, growing, loose joints. */
-export function barsOf(athlete: Athlete, on: string): MustNot[] {
+export function barsOf(athlete: Athlete, on: string): Contraindication[] {
   const { intake } = athlete;
   const cleared = new Set(intake?.clearances.map(({ question }) => question));
   return [

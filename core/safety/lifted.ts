@@ -2,7 +2,7 @@ import type { MotionId } from "../body/motions";
 import type { Athlete } from "../records/athlete";
 import type { Check, Log } from "../records/records";
 import type { Library } from "../content/library";
-import { lockedMotions } from "./pain";
+import { painLocks } from "./pain";
 
 /** Motions that pain has locked and that would no longer be locked without one of the logs. */
 export function liftedWithout(
@@ -20,7 +20,7 @@ export function liftedWithout(
   logId: string,
 ): MotionId[] {
   const motions = (kept: readonly Log[]) =>
-    lockedMotions(athlete, kept, checks, library).map(({ motion }) => motion);
+    painLocks(athlete, kept, checks, library).map(({ motion }) => motion);
   const left = motions(logs.filter(({ id }) => id !== logId));
   return motions(logs).filter((motion) => !left.includes(motion));
 }

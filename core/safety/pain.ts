@@ -19,7 +19,7 @@ export type LockReason =
 /** What shut a motion: the record it comes from, its day and the reason. */
 export type LockCause = { motion: MotionId; cause: string; since: string; because: LockReason };
 
-export type MotionLock = {
+export type PainLock = {
   motion: MotionId;
   since: string;
   because: LockReason;
@@ -94,13 +94,13 @@ export const clearanceOf = (
   );
 
 /** Motions locked out of plans until a person clears them with a reason. */
-export function lockedMotions(
+export function painLocks(
   athlete: Pick<Athlete, "clearances">,
   logs: readonly Log[],
   checks: readonly Check[],
   library: Library,
-): MotionLock[] {
-  const locks = new Map<MotionId, MotionLock>();
+): PainLock[] {
+  const locks = new Map<MotionId, PainLock>();
   for (const cause of lockCauses(logs, checks, library)) {
     if (clearanceOf(cause, athlete.clearances)) continue;
     const { motion, since, because } = cause;

@@ -3,21 +3,21 @@ import { library } from "../../library/index";
 import { athlete, check, log, logItem } from "../test/people";
 import { cautionsOf, isGrowing, isLooseJointed } from "./intake";
 import { liftedWithout } from "./lifted";
-import { lockedMotions, placeKey } from "./pain";
+import { painLocks, placeKey } from "./pain";
 
 const intake = {
   on: "2026-09-01",
   yes: [],
   note: "",
   growthSpurt: false,
-  looseness: null,
+  beighton: null,
   clearances: [],
 };
 const days = ["2026-11-01", "2026-11-03", "2026-11-05", "2026-11-07"];
 const sore = (place: string, over = {}) =>
   logItem("wrist-rocks", { pain: 5, painPlace: place, ...over });
-const motions = (...args: Parameters<typeof lockedMotions>) =>
-  lockedMotions(...args).map(({ motion }) => motion);
+const motions = (...args: Parameters<typeof painLocks>) =>
+  painLocks(...args).map(({ motion }) => motion);
 
 describe("cautions", () => {
   it("asks for the intake while there is none", () =>
@@ -51,9 +51,7 @@ describe("cautions", () => {
   });
   it("five of nine is loose-jointed", () =>
     expect(
-      [4, 5, null].map((looseness) =>
-        isLooseJointed(athlete({ intake: { ...intake, looseness } })),
-      ),
+      [4, 5, null].map((beighton) => isLooseJointed(athlete({ intake: { ...intake, beighton } }))),
     ).toEqual([false, true, false]));
 });
 
@@ -108,7 +106,7 @@ describe("locks", () => {
   });
   it("what hurts again, or is entered afterwards for an earlier day, locks again", () => {
     const first = log("2026-11-05", [sore("left wrist", { pain: 8 })]);
-    const [lock] = lockedMotions(athlete(), [first], [], library);
+    const [lock] = painLocks(athlete(), [first], [], library);
     expect(lock!.causes).toEqual([first.id]);
     const cleared = athlete({
       clearances: [

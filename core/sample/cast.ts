@@ -36,7 +36,7 @@ export const Cast = z.object({
       furtherAims: z.array(Goal),
       intake: z.object({
         yes: z.array(IntakeQuestion),
-        looseness: z.int(),
+        beighton: z.int(),
         growthSpurt: z.boolean(),
         note: z.string(),
         clearance: z

@@ -11,7 +11,7 @@ import { blankPrep } from "../prep/blank";
 import { planPrep } from "../prep/plan";
 import { requestFor } from "../prep/request";
 import { amountOf, logItemOf, setsAs } from "../progress/log-item";
-import { lockedMotions } from "../safety/pain";
+import { painLocks } from "../safety/pain";
 import { daysBetween, mondayOf, plusDays } from "../dates/days";
 import { trainingsOn } from "../season/plan/block";
 import { startOn } from "../season/plan/hang";
@@ -171,7 +171,7 @@ function seasonOf(
     runs: [],
     logs,
     library,
-    locks: lockedMotions(athlete, logs, checks, library),
+    locks: painLocks(athlete, logs, checks, library),
     today,
   };
   const base: Season = {
@@ -260,7 +260,7 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
       yes: intake.yes,
       note: intake.note,
       growthSpurt: intake.growthSpurt,
-      looseness: intake.looseness,
+      beighton: intake.beighton,
       clearances: clearance ? [clearance] : [],
     },
     clearances: [],
@@ -386,7 +386,7 @@ function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
     needs: needsOf(gaps, daysBetween(day, aim.by)),
     skills: [skill.id],
     place: places.find(({ id }) => id === athlete.placeId) ?? null,
-    locked: lockedMotions(athlete, logs, checks, library).map(({ motion }) => motion),
+    locked: painLocks(athlete, logs, checks, library).map(({ motion }) => motion),
     logs,
     days: notes,
     preps,

@@ -7,7 +7,7 @@ import type { OpenAim } from "../aim/shared";
 import { readFile, toFile } from "../exchange/file";
 import type { AnyRecord } from "../records/records";
 import { skillOf } from "../content/library";
-import { lockedMotions } from "../safety/pain";
+import { painLocks } from "../safety/pain";
 import { forecastAnswer } from "../season/forecast-answer";
 import { forecastQuestions } from "../season/forecast-questions";
 import { blockEnd, weekTerms } from "../season/plan/block";
@@ -45,7 +45,7 @@ function sceneOf(id: string) {
     preps: own("prep"),
     runs: own("run"),
     season: own("season")[0]!,
-    locks: lockedMotions(athlete, logs, checks, library),
+    locks: painLocks(athlete, logs, checks, library),
     library,
     today,
   };

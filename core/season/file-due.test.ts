@@ -7,7 +7,7 @@ const intake = {
   yes: [],
   note: "",
   growthSpurt: false,
-  looseness: null,
+  beighton: null,
   clearances: [],
 };
 const now = (over: Partial<Now>): Now => ({

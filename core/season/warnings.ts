@@ -8,7 +8,7 @@ import { hardDaysAWeek } from "./stretch-days";
 import { weekTerms, type SeasonAround } from "./plan/block";
 import { sessionsIn } from "./plan/place-model";
 import { hardDaysDone, planBreaches, type PlanBreach } from "./plan/plan-rules";
-import type { MotionLock } from "../safety/pain";
+import type { PainLock } from "../safety/pain";
 import type { RegionRow } from "./region-weeks";
 import type { WeekSummary } from "./weeks";
 
@@ -28,7 +28,7 @@ export type Warns =
   | { of: "plan"; first: PlanBreach; more: number }
   | { of: "missed" }
   | { of: "stale"; joint: JointId }
-  | { of: "shut"; motion: MotionId; because: MotionLock["because"]; more: number }
+  | { of: "shut"; motion: MotionId; because: PainLock["because"]; more: number }
   | { of: "plateau"; what: string; more: number }
   | { of: "sore"; joint: JointId; level: number; since: DayText }
   | { of: "hard-days"; joint: JointId; neighbours: boolean; days: number; most: number }
@@ -52,7 +52,7 @@ export type WarningScene = {
   /** Motions that have stopped moving, as a coach calls them. */
   plateaus: readonly string[];
   /** Motions that pain has shut, and why. */
-  locks: readonly Pick<MotionLock, "motion" | "because">[];
+  locks: readonly Pick<PainLock, "motion" | "because">[];
   /** Joints that sessions of their own are for, as the aims and the locks stand now. */
   wanted: readonly JointId[];
 };

@@ -14,7 +14,7 @@ const shin = -12;
  */
 export function bridgeShape(ranges: Ranges, statureCm: number): Shape {
   const shoulder = joint(ranges, "shoulder.flexion", "shoulder", "both", 185);
-  const upper = joint(ranges, "upper-back.extension", "upper-back", "both", 30);
+  const upper = joint(ranges, "thoracic.extension", "thoracic", "both", 30);
   const hip = joint(ranges, "hip.extension", "hip", "both", 20);
   const wrist = joint(ranges, "wrist.extension", "wrist", "both", 90);
   const taken = 0.6 * shoulder.short + upper.short + 0.7 * hip.short;
@@ -40,9 +40,9 @@ export function bridgeShape(ranges: Ranges, statureCm: number): Shape {
     joints: [shoulder, upper, hip, wrist],
     gives: [
       {
-        at: "low-back",
+        at: "lumbar",
         side: "right",
-        giving: { gives: "low-back" },
+        giving: { gives: "lumbar" },
         size: taking,
         unit: "°",
         scale: 45,

@@ -19,7 +19,7 @@ const mostLean = 12;
  */
 export function handstandShape(ranges: Ranges, wedge = 0): Shape {
   const shoulder = joint(ranges, "shoulder.flexion", "shoulder", "both", 180);
-  const upper = joint(ranges, "upper-back.extension", "upper-back", "both", 20);
+  const upper = joint(ranges, "thoracic.extension", "thoracic", "both", 20);
   const wrist = joint(ranges, "wrist.extension", "wrist", "both", 90);
   const hips = joint(ranges, "hip.extension", "hip", "both", 10);
   // A skill that asks less than flat hands need is done on what raises them by the rest.
@@ -53,7 +53,7 @@ export function handstandShape(ranges: Ranges, wedge = 0): Shape {
         silent: true,
       },
       {
-        at: "low-back",
+        at: "lumbar",
         side: "right",
         giving: { gives: "arched-back" },
         size: arch,

@@ -139,7 +139,7 @@ describe("every model", () => {
 const readings: [(pose: Pose, side: "left" | "right") => number, keyof Limits][] = [
   [(pose, side) => angleAt(pose.shoulder, side), "shoulder.flexion"],
   [(pose, side) => -angleAt(pose.shoulder, side), "shoulder.extension"],
-  [(pose) => pose.upperBack ?? 0, "upper-back.extension"],
+  [(pose) => pose.upperBack ?? 0, "thoracic.extension"],
   [(pose, side) => -angleAt(pose.hip, side), "hip.extension"],
   [(pose, side) => angleAt(pose.ankle, side), "ankle.dorsiflexion"],
   [(pose, side) => -angleAt(pose.ankle, side) - 60, "ankle.plantarflexion"],
@@ -199,7 +199,7 @@ describe("what degrees are worth", () => {
   const aim: AimSide = { side: "mid" };
   const limits: Limits = {
     "shoulder.flexion": { left: 160, right: 160 },
-    "upper-back.extension": { mid: 6 },
+    "thoracic.extension": { mid: 6 },
     "wrist.extension": { left: 95, right: 95 },
     "hip.extension": { left: 15, right: 15 },
   };

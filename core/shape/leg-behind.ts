@@ -14,8 +14,8 @@ const level = 90;
 export function legBehindShape(ranges: Ranges, working: LeftRight): Shape {
   const standing = otherSide(working);
   const hip = joint(ranges, "hip.extension", "hip", working, 25);
-  const upper = joint(ranges, "upper-back.extension", "upper-back", "both", 25);
-  const low = joint(ranges, "low-back.extension", "low-back", "both", lowBackHas);
+  const upper = joint(ranges, "thoracic.extension", "thoracic", "both", 25);
+  const low = joint(ranges, "lumbar.extension", "lumbar", "both", lowBackHas);
   // With just what is asked the trunk leans by the rest, and that is clean.
   const cleanLean = Math.max(0, level - hip.asked - upper.asked - low.asked);
   const lift = level - Math.max(0, hip.used);

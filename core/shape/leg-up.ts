@@ -41,7 +41,7 @@ const turnGives = 0.5;
 /** The straight leg carried to the side: opening, and what turning out adds to it; the hip hikes by the rest. */
 export function legSideShape(ranges: Ranges, working: LeftRight): Shape {
   const open = joint(ranges, "hip.abduction", "hip", working, 80);
-  const turn = joint(ranges, "hip.rotation-out", "hip", working, 60);
+  const turn = joint(ranges, "hip.external-rotation", "hip", working, 60);
   const high = Math.max(0, open.used) + turnGives * Math.max(0, turn.used);
   const short = turnGives * turn.short + open.short;
   const hike = Math.min(12, short * 0.35);
@@ -82,7 +82,7 @@ export function legSideShape(ranges: Ranges, working: LeftRight): Shape {
  */
 export function highFootholdShape(ranges: Ranges, working: LeftRight, statureCm: number): Shape {
   const fold = joint(ranges, "hip.flexion", "hip", working, 125);
-  const turn = joint(ranges, "hip.rotation-out", "hip", working, 45);
+  const turn = joint(ranges, "hip.external-rotation", "hip", working, 45);
   const knee = joint(ranges, "knee.flexion", "knee", working, 135);
   const poseAt = (folded: number, turned: number, bent: number): Pose => ({
     hip: onSides(working, folded, 0),

@@ -13,7 +13,7 @@ const sides = (value: number) => ({ left: value, right: value });
 const only = (has: Limits) => ({ has, asks: {} });
 const handstand = (shoulder: number, upperBack = 20, wrist = 95): Limits => ({
   "shoulder.flexion": sides(shoulder),
-  "upper-back.extension": { mid: upperBack },
+  "thoracic.extension": { mid: upperBack },
   "wrist.extension": sides(wrist),
 });
 
@@ -78,7 +78,7 @@ describe("handstand", () => {
     const shape = handstandShape(only(handstand(160, 5)));
     expect(shape.stops.map(({ motion }) => motion)).toEqual([
       "shoulder.flexion",
-      "upper-back.extension",
+      "thoracic.extension",
     ]);
     expect(shape.compensations.map(({ giving }) => giving.gives)).toContain("arched-back");
     expect(shape.balanced).toBe(true);

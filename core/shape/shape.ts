@@ -17,7 +17,7 @@ export type JointStop = {
 export type Giving =
   | {
       gives:
-        | "low-back"
+        | "lumbar"
         | "shoulders-behind-hands"
         | "heels-of-hands"
         | "off-the-floor"

@@ -36,11 +36,11 @@ const squatting: readonly MotionId[] = ["ankle.dorsiflexion", "hip.flexion"];
 
 export const models: Record<Exclude<ShapeModel, "posed">, Model> = {
   handstand: {
-    reads: ["shoulder.flexion", "upper-back.extension", "wrist.extension", "hip.extension"],
+    reads: ["shoulder.flexion", "thoracic.extension", "wrist.extension", "hip.extension"],
     shape: ({ ranges }) => handstandShape(ranges),
   },
   "front-split": {
-    reads: ["hip.flexion-straight", "hip.extension", "hip.abduction", "upper-back.extension"],
+    reads: ["hip.flexion-straight", "hip.extension", "hip.abduction", "thoracic.extension"],
     shape: ({ ranges, side, open, body }) =>
       frontSplitShape(ranges, side, body.legCm, open, body.pelvisCm),
   },
@@ -53,7 +53,7 @@ export const models: Record<Exclude<ShapeModel, "posed">, Model> = {
     shape: ({ ranges }) => squatShape(ranges, { name: "deep", standing: "right" }),
   },
   "overhead-squat": {
-    reads: [...squatting, "shoulder.flexion", "upper-back.extension"],
+    reads: [...squatting, "shoulder.flexion", "thoracic.extension"],
     shape: ({ ranges }) => squatShape(ranges, { name: "overhead", standing: "right" }),
   },
   "one-leg-squat": {
@@ -69,11 +69,11 @@ export const models: Record<Exclude<ShapeModel, "posed">, Model> = {
     shape: ({ ranges, body }) => pancakeShape(ranges, body.statureCm),
   },
   bridge: {
-    reads: ["shoulder.flexion", "upper-back.extension", "hip.extension", "wrist.extension"],
+    reads: ["shoulder.flexion", "thoracic.extension", "hip.extension", "wrist.extension"],
     shape: ({ ranges, body }) => bridgeShape(ranges, body.statureCm),
   },
   "leg-behind": {
-    reads: ["hip.extension", "upper-back.extension", "low-back.extension"],
+    reads: ["hip.extension", "thoracic.extension", "lumbar.extension"],
     shape: ({ ranges, side }) => legBehindShape(ranges, side),
   },
   "tilted-leg": {
@@ -85,11 +85,11 @@ export const models: Record<Exclude<ShapeModel, "posed">, Model> = {
     shape: ({ ranges, side }) => legFrontShape(ranges, side),
   },
   "leg-side": {
-    reads: ["hip.abduction", "hip.rotation-out"],
+    reads: ["hip.abduction", "hip.external-rotation"],
     shape: ({ ranges, side }) => legSideShape(ranges, side),
   },
   "high-foothold": {
-    reads: ["hip.flexion", "hip.rotation-out", "knee.flexion"],
+    reads: ["hip.flexion", "hip.external-rotation", "knee.flexion"],
     shape: ({ ranges, side, body }) => highFootholdShape(ranges, side, body.statureCm),
   },
   "behind-back-hang": {

@@ -46,7 +46,7 @@ export function frontSplitShape(
     back: reach,
   };
   const { spread, gapCm, tilt } = splitGeometry(used.front, used.back, legCm);
-  const chest = joint(ranges, "upper-back.extension", "upper-back", "both", 20);
+  const chest = joint(ranges, "thoracic.extension", "thoracic", "both", 20);
   const { lowBack, upperBack, lean } = taken(tilt, Math.max(0, chest.have));
   const flat = spread >= 180 - 1e-9;
   const gap = flat ? 0 : gapCm + pelvisCm;

@@ -144,7 +144,7 @@ function armsOf(ranges: Ranges, { name }: Kind): Arms {
   const forward = { upper: 0, shoulder: null };
   if (name !== "overhead") return { joints: [], ...forward, asked: forward, gives: () => [] };
   const shoulder = joint(ranges, "shoulder.flexion", "shoulder", "both", 180);
-  const upper = joint(ranges, "upper-back.extension", "upper-back", "both", 20);
+  const upper = joint(ranges, "thoracic.extension", "thoracic", "both", 20);
   const chest = Math.max(0, upper.used);
   const falling = (lean: number, back: number, arms: number) =>
     Math.max(0, 180 + lean + lowBackRounds - back - arms - armsMayFall);

@@ -16,7 +16,7 @@ import type {
 } from "../records/records";
 import { skillOf, type Library } from "../content/library";
 import { cautionsOf, type Caution } from "../safety/intake";
-import { lockedMotions, type MotionLock } from "../safety/pain";
+import { painLocks, type PainLock } from "../safety/pain";
 import type { Season } from "../records/training";
 import { daysBetween, type DayText } from "../dates/days";
 import { shapesOf, type Shapes } from "../shape/solve";
@@ -66,7 +66,7 @@ export type Situation = {
   needs: Need[];
   shapes: Shapes | null;
   cautions: Caution[];
-  locks: MotionLock[];
+  locks: PainLock[];
   settings: Settings;
   today: DayText;
   /** The day that is looked at. */
@@ -118,7 +118,7 @@ export function situationOf(
     needs: aim ? needsOf(gaps, daysBetween(day, aim.by), aim.overrides) : [],
     shapes: aim && skill ? shapesOf(skill, aim, athlete, gaps) : null,
     cautions: cautionsOf(athlete, day),
-    locks: lockedMotions(athlete, logs, checks, library),
+    locks: painLocks(athlete, logs, checks, library),
     settings: records.settings,
     today,
     day,

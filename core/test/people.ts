@@ -17,7 +17,7 @@ export const athlete = (over: Partial<Athlete> = {}): Athlete => ({
   measures: {},
   placeId: null,
   note: "",
-  intake: { on: "2026-09-01", yes: [], note: "", growthSpurt: false, looseness: 2, clearances: [] },
+  intake: { on: "2026-09-01", yes: [], note: "", growthSpurt: false, beighton: 2, clearances: [] },
   clearances: [],
   absences: [],
   archived: false,
@@ -83,7 +83,7 @@ export const item = (drillId: string, dose: Dose, over: Partial<PrepItem> = {}):
   extra: null,
   why: [],
   serves: [],
-  locked: false,
+  pinned: false,
   ...over,
 });
 

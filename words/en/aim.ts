@@ -2,7 +2,7 @@ import type { DemandGap } from "#core/aim/gap";
 import type { Headline, ShortOn } from "#core/aim/headline";
 import type { BodyLine } from "#core/aim/record";
 import type { Proposed } from "#core/aim/round";
-import type { Conflict } from "#core/aim/shared";
+import type { AimConflict } from "#core/aim/shared";
 import { motionOf } from "#core/body/motions";
 import type { Skill } from "#core/content/skill";
 import { agoWords, capital, type WhyWords } from "./plain";
@@ -102,7 +102,7 @@ export function bodyLineWords(line: BodyLine): string {
 }
 
 /** Two aims that ask one motion and pull apart in time. */
-export const conflictWords = ({ first, last }: Conflict): string =>
+export const conflictWords = ({ first, last }: AimConflict): string =>
   `${first.name} is due first with ${first.need}°; ${last.name} goes on to ${last.need}°`;
 
 /** What the headline of a gap was made of: every demand's verdict and its limiter value. */

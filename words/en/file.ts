@@ -1,9 +1,9 @@
 import type { Kind } from "#core/records/records";
-import type { Refusal } from "#core/exchange/file";
+import type { FileRefusal } from "#core/exchange/file";
 import type { CalendarRefusal } from "#core/exchange/calendar";
 
 /** Why a file is not read. */
-export function refusalWords(refusal: Refusal): string {
+export function fileRefusalWords(refusal: FileRefusal): string {
   switch (refusal.why) {
     case "empty":
       return "The file is empty.";

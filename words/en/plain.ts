@@ -2,8 +2,8 @@
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** A number with its noun. @example many(2, "day") // "2 days" */
-export const many = (count: number, noun: string): string =>
-  `${count} ${noun}${count === 1 ? "" : "s"}`;
+export const many = (count: number, noun: string, plural = `${noun}s`): string =>
+  `${count} ${count === 1 ? noun : plural}`;
 
 /** @example agoWords(1) // "1 day ago" */
 export const agoWords = (days: number): string => `${many(days, "day")} ago`;

@@ -1,13 +1,14 @@
 import { motionOf, type JointId } from "#core/body/motions";
-import type { MustNot } from "#core/drill/drill";
+import type { Contraindication } from "#core/drill/drill";
 import type { Breach } from "#core/prep/order";
 import { clock } from "#core/drill/dose";
 import type { PlanNote } from "#core/prep/plan";
 import type { Against, Because } from "#core/records/reasons";
 import { intakeQuestions } from "./safety";
+import { jointWords } from "./slots";
 
 const motion = (id: Parameters<typeof motionOf>[0]): string => motionOf(id).name.toLowerCase();
-const joint = (id: JointId): string => id.replace("-", " ");
+const joint = jointWords;
 const plain = (kind: string): string => kind.replace("-", " ");
 
 /** Why a drill is not used, to stand behind its name. */
@@ -83,7 +84,7 @@ function cautionWords(id: Extract<Against, { why: "caution" }>["id"]): string {
   return `Answered yes: ${intakeQuestions[id].replace(/\?$/, "").toLowerCase()}. A clinician’s clearance comes first.`;
 }
 
-function barWords(bar: MustNot): string {
+function barWords(bar: Contraindication): string {
   if (bar === "growing") return "not while growing";
   if (bar === "loose-jointed") return "not for loose joints";
   return `not before a clinician has cleared: ${intakeQuestions[bar].replace(/\?$/, "").toLowerCase()}`;

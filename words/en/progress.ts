@@ -1,5 +1,6 @@
 import { rungOf, type Drill } from "#core/drill/drill";
 import type { NextStep, StepCause } from "#core/progress/next-step";
+import { jointWords } from "./slots";
 
 /** Why a drill's next time is as it is, in a line; what is done about it stands behind it where it is not plain. */
 export function stepLine(
@@ -44,7 +45,7 @@ export function causeWords(cause: StepCause, drill: Drill): string {
         ? `${cause.days} days away: ${cause.rungs === 1 ? "a rung" : `${cause.rungs} rungs`} lower, and up again`
         : `${cause.days} days away: from the bottom of the range`;
     case "sore":
-      return `${cause.joint.replace("-", " ")} sore ${cause.level}/10 for over two days: a third less`;
+      return `${jointWords(cause.joint)} sore ${cause.level}/10 for over two days: a third less`;
     case "show-week":
       return "no new rung in the week before the show";
     case "coach":

@@ -9,7 +9,7 @@ const round = (figure: number): string => figure.toFixed(0);
 /** What the body does instead, as a heading beside the figure. */
 export function givingWords({ giving }: Pick<Compensation, "giving">): string {
   switch (giving.gives) {
-    case "low-back":
+    case "lumbar":
       return "Low back takes it up";
     case "shoulders-behind-hands":
       return "Shoulders behind the hands";
@@ -69,7 +69,7 @@ export function givingWords({ giving }: Pick<Compensation, "giving">): string {
 export function givingAmount({ giving, size, unit }: Compensation): string {
   const plain = `${round(size)}${unit === "cm" ? " cm" : "°"}`;
   switch (giving.gives) {
-    case "low-back":
+    case "lumbar":
       return `${plain} more than its share`;
     case "off-the-floor":
       return `${plain} under the hips`;

@@ -20,4 +20,20 @@ export const slotName = ({ kind, focus }: Pick<Slot, "kind" | "focus">): string 
 /** A slot as it stands in a calendar. @example "Hip session" */
 export const slotSummary = (slot: Pick<Slot, "kind" | "focus">): string => capital(slotName(slot));
 
-export const jointWords = (joint: JointId): string => joint.replace("-", " ");
+/** Joints as a coach calls them. */
+export const jointNames: Record<JointId, string> = {
+  neck: "neck",
+  shoulder: "shoulder",
+  elbow: "elbow",
+  forearm: "forearm",
+  wrist: "wrist",
+  fingers: "fingers",
+  thoracic: "upper back",
+  lumbar: "low back",
+  hip: "hip",
+  knee: "knee",
+  ankle: "ankle",
+  toes: "toes",
+};
+
+export const jointWords = (joint: JointId): string => jointNames[joint];

@@ -6,6 +6,7 @@ import { useAct } from "../use-act";
 import { useFormDraft } from "../use-draft";
 import { shortDay } from "#words/days";
 import { textOf } from "../form-text";
+import { jointWords } from "#words/slots";
 
 const questions = Object.entries(intakeQuestions) as [IntakeQuestion, string][];
 
@@ -29,12 +30,12 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
         onSubmit={(event) => {
           event.preventDefault();
           const form = new FormData(event.currentTarget);
-          const looseness = String(form.get("looseness") ?? "");
+          const beighton = textOf(form, "beighton");
           act("save-intake", {
             yes: questions.map(([id]) => id).filter((id) => form.get(id) === "on"),
             note: String(form.get("note") ?? ""),
             growthSpurt: form.get("growthSpurt") === "on",
-            looseness: looseness === "" ? null : Number(looseness),
+            beighton: beighton === "" ? null : Number(beighton),
             flagged: JointId.options.filter((joint) => form.get(`flag-${joint}`) === "on"),
           });
           draft.drop();
@@ -55,7 +56,7 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
             <Tick
               key={joint}
               name={`flag-${joint}`}
-              text={joint.replace("-", " ")}
+              text={jointWords(joint)}
               on={athlete.flagged.includes(joint)}
             />
           ))}
@@ -63,7 +64,7 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
         <div className="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-[14rem_1fr]">
           <label className="grid">
             <span className="label">Looseness screen, of nine</span>
-            <select name="looseness" className="field" defaultValue={intake?.looseness ?? ""}>
+            <select name="beighton" className="field" defaultValue={intake?.beighton ?? ""}>
               <option value="">not screened</option>
               {Array.from({ length: 10 }, (_, points) => (
                 <option key={points} value={points}>

@@ -1,13 +1,13 @@
 import { LockKeyhole } from "lucide-react";
 import { motionOf } from "#core/body/motions";
-import type { MotionLock } from "#core/safety/pain";
+import type { PainLock } from "#core/safety/pain";
 import { useAct } from "../use-act";
 import { shortDay } from "#words/days";
 import { lockWords } from "#words/pain";
 import { textOf } from "../form-text";
 
 /** Motions locked out of plans after pain; a person lets them back in, with a reason. */
-export function Locks({ locks }: { locks: readonly MotionLock[] }) {
+export function Locks({ locks }: { locks: readonly PainLock[] }) {
   const { act } = useAct();
   if (locks.length === 0) return null;
   return (

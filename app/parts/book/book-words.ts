@@ -1,5 +1,6 @@
 import type { DayNote } from "#core/records/records";
 import type { WorkKind } from "#core/progress/ledger";
+import { jointWords } from "#words/slots";
 
 export const workWords: Record<WorkKind, string> = {
   stretch: "under stretch",
@@ -25,7 +26,7 @@ export const markWords = (note: DayNote | undefined): string =>
         note.sleep ? sleep[note.sleep - 1] : "",
         note.energy ? energy[note.energy - 1] : "",
         note.soreness
-          ? `sore ${note.soreness}/10${note.sore.length > 0 ? ` in ${note.sore.map((joint) => joint.replace("-", " ")).join(", ")}` : ""}`
+          ? `sore ${note.soreness}/10${note.sore.length > 0 ? ` in ${note.sore.map((joint) => jointWords(joint)).join(", ")}` : ""}`
           : "",
       ]
         .filter(Boolean)

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Protocol } from "#core/content/protocol";
+import { jointWords } from "#words/slots";
 
 /** Every other check there is, found by typing; a press puts it into the round. */
 export function CheckPicker({
@@ -12,7 +13,7 @@ export function CheckPicker({
   const [text, setText] = useState("");
   const wanted = text.trim().toLowerCase();
   const found = protocols.filter(({ name, joint, purpose }) =>
-    `${name} ${joint} ${purpose}`.toLowerCase().includes(wanted),
+    `${name} ${jointWords(joint)} ${purpose}`.toLowerCase().includes(wanted),
   );
   return (
     <details className="mt-3">

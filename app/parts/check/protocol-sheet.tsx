@@ -80,7 +80,7 @@ export const ProtocolSheet = memo(function ProtocolSheet({
       </dl>
       <p className="mt-3 border-l-4 border-clay pl-3 text-sm">{protocol.cautions.join(" ")}</p>
       <p className="mt-2 border-l-4 border-clay pl-3 text-sm">
-        <b>Not for:</b> {protocol.mustNot.join(" ")}
+        <b>Not for:</b> {protocol.contraindications.join(" ")}
       </p>
       {drills.length > 0 ? (
         <p className="mt-3 text-sm">

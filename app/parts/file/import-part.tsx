@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { previewImport, type ImportPreview } from "#core/exchange/file";
 import { kindNames } from "#words/file";
-import { refusalWords } from "#words/file";
+import { fileRefusalWords } from "#words/file";
 import { bringIn, lookInto, marksIn, type Incoming } from "../../store/file-in";
 import { openNotebook, peek, turnTo } from "../../store/open";
 import { LongWork, useLongWork } from "./long-work";
@@ -22,7 +22,7 @@ export function ImportPart({ name }: { name: "demo" | "own" }) {
     if (file)
       void work.run("Reading the file", async (progress, signal) => {
         const incoming = await lookInto(file, progress, signal);
-        if ("refused" in incoming) return setRefused(refusalWords(incoming.refused));
+        if ("refused" in incoming) return setRefused(fileRefusalWords(incoming.refused));
         setChosen({ file, incoming, present: await marksIn(await peek("own")) });
       });
   };

@@ -25,7 +25,7 @@ export function blankDrill(library: Library): Drill {
     sideChange: 4,
     rungs: [blankRung(library.drills[0]!.rungs[0]!, 1)],
     cautions: [],
-    mustNot: [],
+    contraindications: [],
   };
 }
 
@@ -44,7 +44,7 @@ export const blankRung = (like: Rung, number: number): Rung => ({
   exact: [],
   load: "",
   gates: [{ see: "", then: "" }],
-  mustNot: [],
+  contraindications: [],
 });
 
 /**

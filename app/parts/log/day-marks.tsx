@@ -2,6 +2,7 @@ import { JointId } from "#core/body/motions";
 import type { DayNote } from "#core/records/records";
 import { comfortLimit } from "#core/safety/pain";
 import { useAct } from "../use-act";
+import { jointWords } from "#words/slots";
 
 const words = { sleep: ["poor", "usual", "good"], energy: ["low", "usual", "high"] } as const;
 
@@ -67,7 +68,7 @@ export function DayMarks({ note, on }: { note: DayNote | null; on: string }) {
                   onClick={() => mark({ sore: toggled(note.sore, joint) })}
                   className={`min-h-9 border px-2 text-sm ${sore ? "border-ink bg-ink text-paper" : "border-line"}`}
                 >
-                  {joint.replace("-", " ")}
+                  {jointWords(joint)}
                 </button>
               );
             })}

@@ -7,6 +7,7 @@ import { rampOf, rampSum } from "#core/prep/ramp";
 import { rungOf } from "#core/drill/drill";
 import { drillOf, type Library } from "#core/content/library";
 import { Stepper } from "./stepper";
+import { jointWords } from "#words/slots";
 
 type Plan = (changes: Partial<Prep>) => void;
 
@@ -59,7 +60,7 @@ function Flagged({ prep, plan }: { prep: Prep; plan: Plan }) {
               checked={prep.flagged.includes(joint)}
               onChange={() => toggle(joint)}
             />
-            {joint.replace("-", " ")}
+            {jointWords(joint)}
           </label>
         ))}
       </p>

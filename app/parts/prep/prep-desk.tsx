@@ -103,7 +103,7 @@ const Desk = memo(function Desk({
   const repair = useCallback(() => act("mend-order", { prep }), [act, prep]);
   const proof = useProof(
     useMemo(
-      () => JSON.stringify({ ...prep, items: prep.items.filter(({ locked }) => locked) }),
+      () => JSON.stringify({ ...prep, items: prep.items.filter(({ pinned }) => pinned) }),
       [prep],
     ),
     editable && !request.clocked && !format.clocked && !request.gaps && !format.gaps

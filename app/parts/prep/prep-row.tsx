@@ -159,14 +159,14 @@ export const PrepRow = memo(function PrepRow({
         </button>
         <button
           type="button"
-          className={`quiet ${item.locked ? "!text-ink" : ""}`}
+          className={`quiet ${item.pinned ? "!text-ink" : ""}`}
           onClick={lock}
           disabled={!editable}
-          aria-pressed={item.locked}
+          aria-pressed={item.pinned}
           aria-label={`Lock ${drill.name}`}
-          title={item.locked ? "Locked: stays when the plan changes" : "Lock"}
+          title={item.pinned ? "Locked: stays when the plan changes" : "Lock"}
         >
-          {item.locked ? <Lock size={16} /> : <LockOpen size={16} />}
+          {item.pinned ? <Lock size={16} /> : <LockOpen size={16} />}
         </button>
         <button
           type="button"

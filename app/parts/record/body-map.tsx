@@ -7,6 +7,7 @@ import type { Pose } from "#core/figure/pose";
 import { Floor, InkBody } from "../figure/body";
 import { drawn } from "../figure/drawn";
 import { bodyLineWords } from "#words/aim";
+import { jointWords } from "#words/slots";
 
 /** Standing, arms a little away, palms back: seen from behind, so that left is on the left. */
 const pose: Pose = { shoulderOut: 32, elbow: 4, hipOut: 9, forearmTurn: -30 };
@@ -14,8 +15,8 @@ const fromBehind = -90;
 
 const spotOf: Record<JointId, readonly [Landmark, Landmark?]> = {
   neck: ["neck", "crown"],
-  "upper-back": ["upper-back", "neck"],
-  "low-back": ["low-back"],
+  thoracic: ["thoracic", "neck"],
+  lumbar: ["lumbar"],
   shoulder: ["shoulder"],
   elbow: ["elbow"],
   forearm: ["elbow", "wrist"],
@@ -97,7 +98,7 @@ function Mark({
   onPress: (() => void) | null;
 }) {
   const { state, joint, side, lines } = mark;
-  const label = `${sideText[side]}${joint.replace("-", " ")}: ${stateText[state]}${lines.length > 0 ? `. ${lines.map(bodyLineWords).join("; ")}` : ""}`;
+  const label = `${sideText[side]}${jointWords(joint)}: ${stateText[state]}${lines.length > 0 ? `. ${lines.map(bodyLineWords).join("; ")}` : ""}`;
   const dot =
     state === "none" ? (
       <circle cx={x} cy={y} r="0.9" fill="var(--hair)" />

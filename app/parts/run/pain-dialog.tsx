@@ -7,6 +7,7 @@ import { comfortLimit, painLimit } from "#core/safety/pain";
 import { isSharp } from "#core/safety/pain-kinds";
 import { painKinds } from "#words/pain";
 import { FloorPanel } from "./floor-panel";
+import { jointWords } from "#words/slots";
 
 const advice = (level: number, kind: PainKind | null): string => {
   if (kind === "dizzy")
@@ -33,7 +34,7 @@ const placesOf = (drill: Drill): string[] =>
   [...new Set(drill.serves.map(({ motion }) => motionOf(motion).joint))]
     .slice(0, 3)
     .flatMap((joint) => {
-      const name = joint.replace("-", " ");
+      const name = jointWords(joint);
       return ["neck", "upper back", "low back", "trunk"].includes(name)
         ? [name]
         : [`left ${name}`, `right ${name}`];

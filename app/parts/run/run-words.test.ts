@@ -90,7 +90,7 @@ describe("the record book's words", () => {
     sleep: 1 as const,
     energy: 3 as const,
     soreness: 4,
-    sore: ["upper-back" as const, "hip" as const],
+    sore: ["thoracic" as const, "hip" as const],
   };
   type Note = NonNullable<Parameters<typeof markWords>[0]>;
 

@@ -61,9 +61,7 @@ describe("a date in words", () => {
 
   it("names a demand with its side, a trunk's without", () => {
     expect(demandName(asked())).toBe("◂ hip extension");
-    expect(demandName({ motion: "upper-back.extension", side: "mid" })).toBe(
-      "upper-back extension",
-    );
+    expect(demandName({ motion: "thoracic.extension", side: "mid" })).toBe("upper-back extension");
   });
 
   it("there is no verdict until every answer is there, nor without questions", () => {

@@ -9,6 +9,7 @@ import { shortDay } from "#words/days";
 import { RegionLedger } from "./region-ledger";
 import { useSeason, weeksAhead, weeksBack } from "./use-season";
 import { WeekDots } from "./week-dots";
+import { jointWords } from "#words/slots";
 
 /** Enough, too much: each joint by week against plan and cap, pull and push, what was kept, soreness. */
 export function DoseDesk({ view }: { view: AthleteView }) {
@@ -76,7 +77,7 @@ export function DoseDesk({ view }: { view: AthleteView }) {
               <span className="figures block whitespace-nowrap text-xs text-muted">
                 {shortDay(on)}
               </span>
-              <span className="block truncate text-xs">{joints.join(", ")}</span>
+              <span className="block truncate text-xs">{joints.map(jointWords).join(", ")}</span>
             </li>
           ))}
         </ol>
@@ -87,11 +88,10 @@ export function DoseDesk({ view }: { view: AthleteView }) {
 
 /** The ledgers in one sentence: too much where it is, else what gets least of its plan. */
 function verdictOf(rows: ReturnType<typeof useSeason>["regions"]): string {
-  const name = (joint: string) => joint.replace("-", " ");
   const over = rows.find(({ weeks }) =>
     weeks.some((week) => week.hard > hardDaysAWeek || week.stretch > weeklyCap),
   );
-  if (over) return `Too much for the ${name(over.joint)} in some week.`;
+  if (over) return `Too much for the ${jointWords(over.joint)} in some week.`;
   const kept = rows.flatMap(({ joint, weeks }) => {
     const past = weeks.filter(({ planned, stretch }) => planned > 0 && stretch + planned > 0);
     const planned = past.reduce((sum, week) => sum + week.planned, 0);
@@ -101,6 +101,6 @@ function verdictOf(rows: ReturnType<typeof useSeason>["regions"]): string {
   const least = kept.sort((a, b) => a.share - b.share)[0];
   if (!least) return "Never too much; nothing is planned to hold it against.";
   return least.share < 0.6
-    ? `Never too much; the ${name(least.joint)} gets least of its plan.`
+    ? `Never too much; the ${jointWords(least.joint)} gets least of its plan.`
     : "Never too much, and near the plan.";
 }

@@ -4,6 +4,7 @@ import { weeklyCap } from "#core/season/forecast-answer";
 import type { RegionWeek } from "#core/season/region-weeks";
 import { mondayOf } from "#core/dates/days";
 import { shortDay } from "#words/days";
+import { jointWords } from "#words/slots";
 
 const height = 92;
 const foot = 18;
@@ -47,7 +48,7 @@ export function RegionLedger({
     <figure className="mt-4 break-inside-avoid">
       <figcaption className="flex flex-wrap items-baseline gap-x-3">
         <span className="font-display text-lg font-bold first-letter:uppercase">
-          {joint.replace("-", " ")}
+          {jointWords(joint)}
         </span>
         <span className="text-sm text-muted">{asks}</span>
         {near ? null : (
@@ -59,7 +60,7 @@ export function RegionLedger({
         className="overflow-x-auto"
         tabIndex={0}
         role="region"
-        aria-label={`${joint} by week`}
+        aria-label={`${jointWords(joint)} by week`}
       >
         <svg
           viewBox={`0 0 ${width + 40} ${height + 26}`}

@@ -10,7 +10,8 @@ import { textOf } from "../../test/pages";
 import { AbsenceForm } from "./absence-form";
 import { BlockStrip } from "./block-strip";
 import { RegionLedger } from "./region-ledger";
-import { emphasisWords, many, sentence, slotShort, weekRemarks } from "./slot-words";
+import { emphasisWords, sentence, slotShort, weekRemarks } from "./slot-words";
+import { many } from "#words/plain";
 import { TakenOut } from "./taken-out";
 import { WarningList } from "./warning-list";
 import { WeekDots } from "./week-dots";
@@ -117,7 +118,7 @@ describe("the ledger of a joint", () => {
   });
   const drawn = (...weeks: RegionWeek[]) =>
     renderToStaticMarkup(
-      <RegionLedger joint="upper-back" asks="upper-back extension" weeks={weeks} today={today} />,
+      <RegionLedger joint="thoracic" asks="upper-back extension" weeks={weeks} today={today} />,
     );
 
   it("says every week to those who do not see it", () => {
@@ -244,7 +245,7 @@ describe("words of the weeks", () => {
   });
 
   it("a slot in a word: its joint, else its kind", () => {
-    expect(slotShort(slot({ focus: "upper-back" }))).toBe("upper back");
+    expect(slotShort(slot({ focus: "thoracic" }))).toBe("upper back");
     expect(slotShort(slot({}))).toBe("mobility");
     expect(slotShort(slot({ kind: "check" }))).toBe("checks");
   });

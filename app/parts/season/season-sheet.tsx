@@ -6,9 +6,11 @@ import type { AthleteView } from "../../view";
 import { aimSentence, notch } from "../words";
 import { longDay, shortDay } from "#words/days";
 import { dateVerdict, readyCaveat, verdictDetail, verdictHeadline } from "./date-words";
-import { emphasisWords, many, sentence, weekRemarks } from "./slot-words";
+import { emphasisWords, sentence, weekRemarks } from "./slot-words";
+import { many } from "#words/plain";
 import { useSeason } from "./use-season";
 import { z95 } from "#core/stats/confidence";
+import { jointWords } from "#words/slots";
 
 /** The season for the athlete: where it goes, what each week is for, what to have by when. No health notes. */
 export function SeasonSheet({ view }: { view: AthleteView }) {
@@ -71,7 +73,7 @@ export function SeasonSheet({ view }: { view: AthleteView }) {
           const terms = weekTerms(around, monday);
           const slots = season.slots.filter(({ on }) => on >= monday && on <= plusDays(monday, 6));
           const joints = [
-            ...new Set(slots.flatMap(({ focus }) => (focus ? [focus.replace("-", " ")] : []))),
+            ...new Set(slots.flatMap(({ focus }) => (focus ? [jointWords(focus)] : []))),
           ];
           const sessions = slots.filter(({ kind }) => kind === "mobility").length;
           const checks = slots.filter(({ kind }) => kind === "check");

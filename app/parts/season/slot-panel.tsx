@@ -8,7 +8,7 @@ import type { PlanBreach } from "#core/season/plan/plan-rules";
 import type { AthleteView } from "../../view";
 import { longDay, weekDay } from "#words/days";
 import { planBreachWords } from "#words/season";
-import { slotName } from "#words/slots";
+import { slotName, jointWords } from "#words/slots";
 
 /** What was pressed in the week: what it is and why it is there, and the ways to move it without dragging. */
 export function SlotPanel({
@@ -127,7 +127,7 @@ function why({ kind, focus }: Slot): string {
       return "The day on which a change can next be told from the error.";
     case "mobility":
       return focus
-        ? `The long stretches of the ${focus.replace("-", " ")}: none on the day before or after.`
+        ? `The long stretches of the ${jointWords(focus)}: none on the day before or after.`
         : "";
   }
 }

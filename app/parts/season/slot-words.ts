@@ -1,11 +1,12 @@
 import type { Emphasis, WeekTerms } from "#core/season/plan/block";
 import type { Slot, SlotKind, TrainingKind } from "#core/records/training";
 import { longDay } from "#words/days";
+import { jointWords } from "#words/slots";
 
 /** A slot in one word, for a narrow column. */
 export const slotShort = ({ kind, focus }: Pick<Slot, "kind" | "focus">): string =>
   focus
-    ? focus.replace("-", " ")
+    ? jointWords(focus)
     : ({
         "warm-up": "warm-up",
         issue: "issue prep",
@@ -61,10 +62,6 @@ export function weekRemarks({ lighter, restart, taper }: WeekTerms): string {
     .filter(Boolean)
     .join("; ");
 }
-
-/** @example many(2, "warm-up") // "2 warm-ups" */
-export const many = (count: number, word: string, plural = `${word}s`): string =>
-  `${count} ${count === 1 ? word : plural}`;
 
 /** Some words as a sentence; nothing for none. @example sentence("a lighter week") // "A lighter week." */
 export const sentence = (words: string): string =>

@@ -19,7 +19,8 @@ import { dateVerdict, readyCaveat, verdictDetail, verdictHeadline } from "./date
 import { SeasonDoses } from "./season-doses";
 import { SlotPanel } from "./slot-panel";
 import { TakenOut } from "./taken-out";
-import { emphasisWords, many, sentence, weekRemarks } from "./slot-words";
+import { emphasisWords, sentence, weekRemarks } from "./slot-words";
+import { many } from "#words/plain";
 import { TrainingWeekForm } from "./training-week-form";
 import { usePlaces } from "./use-places";
 import { useSeason } from "./use-season";

@@ -55,7 +55,7 @@ const anyTerms: fc.Arbitrary<PlaceTerms> = fc
     ill: fc.integer({ min: -3, max: 30 }),
     hard: fc.uniqueArray(fc.integer({ min: 1, max: 6 }), { maxLength: 4 }),
     flagged: fc.boolean(),
-    joints: fc.constantFrom(["hip"], ["hip", "shoulder"], ["shoulder", "wrist", "upper-back"]),
+    joints: fc.constantFrom(["hip"], ["hip", "shoulder"], ["shoulder", "wrist", "thoracic"]),
   })
   .map((one) =>
     placeTerms({
