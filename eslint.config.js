@@ -5,7 +5,16 @@ import hooks from "eslint-plugin-react-hooks";
 import ts from "typescript-eslint";
 
 export default ts.config(
-  { ignores: ["build", "build-pseudo", ".react-router", "node_modules", "test-results", "playwright-report"] },
+  {
+    ignores: [
+      "build",
+      "build-pseudo",
+      ".react-router",
+      "node_modules",
+      "test-results",
+      "playwright-report",
+    ],
+  },
   js.configs.recommended,
   ...ts.configs.recommended,
   { files: ["**/*.{ts,tsx}"], languageOptions: { globals: globals.browser } },

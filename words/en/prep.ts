@@ -1,4 +1,4 @@
-import { motionOf, type JointId } from "#core/body/motions";
+import { motionOf } from "#core/body/motions";
 import type { Contraindication } from "#core/drill/drill";
 import type { Breach } from "#core/prep/order";
 import { clock } from "#core/drill/dose";
