@@ -1,7 +1,7 @@
 import { diceOf, type Dice } from "../core/stats/dice";
-import { learn, outlookAt, type Seen } from "../core/season/forecast";
-import { priorOf, type ForecastPrior } from "../core/season/forecast-prior";
-import { forecastAnswer } from "../core/season/forecast-answer";
+import { learn, outlookAt, type Seen } from "../core/forecast/forecast";
+import { priorOf, type ForecastPrior } from "../core/forecast/forecast-prior";
+import { forecastAnswer } from "../core/forecast/forecast-answer";
 import { forecastPriors } from "../library/forecast-priors";
 import type { Bench } from "./bench";
 

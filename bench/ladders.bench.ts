@@ -7,7 +7,7 @@ import { drillOf, skillOf } from "../core/content/library";
 import { blankPrep } from "../core/prep/blank";
 import { planPrep } from "../core/prep/plan";
 import { requestFor } from "../core/prep/request";
-import { amountOf, logItemOf, setsAs } from "../core/progress/log-item";
+import { amountOf, logItemOf, setsAs } from "../core/doses/log-item";
 import { nextSteps, type NextStep } from "../core/progress/next-step";
 import { plusDays } from "../core/dates/days";
 import { aim, athlete } from "../core/test/people";

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
-import { planBreaches, freedFor, hardDaysDone } from "#core/season/plan/plan-rules";
-import { isOut } from "#core/season/plan/taken-out";
-import { aroundOf } from "#core/season/plan/terms-of";
+import { planBreaches, freedFor, hardDaysDone } from "#core/schedule/plan-rules";
+import { isOut } from "#core/schedule/taken-out";
+import { aroundOf } from "#core/schedule/terms-of";
 import { Season } from "#core/records/training";
 import { plusDays } from "#core/dates/days";
 import { freshBrowser, of } from "./test-notebook";

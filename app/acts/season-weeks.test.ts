@@ -1,6 +1,6 @@
 import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { mondayOf, plusDays } from "#core/dates/days";
-import { blockEnd } from "#core/season/plan/block";
+import { blockEnd } from "#core/schedule/block";
 import { minutesOf, type Season } from "#core/records/training";
 import { freshBrowser, of } from "./test-notebook";
 

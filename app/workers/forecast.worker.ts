@@ -1,5 +1,5 @@
 import { expose } from "comlink";
-import { forecastAnswer } from "#core/season/forecast-answer";
+import { forecastAnswer } from "#core/forecast/forecast-answer";
 
 const forecaster = { answer: forecastAnswer };
 export type Forecaster = typeof forecaster;

@@ -10,13 +10,13 @@ import {
   Training,
   type Training as OneTraining,
 } from "../records/training";
-import { blockEnd, blockMondays, trainingsOf } from "../season/plan/block";
-import { startOn } from "../season/plan/hang";
-import { quicklyPlaced } from "../season/plan/place";
-import { movedTo } from "../season/plan/plan-rules";
-import { newRevision, writtenNow, writtenRevisions } from "../season/plan/season-calendar";
-import { putBack, withoutSlot } from "../season/plan/taken-out";
-import { newSeason, placeTermsOf } from "../season/plan/terms-of";
+import { blockEnd, blockMondays, trainingsOf } from "../schedule/block";
+import { startOn } from "../schedule/hang";
+import { quicklyPlaced } from "../schedule/place";
+import { movedTo } from "../schedule/plan-rules";
+import { newRevision, writtenNow, writtenRevisions } from "../schedule/season-calendar";
+import { putBack, withoutSlot } from "../schedule/taken-out";
+import { newSeason, placeTermsOf } from "../schedule/terms-of";
 import type { Situation } from "../situation/situation";
 import { does, nothing, Of, rule, type Outcome, type Scene } from "./act";
 import type { Does } from "./does";

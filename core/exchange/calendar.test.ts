@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import ICAL from "ical.js";
 import { describe, expect, it } from "vitest";
-import { quicklyPlaced } from "../season/plan/place";
-import { movedTo } from "../season/plan/plan-rules";
-import { calendarChanges, seasonEvents, uidOf } from "../season/plan/season-calendar";
+import { quicklyPlaced } from "../schedule/place";
+import { movedTo } from "../schedule/plan-rules";
+import { calendarChanges, seasonEvents, uidOf } from "../schedule/season-calendar";
 import { placeTerms, season } from "../test/seasons";
 import { fromCalendar, toCalendar, type CalendarEvent } from "./calendar";
 import { offsetChanges, wallTime } from "./time-zone";

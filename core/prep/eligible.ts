@@ -9,7 +9,7 @@ import type { NextStep } from "../progress/next-step";
 import type { Tender } from "../progress/soreness";
 import type { Caution } from "../safety/intake";
 import type { Format, Segment } from "../content/format";
-import type { Emphasis } from "../season/plan/block";
+import type { Emphasis } from "../schedule/block";
 import { lockedIn } from "./order";
 import type { Against, Because } from "../records/reasons";
 import { defaultSchools, type Schools } from "../content/schools";

@@ -9,7 +9,7 @@ import type { PrepItem } from "../records/records";
 import { benefit, benefitPieces } from "./benefit";
 import { ladderOf } from "./doses";
 import type { Eligible, PlanTerms } from "./eligible";
-import type { Emphasis } from "../season/plan/block";
+import type { Emphasis } from "../schedule/block";
 import { clash, isMovement, rankOf } from "./order";
 import { changeKit, changePosition, itemSeconds } from "./timeline";
 

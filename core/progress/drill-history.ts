@@ -1,6 +1,6 @@
 import { rungOf, type Drill } from "../drill/drill";
 import type { Log, LogItem } from "../records/records";
-import { amountOf, type Amount } from "./log-item";
+import { amountOf, type Amount } from "../doses/log-item";
 
 /** One session of a drill. */
 export type DrillDay = {

@@ -5,7 +5,7 @@ import type { NextChosen } from "../records/athlete";
 import type { DayNote, Log, LogItem } from "../records/records";
 import type { Drills } from "../content/library";
 import { comfortLimit, painLimit } from "../safety/pain";
-import { doseDone } from "./log-item";
+import { doseDone } from "../doses/log-item";
 import { daysAway, lastWorked, restartAfter } from "./after-break";
 import { isFor, tenderJoints, thirdLess, type Tender } from "./soreness";
 

@@ -5,7 +5,7 @@ import type { DayNote, Log } from "../records/records";
 import { drillOf, type Drills } from "../content/library";
 import { comfortLimit } from "../safety/pain";
 import { daysBetween } from "../dates/days";
-import { secondsDone } from "./ledger";
+import { secondsDone } from "../doses/ledger";
 
 /** Soreness above 4/10 that lasts over this many days lowers the next dose of its region. */
 export const lastsDays = 2;

@@ -1,6 +1,6 @@
 import type { GroupMember, Log, LogItem, Run, SetDone } from "../records/records";
 import type { Library } from "../content/library";
-import { logItemOf } from "../progress/log-item";
+import { logItemOf } from "../doses/log-item";
 import { runAt } from "./run";
 import { bestTries, isCountedStep, workedIn, type RunEntry, type RunState } from "./state";
 

@@ -10,13 +10,13 @@ import { motionOf } from "../body/motions";
 import { blankPrep } from "../prep/blank";
 import { planPrep } from "../prep/plan";
 import { requestFor } from "../prep/request";
-import { amountOf, logItemOf, setsAs } from "../progress/log-item";
+import { amountOf, logItemOf, setsAs } from "../doses/log-item";
 import { painLocks } from "../safety/pain";
 import { daysBetween, mondayOf, plusDays } from "../dates/days";
-import { trainingsOn } from "../season/plan/block";
-import { startOn } from "../season/plan/hang";
-import { quicklyPlaced } from "../season/plan/place";
-import { newSeason, placeTermsOf } from "../season/plan/terms-of";
+import { trainingsOn } from "../schedule/block";
+import { startOn } from "../schedule/hang";
+import { quicklyPlaced } from "../schedule/place";
+import { newSeason, placeTermsOf } from "../schedule/terms-of";
 import { isWork, minutesOf, timeOf, type Season } from "../records/training";
 import type { Cast, Performer } from "./cast";
 

@@ -8,11 +8,11 @@ import { readFile, toFile } from "../exchange/file";
 import type { AnyRecord } from "../records/records";
 import { skillOf } from "../content/library";
 import { painLocks } from "../safety/pain";
-import { forecastAnswer } from "../season/forecast-answer";
-import { forecastQuestions } from "../season/forecast-questions";
-import { blockEnd, weekTerms } from "../season/plan/block";
-import { planBreaches, hardDaysDone } from "../season/plan/plan-rules";
-import { aroundOf, placeTermsOf } from "../season/plan/terms-of";
+import { forecastAnswer } from "../forecast/forecast-answer";
+import { forecastQuestions } from "../forecast/forecast-questions";
+import { blockEnd, weekTerms } from "../schedule/block";
+import { planBreaches, hardDaysDone } from "../schedule/plan-rules";
+import { aroundOf, placeTermsOf } from "../schedule/terms-of";
 import { daysBetween, plusDays } from "../dates/days";
 import { generateTroupe } from "./generate";
 

@@ -6,7 +6,7 @@ import { drillOf, drillsFor, type Library } from "../content/library";
 import { usableEnough, usableShare } from "../measure/pairs";
 import type { Protocol } from "../content/protocol";
 import { checksOf, valueOf } from "../measure/value";
-import { secondsDone, workKind, type WorkKind } from "../progress/ledger";
+import { secondsDone, workKind, type WorkKind } from "../doses/ledger";
 import { comfortLimit } from "../safety/pain";
 import { mondayOf, plusDays, type DayText } from "../dates/days";
 

@@ -3,9 +3,9 @@ import { workSeconds } from "../drill/dose";
 import type { Drill } from "../drill/drill";
 import type { Log, Prep } from "../records/records";
 import { drillOf, type Library } from "../content/library";
-import { secondsDone, workKind } from "../progress/ledger";
+import { secondsDone, workKind } from "../doses/ledger";
 import { mondayOf, plusDays, type DayText } from "../dates/days";
-import { hardDaysDone } from "./plan/plan-rules";
+import { hardDaysDone } from "../schedule/plan-rules";
 import type { Season } from "../records/training";
 import { median } from "simple-statistics";
 

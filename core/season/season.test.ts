@@ -3,7 +3,7 @@ import { library } from "../../library/index";
 import { aim, athlete, check, log, logItem, prep, protocol, skill } from "../test/people";
 import { gapOf } from "../aim/gap";
 import { daysBetween, mondayOf, plusDays } from "../dates/days";
-import { historyOf } from "./history";
+import { historyOf } from "../forecast/history";
 import { nextMove, type Now } from "./next-move";
 import { dayMarks, outcomeOf, weekSummaries } from "./weeks";
 

@@ -1,13 +1,13 @@
 import type { JointId, MotionId } from "../body/motions";
 import type { DayNote, Log } from "../records/records";
 import type { Library } from "../content/library";
-import { pullPush } from "../progress/ledger";
+import { pullPush } from "../doses/ledger";
 import { tenderJoints } from "../progress/soreness";
 import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
-import { hardDaysAWeek } from "./stretch-days";
-import { weekTerms, type SeasonAround } from "./plan/block";
-import { sessionsIn } from "./plan/place-model";
-import { hardDaysDone, planBreaches, type PlanBreach } from "./plan/plan-rules";
+import { hardDaysAWeek } from "../doses/stretch-days";
+import { weekTerms, type SeasonAround } from "../schedule/block";
+import { sessionsIn } from "../schedule/place-model";
+import { hardDaysDone, planBreaches, type PlanBreach } from "../schedule/plan-rules";
 import type { PainLock } from "../safety/pain";
 import type { RegionRow } from "./region-weeks";
 import type { WeekSummary } from "./weeks";

@@ -1,7 +1,7 @@
 import type { DayText } from "../dates/days";
 import { nextSteps, type NextStep } from "../progress/next-step";
-import { noSeason, prepTerms } from "../season/plan/prep-terms";
-import { aroundOf } from "../season/plan/terms-of";
+import { noSeason, prepTerms } from "../schedule/prep-terms";
+import { aroundOf } from "../schedule/terms-of";
 import type { Situation } from "./situation";
 
 /**

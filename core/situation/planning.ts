@@ -4,9 +4,9 @@ import { blankPrep } from "../prep/blank";
 import { fillExactly, planPrep, type Plan, type PlanRequest } from "../prep/plan";
 import { requestFor } from "../prep/request";
 import { daysBetween } from "../dates/days";
-import { prepTerms } from "../season/plan/prep-terms";
-import { aimShares, sharedNeeds } from "../season/plan/shares";
-import { aroundOf } from "../season/plan/terms-of";
+import { prepTerms } from "../schedule/prep-terms";
+import { aimShares, sharedNeeds } from "../schedule/shares";
+import { aroundOf } from "../schedule/terms-of";
 import type { Slot, SlotKind } from "../records/training";
 import type { Situation } from "./situation";
 

@@ -1,5 +1,5 @@
-import { blockFor } from "../season/plan/block";
-import type { PlaceTerms } from "../season/plan/place-model";
+import { blockFor } from "../schedule/block";
+import type { PlaceTerms } from "../schedule/place-model";
 import type { Season, Training } from "../records/training";
 
 export const training = (

@@ -1,8 +1,8 @@
 import { motionOf } from "#core/body/motions";
 import type { MethodChange, MethodReason } from "#core/season/method";
-import type { Named, PlanBreach } from "#core/season/plan/plan-rules";
+import type { Named, PlanBreach } from "#core/schedule/plan-rules";
 import type { Repair, Warning } from "#core/season/warnings";
-import type { WorkKind } from "#core/progress/ledger";
+import type { WorkKind } from "#core/doses/ledger";
 import { jointWords, slotName, slotWords } from "./slots";
 import { longDay } from "./days";
 import { lockWords } from "./pain";

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useMemo } from "react";
 import { motionOf, type MotionId } from "#core/body/motions";
-import { weekDoses, workKinds, type WeekDose } from "#core/progress/ledger";
+import { weekDoses, workKinds, type WeekDose } from "#core/doses/ledger";
 import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { hasWords, workFills, workWords } from "./book-words";

@@ -1,5 +1,5 @@
 import type { DayNote } from "#core/records/records";
-import type { WorkKind } from "#core/progress/ledger";
+import type { WorkKind } from "#core/doses/ledger";
 import { jointWords } from "#words/slots";
 
 export const workWords: Record<WorkKind, string> = {

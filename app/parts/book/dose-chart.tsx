@@ -1,7 +1,7 @@
 import { memo } from "react";
 import { format, parseISO } from "date-fns";
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
-import { workKinds, type WeekDose, type WorkKind } from "#core/progress/ledger";
+import { workKinds, type WeekDose, type WorkKind } from "#core/doses/ledger";
 import { workFills, workWords } from "./book-words";
 import { tickLook, tipLook } from "../chart-look";
 

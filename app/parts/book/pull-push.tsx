@@ -1,4 +1,4 @@
-import { pullPush } from "#core/progress/ledger";
+import { pullPush } from "#core/doses/ledger";
 import type { AthleteView } from "../../view";
 
 /** Pulling and pushing side by side; near three to one where the front of the body does most of the work. */

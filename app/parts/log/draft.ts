@@ -1,5 +1,5 @@
 import type { Log, LogItem, Prep } from "#core/records/records";
-import { amountOf, logItemOf, setsAs } from "#core/progress/log-item";
+import { amountOf, logItemOf, setsAs } from "#core/doses/log-item";
 import type { Drill } from "#core/drill/drill";
 import { newId } from "../../clock";
 

@@ -1,7 +1,7 @@
 import type { Drill } from "#core/drill/drill";
 import { rungOf } from "#core/drill/drill";
 import type { LogItem, PainKind } from "#core/records/records";
-import { amountOf, setsAs, type Amount } from "#core/progress/log-item";
+import { amountOf, setsAs, type Amount } from "#core/doses/log-item";
 import { painLimit } from "#core/safety/pain";
 import { isSharp } from "#core/safety/pain-kinds";
 import { painKinds } from "#words/pain";

@@ -3,7 +3,7 @@ import { useState } from "react";
 import { drillOf, type Library } from "#core/content/library";
 import { rungOf } from "#core/drill/drill";
 import type { LogItem } from "#core/records/records";
-import { amountOf } from "#core/progress/log-item";
+import { amountOf } from "#core/doses/log-item";
 import { painLimit } from "#core/safety/pain";
 import { Choice } from "./choice";
 import { LogDetails } from "./log-details";

@@ -1,5 +1,5 @@
 import type { Log, LogItem, Prep } from "#core/records/records";
-import { logItemOf } from "#core/progress/log-item";
+import { logItemOf } from "#core/doses/log-item";
 import { shortDay } from "#words/days";
 import { sameAgain } from "./draft";
 

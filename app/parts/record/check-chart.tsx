@@ -12,7 +12,7 @@ import {
   YAxis,
 } from "recharts";
 import type { Side } from "#core/body/side";
-import type { HistoryLine } from "#core/season/history";
+import type { HistoryLine } from "#core/forecast/history";
 import { notchPath } from "../margin-mark/geometry";
 import { dayAxis, needRule, readingAxis, readingTip } from "../chart-look";
 

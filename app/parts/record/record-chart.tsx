@@ -3,7 +3,7 @@ import { Download } from "lucide-react";
 import { checksCsv } from "#core/exchange/checks-csv";
 import type { RecordRow } from "#core/aim/record";
 import { angleUnit } from "#core/measure/value";
-import { historyOf } from "#core/season/history";
+import { historyOf } from "#core/forecast/history";
 import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { download } from "../download";

@@ -1,5 +1,5 @@
 import { Pin, PinOff } from "lucide-react";
-import type { AimShare } from "#core/season/plan/shares";
+import type { AimShare } from "#core/schedule/shares";
 import type { Season } from "#core/records/training";
 
 /** How several aims share the minutes; a share can be fixed by hand. */

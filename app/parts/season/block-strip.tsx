@@ -1,4 +1,4 @@
-import { blockMondays, weekTerms, type SeasonAround } from "#core/season/plan/block";
+import { blockMondays, weekTerms, type SeasonAround } from "#core/schedule/block";
 import { mondayOf, plusDays } from "#core/dates/days";
 import type { WeekSummary } from "#core/season/weeks";
 import { shortDay } from "#words/days";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { usualPrior } from "#core/season/forecast-prior";
-import { forecastAnswer, type ForecastAnswer } from "#core/season/forecast-answer";
-import type { AskedDemand } from "#core/season/forecast-questions";
+import { usualPrior } from "#core/forecast/forecast-prior";
+import { forecastAnswer, type ForecastAnswer } from "#core/forecast/forecast-answer";
+import type { AskedDemand } from "#core/forecast/forecast-questions";
 import {
   chanceWords,
   dateVerdict,

@@ -1,10 +1,10 @@
-import type { ForecastPrior } from "#core/season/forecast-prior";
+import type { ForecastPrior } from "#core/forecast/forecast-prior";
 import { motionOf } from "#core/body/motions";
 import { plusDays, daysBetween, type DayText } from "#core/dates/days";
-import { dateAnswer, type DateAnswer, type ForecastAnswer } from "#core/season/forecast-answer";
-import type { AskedDemand } from "#core/season/forecast-questions";
+import { dateAnswer, type DateAnswer, type ForecastAnswer } from "#core/forecast/forecast-answer";
+import type { AskedDemand } from "#core/forecast/forecast-questions";
 import { isLooseJointed } from "#core/safety/intake";
-import { sureEnough } from "#core/season/when";
+import { sureEnough } from "#core/forecast/when";
 import type { AthleteView } from "../../view";
 import { notch } from "../words";
 import { shortDay } from "#words/days";

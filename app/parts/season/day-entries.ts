@@ -1,7 +1,7 @@
 import type { Prep } from "#core/records/records";
 import { formatFor } from "#core/prep/request";
 import type { Season, Slot, Training } from "#core/records/training";
-import { trainingsOn } from "#core/season/plan/block";
+import { trainingsOn } from "#core/schedule/block";
 import type { DayMark, PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { slotName } from "#words/slots";

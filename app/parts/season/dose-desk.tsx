@@ -1,7 +1,7 @@
 import { useCallback } from "react";
 import { motionOf } from "#core/body/motions";
-import { hardDaysAWeek } from "#core/season/stretch-days";
-import { weeklyCap } from "#core/season/forecast-answer";
+import { hardDaysAWeek } from "#core/doses/stretch-days";
+import { weeklyCap } from "#core/forecast/forecast-answer";
 import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { PullPush } from "../book/pull-push";

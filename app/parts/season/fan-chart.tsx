@@ -14,8 +14,8 @@ import {
 } from "recharts";
 import type { Side } from "#core/body/side";
 import { plusDays } from "#core/dates/days";
-import type { Outlook } from "#core/season/forecast";
-import type { HistoryPoint } from "#core/season/history";
+import type { Outlook } from "#core/forecast/forecast";
+import type { HistoryPoint } from "#core/forecast/history";
 import { dayAxis, dayTick, needRule, readingAxis, readingTip } from "../chart-look";
 import { notchPath } from "../margin-mark/geometry";
 import { z95 } from "#core/stats/confidence";

@@ -2,7 +2,7 @@ import { changeSince } from "#core/measure/change";
 import { changeWords } from "#words/measure";
 import { angleUnit, checksOf } from "#core/measure/value";
 import { plusDays } from "#core/dates/days";
-import { historyOf, type HistoryLine } from "#core/season/history";
+import { historyOf, type HistoryLine } from "#core/forecast/history";
 import type { AthleteView } from "../../view";
 import { CheckChart } from "../record/check-chart";
 import { notch } from "../words";

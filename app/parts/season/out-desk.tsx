@@ -3,12 +3,12 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { fromCalendar, toCalendar } from "#core/exchange/calendar";
 import { mondayOf } from "#core/dates/days";
-import { blockEnd } from "#core/season/plan/block";
+import { blockEnd } from "#core/schedule/block";
 import {
   calendarChanges,
   seasonEvents,
   type CalendarChanges,
-} from "#core/season/plan/season-calendar";
+} from "#core/schedule/season-calendar";
 import { TrainingKind } from "#core/records/training";
 import { dosesCsv, forecastsCsv, planCsv } from "#core/season/season-csv";
 import { dayMarks } from "#core/season/weeks";

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
 import type { JointId } from "#core/body/motions";
-import { weeklyCap } from "#core/season/forecast-answer";
+import { weeklyCap } from "#core/forecast/forecast-answer";
 import type { RegionWeek } from "#core/season/region-weeks";
 import { mondayOf } from "#core/dates/days";
 import { shortDay } from "#words/days";

@@ -1,5 +1,5 @@
 import type { Season } from "#core/records/training";
-import { blockEnd } from "#core/season/plan/block";
+import { blockEnd } from "#core/schedule/block";
 import { weekDay } from "#words/days";
 
 type Set = (changes: Partial<Season>) => void;

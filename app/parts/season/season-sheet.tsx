@@ -1,6 +1,6 @@
 import { motionOf } from "#core/body/motions";
-import { blockMondays, showDays, weekTerms } from "#core/season/plan/block";
-import { aroundOf } from "#core/season/plan/terms-of";
+import { blockMondays, showDays, weekTerms } from "#core/schedule/block";
+import { aroundOf } from "#core/schedule/terms-of";
 import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { aimSentence, notch } from "../words";

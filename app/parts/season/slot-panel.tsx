@@ -4,7 +4,7 @@ import { skillOf } from "#core/content/library";
 import { plusDays } from "#core/dates/days";
 import { movable, removable } from "./day-entries";
 import type { Slot } from "#core/records/training";
-import type { PlanBreach } from "#core/season/plan/plan-rules";
+import type { PlanBreach } from "#core/schedule/plan-rules";
 import type { AthleteView } from "../../view";
 import { longDay, weekDay } from "#words/days";
 import { planBreachWords } from "#words/season";

@@ -1,4 +1,4 @@
-import type { Emphasis, WeekTerms } from "#core/season/plan/block";
+import type { Emphasis, WeekTerms } from "#core/schedule/block";
 import type { Slot, SlotKind, TrainingKind } from "#core/records/training";
 import { longDay } from "#words/days";
 import { jointWords } from "#words/slots";

@@ -1,7 +1,7 @@
 import { wrap, type Remote } from "comlink";
 import { useEffect, useRef, useState } from "react";
-import type { ForecastAnswer, ForecastQuestion } from "#core/season/forecast-answer";
-import type { AskedDemand } from "#core/season/forecast-questions";
+import type { ForecastAnswer, ForecastQuestion } from "#core/forecast/forecast-answer";
+import type { AskedDemand } from "#core/forecast/forecast-questions";
 import type { Forecaster } from "../../workers/forecast.worker";
 
 let forecaster: Remote<Forecaster> | null = null;

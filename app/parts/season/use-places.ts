@@ -1,8 +1,8 @@
 import { useEffect, useState } from "react";
-import { placed, quickPlaces } from "#core/season/plan/place";
-import { placeModel, placeValue } from "#core/season/plan/place-model";
-import { placeProgramme, placesFrom } from "#core/season/plan/place-programme";
-import { placeTermsOf } from "#core/season/plan/terms-of";
+import { placed, quickPlaces } from "#core/schedule/place";
+import { placeModel, placeValue } from "#core/schedule/place-model";
+import { placeProgramme, placesFrom } from "#core/schedule/place-programme";
+import { placeTermsOf } from "#core/schedule/terms-of";
 import type { Slot } from "#core/records/training";
 import { proving, stopProving } from "../../workers/proving";
 import type { AthleteView } from "../../view";

@@ -1,12 +1,12 @@
 import { useMemo } from "react";
-import { gapsAsked } from "#core/season/asked-gaps";
+import { gapsAsked } from "#core/forecast/asked-gaps";
 import { forecastPriors } from "#library/forecast-priors";
-import { forecastQuestions } from "#core/season/forecast-questions";
+import { forecastQuestions } from "#core/forecast/forecast-questions";
 import { plusDays } from "#core/dates/days";
 import { motionOf } from "#core/body/motions";
-import { aroundOf, placeTermsOf } from "#core/season/plan/terms-of";
-import { blockEnd } from "#core/season/plan/block";
-import { hardDaysDone, planBreaches } from "#core/season/plan/plan-rules";
+import { aroundOf, placeTermsOf } from "#core/schedule/terms-of";
+import { blockEnd } from "#core/schedule/block";
+import { hardDaysDone, planBreaches } from "#core/schedule/plan-rules";
 import { regionWeeks } from "#core/season/region-weeks";
 import { weekSummaries } from "#core/season/weeks";
 import { warnings } from "#core/season/warnings";

@@ -1,5 +1,5 @@
-import { trainingsOn, weekTerms } from "#core/season/plan/block";
-import { aroundOf } from "#core/season/plan/terms-of";
+import { trainingsOn, weekTerms } from "#core/schedule/block";
+import { aroundOf } from "#core/schedule/terms-of";
 import { mondayOf, plusDays } from "#core/dates/days";
 import { dayMarks } from "#core/season/weeks";
 import type { AthleteView } from "../../view";

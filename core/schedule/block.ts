@@ -1,7 +1,7 @@
-import type { Absence } from "../../records/athlete";
-import type { Aim, Log } from "../../records/records";
-import { daysBetween, mondayOf, plusDays, type DayText } from "../../dates/days";
-import type { Season, Training } from "../../records/training";
+import type { Absence } from "../records/athlete";
+import type { Aim, Log } from "../records/records";
+import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
+import type { Season, Training } from "../records/training";
 
 /** What a week of the block works toward: more range, strength in it, the skill itself. */
 export type Emphasis = "open" | "own" | "use";

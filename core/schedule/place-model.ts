@@ -1,7 +1,7 @@
-import type { JointId } from "../../body/motions";
-import { groupBy } from "../../stats/group-by";
-import { mondayOf, plusDays, type DayText } from "../../dates/days";
-import { hardDaysAWeek } from "../stretch-days";
+import type { JointId } from "../body/motions";
+import { groupBy } from "../stats/group-by";
+import { mondayOf, plusDays, type DayText } from "../dates/days";
+import { hardDaysAWeek } from "../doses/stretch-days";
 import {
   blockEnd,
   daysToShow,
@@ -25,7 +25,7 @@ import {
 } from "./hang";
 import { givenOut, type Purpose } from "./shares";
 import { isOut, outOf } from "./taken-out";
-import { isWork, minutesOf, timeOf, type Slot } from "../../records/training";
+import { isWork, minutesOf, timeOf, type Slot } from "../records/training";
 
 export type PlaceTerms = SeasonAround & {
   purposes: readonly Purpose[];

@@ -1,14 +1,14 @@
-import type { OpenAim } from "../../aim/shared";
-import type { MotionId } from "../../body/motions";
-import type { Athlete } from "../../records/athlete";
-import type { Aim, Log, Prep, Run } from "../../records/records";
-import type { Library } from "../../content/library";
-import { mondayOf, type DayText } from "../../dates/days";
+import type { OpenAim } from "../aim/shared";
+import type { MotionId } from "../body/motions";
+import type { Athlete } from "../records/athlete";
+import type { Aim, Log, Prep, Run } from "../records/records";
+import type { Library } from "../content/library";
+import { mondayOf, type DayText } from "../dates/days";
 import { blockFor, type SeasonAround } from "./block";
 import type { PlaceTerms } from "./place-model";
 import { hardDaysDone } from "./plan-rules";
 import { aimShares, purposes } from "./shares";
-import type { Season } from "../../records/training";
+import type { Season } from "../records/training";
 
 /** What a season is planned from. */
 export type SeasonScene = {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { library } from "../../library/index";
+import { library } from "../../library";
 import { athlete, check, log, logItem, protocol } from "../test/people";
 import { learn, outlookAt } from "./forecast";
 import { motionRecord } from "./motion-record";

@@ -1,9 +1,9 @@
-import type { Need } from "../../aim/priority";
-import { needsOf } from "../../aim/priority";
-import type { OpenAim } from "../../aim/shared";
-import { motionOf, type JointId, type MotionId } from "../../body/motions";
-import { daysBetween, type DayText } from "../../dates/days";
-import type { Season } from "../../records/training";
+import type { Need } from "../aim/priority";
+import { needsOf } from "../aim/priority";
+import type { OpenAim } from "../aim/shared";
+import { motionOf, type JointId, type MotionId } from "../body/motions";
+import { daysBetween, type DayText } from "../dates/days";
+import type { Season } from "../records/training";
 
 /** An aim's share of the minutes, 0–1, and whether the coach has fixed it. */
 export type AimShare = {

@@ -3,7 +3,7 @@ import type { MotionId } from "../body/motions";
 import type { DayText } from "../dates/days";
 import { chanceAt, learn, outlookAt, type Outlook, type Seen } from "./forecast";
 import type { ForecastPrior } from "./forecast-prior";
-import { hardDay, hardDaysAWeek } from "./stretch-days";
+import { hardDay, hardDaysAWeek } from "../doses/stretch-days";
 import { doseThatWould, nextCheckWeek, plateau, whenMet, type Met } from "./when";
 
 /** What is asked of one demand on one side. Everything is plain, so that a worker can be asked. */

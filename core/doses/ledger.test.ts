@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { library } from "../../library/index";
+import { library } from "../../library";
 import { drill, log, logItem } from "../test/people";
-import { drillHistory } from "./drill-history";
+import { drillHistory } from "../progress/drill-history";
 import { amountOf, doseDone, logItemOf, repsOf, setsAs } from "./log-item";
 import { pullPush, secondsDone, weekDoses, workKind } from "./ledger";
-import { stiffDays } from "./stiff";
+import { stiffDays } from "../progress/stiff";
 
 const hold = { type: "hold" as const, sets: 2, seconds: 40, rest: 5 };
 

@@ -1,12 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { library } from "../../../library/index";
-import { log, logItem } from "../../test/people";
-import { placeTerms, season, training } from "../../test/seasons";
-import { daysBetween, plusDays } from "../../dates/days";
-import { hardDaysAWeek } from "../stretch-days";
+import { library } from "../../library";
+import { log, logItem } from "../test/people";
+import { placeTerms, season, training } from "../test/seasons";
+import { daysBetween, plusDays } from "../dates/days";
+import { hardDaysAWeek } from "../doses/stretch-days";
 import { freedFor, hardDaysDone, movedTo, planBreaches } from "./plan-rules";
-import type { Slot } from "../../records/training";
+import type { Slot } from "../records/training";
 
 const monday = "2026-11-30";
 const slot = (kind: Slot["kind"], on: string, over: Partial<Slot> = {}): Slot => ({

@@ -1,17 +1,17 @@
 import fc from "fast-check";
 import loadHighs from "highs";
 import { describe, expect, it } from "vitest";
-import { prove } from "../../stats/prove";
-import { placeTerms, season, training, usualWeek } from "../../test/seasons";
-import { groupBy } from "../../stats/group-by";
-import { daysBetween, mondayOf, plusDays } from "../../dates/days";
+import { prove } from "../stats/prove";
+import { placeTerms, season, training, usualWeek } from "../test/seasons";
+import { groupBy } from "../stats/group-by";
+import { daysBetween, mondayOf, plusDays } from "../dates/days";
 import { blockEnd } from "./block";
 import { startOn } from "./hang";
 import { placed, quicklyPlaced, quickPlaces } from "./place";
 import { placeModel, placeValue, type PlaceTerms } from "./place-model";
 import { placeProgramme, placesFrom } from "./place-programme";
 import { movedTo, planBreaches } from "./plan-rules";
-import type { Slot, TrainingKind } from "../../records/training";
+import type { Slot, TrainingKind } from "../records/training";
 
 const kinds: TrainingKind[] = ["skill", "strength", "class", "rest", "show", "travel"];
 const clockTimes = ["08:00", "10:00", "16:30", "18:15", "20:00"];

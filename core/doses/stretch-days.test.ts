@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { looseAtMedians } from "../progress/loose-at";
 import { log, logItem } from "../test/people";
-import { library } from "../../library/index";
+import { library } from "../../library";
 import { restedMotions, stretchDays } from "./stretch-days";
 
 const opener = (seconds: number, sets: number) =>

@@ -1,13 +1,13 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { fromCalendar, toCalendar } from "../../exchange/calendar";
-import { placeTerms, season } from "../../test/seasons";
-import { mondayOf } from "../../dates/days";
+import { fromCalendar, toCalendar } from "../exchange/calendar";
+import { placeTerms, season } from "../test/seasons";
+import { mondayOf } from "../dates/days";
 import { quicklyPlaced } from "./place";
 import { planBreaches } from "./plan-rules";
 import { calendarChanges, seasonEvents, uidOf, writtenNow } from "./season-calendar";
 import { isOut, outOf, putBack, withoutSlot } from "./taken-out";
-import type { Season } from "../../records/training";
+import type { Season } from "../records/training";
 
 const today = "2026-11-24";
 const placedAnew = (one: Season): Season => ({

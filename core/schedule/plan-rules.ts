@@ -1,12 +1,12 @@
-import { motionOf, type JointId } from "../../body/motions";
-import type { Log } from "../../records/records";
-import { groupBy } from "../../stats/group-by";
-import type { Library } from "../../content/library";
-import { daysBetween, mondayOf, type DayText } from "../../dates/days";
-import { hardDay, hardDaysAWeek, stretchDays } from "../stretch-days";
+import { motionOf, type JointId } from "../body/motions";
+import type { Log } from "../records/records";
+import { groupBy } from "../stats/group-by";
+import type { Library } from "../content/library";
+import { daysBetween, mondayOf, type DayText } from "../dates/days";
+import { hardDay, hardDaysAWeek, stretchDays } from "../doses/stretch-days";
 import { daysToShow, isAway, noLongHold, showDays, trainingsOn, type SeasonAround } from "./block";
 import { asStretch, bySlotTime, overlap } from "./hang";
-import { isWork, type Slot, type Training } from "../../records/training";
+import { isWork, type Slot, type Training } from "../records/training";
 
 /** What of a slot is named. */
 export type Named = Pick<Slot, "kind" | "focus" | "starts">;

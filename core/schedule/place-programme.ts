@@ -1,4 +1,4 @@
-import { emptyProgramme, programmeText, type Term } from "../../stats/programme";
+import { emptyProgramme, programmeText, type Term } from "../stats/programme";
 import { nearness, type PlaceModel } from "./place-model";
 
 /**

@@ -1,15 +1,15 @@
 import { describe, expect, it } from "vitest";
-import { library } from "../../../library/index";
-import { gapOf } from "../../aim/gap";
-import { skillOf } from "../../content/library";
-import { nextSteps } from "../../progress/next-step";
-import { aim, athlete, check, log, logItem } from "../../test/people";
-import { placeTerms, season, training, usualWeek } from "../../test/seasons";
+import { library } from "../../library";
+import { gapOf } from "../aim/gap";
+import { skillOf } from "../content/library";
+import { nextSteps } from "../progress/next-step";
+import { aim, athlete, check, log, logItem } from "../test/people";
+import { placeTerms, season, training, usualWeek } from "../test/seasons";
 import { blockFor, daysToShow, emphasisOf, showDays, weekTerms } from "./block";
 import { hungOn, openingsOn, startOn } from "./hang";
 import { prepTerms } from "./prep-terms";
 import { aimShares, givenOut, purposes, sharedNeeds } from "./shares";
-import { minutesOf, timeOf } from "../../records/training";
+import { minutesOf, timeOf } from "../records/training";
 
 const plain = { flagged: [] as const, home: null };
 

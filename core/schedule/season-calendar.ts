@@ -1,6 +1,6 @@
-import type { CalendarEvent, CalendarReading, CalendarRefusal } from "../../exchange/calendar";
-import type { DayText } from "../../dates/days";
-import type { Season, Slot, SlotKind } from "../../records/training";
+import type { CalendarEvent, CalendarReading, CalendarRefusal } from "../exchange/calendar";
+import type { DayText } from "../dates/days";
+import type { Season, Slot, SlotKind } from "../records/training";
 
 /** The end of the names of our own events. */
 const own = "@yearling.local";

@@ -4,7 +4,7 @@ import type { Athlete } from "../records/athlete";
 import type { Check, Log } from "../records/records";
 import type { Library } from "../content/library";
 import type { Mode, Protocol } from "../content/protocol";
-import { weekDoses, type WeekDose } from "../progress/ledger";
+import { weekDoses, type WeekDose } from "../doses/ledger";
 import { daysBetween, mondayOf, type DayText } from "../dates/days";
 import type { Seen } from "./forecast";
 import { historyOf } from "./history";

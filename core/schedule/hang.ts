@@ -1,5 +1,5 @@
-import type { JointId } from "../../body/motions";
-import { plusDays, type DayText } from "../../dates/days";
+import type { JointId } from "../body/motions";
+import { plusDays, type DayText } from "../dates/days";
 import { isAway, trainingsOn, type SeasonAround } from "./block";
 import {
   isWork,
@@ -8,7 +8,7 @@ import {
   type Slot,
   type SlotKind,
   type Training,
-} from "../../records/training";
+} from "../records/training";
 
 /** A slot before it has its name and history. */
 export type Hung = Pick<Slot, "kind" | "on" | "starts" | "minutes" | "placeId"> & {

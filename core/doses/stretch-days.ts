@@ -1,5 +1,5 @@
 import type { MotionId } from "../body/motions";
-import { secondsDone } from "../progress/ledger";
+import { secondsDone } from "./ledger";
 import type { Log } from "../records/records";
 import { drillOf, type Library } from "../content/library";
 import { plusDays } from "../dates/days";

@@ -7,7 +7,7 @@ import type { ForecastQuestion } from "./forecast-answer";
 import { beyond } from "./forecast-answer";
 import { priorOf, type ForecastPrior, type MotionPrior } from "./forecast-prior";
 import { motionRecord } from "./motion-record";
-import { isAway } from "./plan/block";
+import { isAway } from "../schedule/block";
 import { counted, type Season } from "../records/training";
 import { median } from "simple-statistics";
 

@@ -1,9 +1,9 @@
-import { groupBy } from "../../stats/group-by";
-import { mondayOf } from "../../dates/days";
+import { groupBy } from "../stats/group-by";
+import { mondayOf } from "../dates/days";
 import { bySlotTime, slotId } from "./hang";
 import { nearness, placeModel, type PlaceModel, type PlaceTerms } from "./place-model";
 import { newRevision, writtenRevisions } from "./season-calendar";
-import type { Slot } from "../../records/training";
+import type { Slot } from "../records/training";
 
 /** A choice as it grows: what each limit holds already, and how many sessions each day has. */
 class Choice {

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { forecastPriors } from "../../library/forecast-priors";
-import { library } from "../../library/index";
+import { library } from "../../library";
 import { gapOf } from "../aim/gap";
 import { aim, athlete, check, log, logItem, skill } from "../test/people";
 import { placeTerms, season } from "../test/seasons";
@@ -9,8 +9,8 @@ import { mondayOf, plusDays } from "../dates/days";
 import { forecastAnswer } from "./forecast-answer";
 import { forecastQuestions, weekShare, type ForecastScene } from "./forecast-questions";
 import { priorOf } from "./forecast-prior";
-import { quicklyPlaced } from "./plan/place";
-import { forecastsCsv } from "./season-csv";
+import { quicklyPlaced } from "../schedule/place";
+import { forecastsCsv } from "../season/season-csv";
 
 const today = "2026-11-24";
 const hold = (seconds: number) => ({ type: "hold", sets: 1, seconds, rest: 0 }) as const;

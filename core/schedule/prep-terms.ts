@@ -1,6 +1,6 @@
-import { motionOf, type JointId, type MotionId } from "../../body/motions";
-import { MotionId as AllMotions } from "../../body/motions";
-import { plusDays, type DayText } from "../../dates/days";
+import { motionOf, type JointId, type MotionId } from "../body/motions";
+import { MotionId as AllMotions } from "../body/motions";
+import { plusDays, type DayText } from "../dates/days";
 import {
   daysToShow,
   mondayTerms,

@@ -1,5 +1,5 @@
-import { mondayOf, type DayText } from "../../dates/days";
-import type { Season, Slot, SlotKind } from "../../records/training";
+import { mondayOf, type DayText } from "../dates/days";
+import type { Season, Slot, SlotKind } from "../records/training";
 
 type Named = Pick<Slot, "on" | "kind" | "starts">;
 
