@@ -6,7 +6,7 @@ import {
   type FileRefusal,
   type SetAside,
 } from "#core/exchange/file";
-import { keyOf, isSingle, kinds, placeInFile, type AnyRecord } from "#core/records/records";
+import { keyOf, isSingle, kinds, recordKinds, type AnyRecord } from "#core/records/records";
 import type { Progress } from "./file-out";
 import type { Notebook } from "./notebook";
 
@@ -18,7 +18,9 @@ export type Incoming = {
   savedAt: string;
 };
 
-const lists = kinds.filter((kind) => !isSingle(kind)).map((kind) => placeInFile[kind] as string);
+const lists = kinds
+  .filter((kind) => !isSingle(kind))
+  .map((kind) => recordKinds[kind].inFile as string);
 const fields = ["format", "version", "savedAt", "troupe", "settings"];
 const paths = [
   ...fields.map((name) => `$.${name}`),

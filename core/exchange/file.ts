@@ -13,7 +13,7 @@ import {
   Pack,
   Photo,
   Place,
-  placeInFile,
+  recordKinds,
   Prep,
   recordsVersion,
   Run,
@@ -81,7 +81,7 @@ const refuse = (refusal: FileRefusal): never => {
   throw new FileRefused(refusal);
 };
 
-const kindAt = new Map(kinds.map((kind) => [placeInFile[kind] as string, kind]));
+const kindAt = new Map(kinds.map((kind) => [recordKinds[kind].inFile as string, kind]));
 
 /**
  * Reads a notebook file part by part, in the order in which the parts come, so that no file is too large. Version
@@ -214,7 +214,7 @@ export function toFile(
   const places = Object.fromEntries(
     kinds.map((kind) => {
       const list = records.filter((record) => record.kind === kind);
-      return [placeInFile[kind], isSingle(kind) ? (list[0] ?? null) : list];
+      return [recordKinds[kind].inFile, isSingle(kind) ? (list[0] ?? null) : list];
     }),
   );
   return { ...head(savedAt), ...places, aside: [...aside] } as NotebookFile;
@@ -238,7 +238,7 @@ export function layFile<Piece>(
   const start = JSON.stringify(head(savedAt)).slice(0, -1);
   const parts = kinds.flatMap((kind): (string | Piece)[] => {
     const pieces = texts[kind] ?? [];
-    const name = JSON.stringify(placeInFile[kind]);
+    const name = JSON.stringify(recordKinds[kind].inFile);
     return isSingle(kind)
       ? [`,\n${name}:`, ...(pieces.length > 0 ? pieces : ["null"])]
       : [`,\n${name}:[\n`, ...pieces, "\n]"];

@@ -341,22 +341,37 @@ export const Settings = z.object({
 });
 export type Settings = z.infer<typeof Settings>;
 
+/** A kind of record: its form, the name of its part of a file, and whether there is one at most. */
+const kindRow = <Form extends z.ZodObject, Place extends string>(
+  form: Form,
+  inFile: Place,
+  single = false,
+) => ({ form, inFile, single });
+
+/** The kinds of records there are, each in one row: everything that goes by kind reads it here. */
+export const recordKinds = {
+  troupe: kindRow(Troupe, "troupe", true),
+  athlete: kindRow(Athlete, "athletes"),
+  place: kindRow(Place, "places"),
+  aim: kindRow(Aim, "aims"),
+  check: kindRow(Check, "checks"),
+  prep: kindRow(Prep, "preps"),
+  run: kindRow(Run, "runs"),
+  log: kindRow(Log, "logs"),
+  day: kindRow(DayNote, "days"),
+  season: kindRow(Season, "seasons"),
+  photo: kindRow(Photo, "photos"),
+  pack: kindRow(Pack, "packs"),
+  settings: kindRow(Settings, "settings", true),
+};
+
+type RecordForm = (typeof recordKinds)[keyof typeof recordKinds]["form"];
+
 /** Everything that is kept, one record a key. */
-export const AnyRecord = z.discriminatedUnion("kind", [
-  Troupe,
-  Athlete,
-  Place,
-  Aim,
-  Check,
-  Prep,
-  Run,
-  Log,
-  DayNote,
-  Season,
-  Photo,
-  Pack,
-  Settings,
-]);
+export const AnyRecord = z.discriminatedUnion(
+  "kind",
+  Object.values(recordKinds).map(({ form }) => form) as [RecordForm, ...RecordForm[]],
+);
 export type AnyRecord = z.infer<typeof AnyRecord>;
 export type Kind = AnyRecord["kind"];
 export type RecordOf<K extends Kind> = Extract<AnyRecord, { kind: K }>;
@@ -364,38 +379,7 @@ export type RecordOf<K extends Kind> = Extract<AnyRecord, { kind: K }>;
 /** The key under which a record is kept. */
 export const keyOf = (record: { kind: Kind; id: string }): string => `${record.kind}/${record.id}`;
 
-export const kinds: readonly Kind[] = [
-  "troupe",
-  "athlete",
-  "place",
-  "aim",
-  "check",
-  "prep",
-  "run",
-  "log",
-  "day",
-  "season",
-  "photo",
-  "pack",
-  "settings",
-];
-
-/** The name of each kind in a file: a list of records, or the one record there is. */
-export const placeInFile = {
-  troupe: "troupe",
-  settings: "settings",
-  athlete: "athletes",
-  place: "places",
-  aim: "aims",
-  check: "checks",
-  prep: "preps",
-  run: "runs",
-  log: "logs",
-  day: "days",
-  season: "seasons",
-  photo: "photos",
-  pack: "packs",
-} as const satisfies Record<Kind, string>;
+export const kinds = Object.keys(recordKinds) as readonly Kind[];
 
 /** Kinds of which there is one at most. */
-export const isSingle = (kind: Kind): boolean => kind === "troupe" || kind === "settings";
+export const isSingle = (kind: Kind): boolean => recordKinds[kind].single;

@@ -96,9 +96,77 @@ export function timeOf(minutes: number): string {
   return `${String(Math.floor(inside / 60)).padStart(2, "0")}:${String(inside % 60).padStart(2, "0")}`;
 }
 
-/** Kinds that are counted when planned and done are compared; circles, fillers and checks are not. */
-export const counted = (kind: SlotKind): boolean =>
-  kind === "warm-up" || kind === "issue" || kind === "mobility" || kind === "conditioning";
+/** What goes by the kind of a session. */
+export type SessionKind = {
+  /** Counted when planned and done are compared. */
+  counted: boolean;
+  /** Belongs to no training: one of a kind a day, whatever its time. */
+  placed: boolean;
+  /** Small enough to stand beside, or inside, anything else; left out of a calendar unless it is asked for. */
+  light: boolean;
+  /** Its doses: those of a warm-up, or those of a session of its own. */
+  doses: "warm-up" | "mobility";
+  /** The format it is planned in; the usual one of its doses where none is named. */
+  format: string | null;
+  /** The body is warm when it begins. */
+  warm: boolean;
+};
+
+/** The kinds of sessions, each in one row; what they are called stands with the words. */
+export const sessionKinds: Record<SlotKind, SessionKind> = {
+  "warm-up": {
+    counted: true,
+    placed: false,
+    light: false,
+    doses: "warm-up",
+    format: null,
+    warm: false,
+  },
+  issue: {
+    counted: true,
+    placed: false,
+    light: false,
+    doses: "warm-up",
+    format: "issue-prep",
+    warm: false,
+  },
+  mobility: {
+    counted: true,
+    placed: true,
+    light: false,
+    doses: "mobility",
+    format: null,
+    warm: false,
+  },
+  circles: {
+    counted: false,
+    placed: false,
+    light: true,
+    doses: "warm-up",
+    format: "daily-circles",
+    warm: false,
+  },
+  conditioning: {
+    counted: true,
+    placed: true,
+    light: false,
+    doses: "mobility",
+    format: "conditioning",
+    warm: false,
+  },
+  fillers: {
+    counted: false,
+    placed: true,
+    light: true,
+    doses: "warm-up",
+    format: "fillers",
+    warm: true,
+  },
+  check: { counted: false, placed: true, light: false, doses: "warm-up", format: null, warm: true },
+};
+
+/** Whether a kind counts when planned and done are compared. */
+export const counted = (kind: SlotKind): boolean => sessionKinds[kind].counted;
 
 /** A training that one warms up for. */
 export const isWork = (kind: TrainingKind): boolean => kind !== "rest" && kind !== "travel";

@@ -1,6 +1,6 @@
 import type { CalendarEvent, CalendarReading, CalendarRefusal } from "../exchange/calendar";
 import type { DayText } from "../dates/days";
-import type { Season, Slot, SlotKind } from "../records/training";
+import { sessionKinds, type Season, type Slot, type SlotKind } from "../records/training";
 
 /** The end of the names of our own events. */
 const own = "@yearling.local";
@@ -13,7 +13,7 @@ type Extent = { today: DayText; light: boolean };
 
 /** What of the season goes into a calendar: what lies ahead, without the circles and fillers unless asked for. */
 const goesOut = ({ on, kind }: Slot, { today, light }: Extent): boolean =>
-  on >= today && (light || (kind !== "circles" && kind !== "fillers"));
+  on >= today && (light || !sessionKinds[kind].light);
 
 /**
  * The slots of a calendar written now: what lies ahead, and, called off, what an earlier calendar held and this one

@@ -1,15 +1,12 @@
 import { mondayOf, type DayText } from "../dates/days";
-import type { Season, Slot, SlotKind } from "../records/training";
+import { sessionKinds, type Season, type Slot, type SlotKind } from "../records/training";
 
 type Named = Pick<Slot, "on" | "kind" | "starts">;
-
-/** What is placed hangs on no training: one of a kind a day, whatever its time. */
-const placedKinds: readonly SlotKind[] = ["mobility", "conditioning", "fillers", "check"];
 
 const markOf = ({ on, kind, starts }: Named): Season["out"][number] => ({
   on,
   kind,
-  starts: placedKinds.includes(kind) ? null : starts,
+  starts: sessionKinds[kind].placed ? null : starts,
 });
 
 const same = (a: Season["out"][number], b: Season["out"][number]): boolean =>

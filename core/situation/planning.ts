@@ -7,7 +7,7 @@ import { daysBetween } from "../dates/days";
 import { prepTerms } from "../schedule/prep-terms";
 import { aimShares, sharedNeeds } from "../schedule/shares";
 import { aroundOf } from "../schedule/terms-of";
-import type { Slot, SlotKind } from "../records/training";
+import { sessionKinds, type Slot } from "../records/training";
 import type { Situation } from "./situation";
 
 /** What the planner needs to know, from what the notebook knows and what the prep and its season say. */
@@ -70,27 +70,21 @@ export const waitingOn = (situation: Situation, on: string): Slot[] =>
       !situation.logs.some(({ prepId }) => prepId === slot.id),
   );
 
-/** The format that each kind of slot is planned in; the usual one of the session where it names none. */
-const formats: Partial<Record<SlotKind, string>> = {
-  issue: "issue-prep",
-  circles: "daily-circles",
-  conditioning: "conditioning",
-  fillers: "fillers",
-};
-
 /** The prep that a slot becomes: its own minutes, place and shape, to be planned. */
-export const prepOfSlot = (situation: Situation, slot: Slot): Prep =>
-  blankPrep({
+export function prepOfSlot(situation: Situation, slot: Slot): Prep {
+  const { doses, format, warm } = sessionKinds[slot.kind];
+  return blankPrep({
     id: slot.id,
     athleteId: situation.athlete.id,
-    session: slot.kind === "mobility" || slot.kind === "conditioning" ? "mobility" : "warm-up",
+    session: doses,
     on: slot.on,
     budget: slot.minutes * 60,
     placeId: slot.placeId,
-    format: formats[slot.kind] ?? "",
+    format: format ?? "",
     flagged: situation.athlete.flagged,
-    alreadyWarm: slot.kind === "fillers",
+    alreadyWarm: warm,
   });
+}
 
 /**
  * An empty prep for a day, to be planned: what waits there first, except what is so light that nobody looks for it;
