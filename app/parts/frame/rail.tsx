@@ -1,5 +1,5 @@
 import { BookOpen, FolderOpen, Keyboard, Redo2, Search, Undo2 } from "lucide-react";
-import { Link, NavLink } from "react-router";
+import { Link, NavLink, useFetchers } from "react-router";
 import { stations } from "#core/season/next-move";
 import { travel } from "./undo";
 import { useNotebookState } from "./use-notebook";
@@ -73,6 +73,8 @@ function StationWalk({ athleteId }: { athleteId: string }) {
 
 function Tools({ open }: { open: (what: "find" | "keys") => void }) {
   const state = useNotebookState();
+  // From the press on: an act that is not decided yet is not saved.
+  const underWay = useFetchers().some((fetcher) => fetcher.state === "submitting");
   return (
     <div className="flex items-center gap-0.5">
       <button
@@ -124,10 +126,10 @@ function Tools({ open }: { open: (what: "find" | "keys") => void }) {
         role="status"
         aria-live="polite"
       >
-        {state?.status === "saving"
-          ? "saving"
-          : state?.status === "failed"
-            ? "not saved"
+        {state?.status === "failed"
+          ? "not saved"
+          : state?.status === "saving" || underWay
+            ? "saving"
             : state
               ? "saved"
               : ""}
