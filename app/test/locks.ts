@@ -1,6 +1,6 @@
 import { drillOf } from "#core/content/library";
 import type { Prep } from "#core/records/records";
-import { lockedIn } from "#core/prep/order";
+import { lockedIn } from "#core/prep/permit";
 import type { AthleteView } from "../view";
 
 /** The drills of a prep that work on a motion which pain has shut. */

@@ -9,6 +9,7 @@ import { eligibility } from "../prep/eligible";
 import { itemFrom } from "../prep/item";
 import { mended, orderTerms } from "../prep/mend";
 import { breaches } from "../prep/order";
+import { permit } from "../prep/permit";
 import { arrange } from "../prep/plan";
 import { formatFor } from "../prep/request";
 import { retimed } from "../prep/retime";
@@ -16,6 +17,7 @@ import { Prep, PrepItem, type Run } from "../records/records";
 import { memberOf } from "../run/group";
 import { newPrep, planned, refitted, requestOf } from "../situation/planning";
 import type { Situation } from "../situation/situation";
+import type { Refusal } from "./refusal";
 import { does, gone, nothing, Of, rule, type Outcome, type Scene } from "./act";
 
 /** The prep as the page has it: it counts only while the notebook has none, for then it is a proposal. */
@@ -164,11 +166,29 @@ const addDrill = rule({
   },
 });
 
+/** What keeps a rung of a drill from the athlete of a prep; null when it may be done. */
+function keptAway(
+  scene: Scene,
+  athleteId: string,
+  prep: Prep,
+  { drillId, rungId }: Pick<PrepItem, "drillId" | "rungId">,
+): { refused: Refusal } | null {
+  const drill = drillOf(scene.library, drillId);
+  if (!drill) return null;
+  const request = requestOf(scene.situation(athleteId), prep);
+  const against = permit(drill, rungOf(drill, rungId), request);
+  return against.length > 0
+    ? { refused: { why: "not-permitted", drill: drill.name, against } }
+    : null;
+}
+
 /** Puts another drill in the place of one. */
 const swapDrill = rule({
   sent: Item.extend({ item: PrepItem }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
+    const kept = keptAway(scene, sent.athleteId, prep, sent.item);
+    if (kept) return kept;
     const items = prep.items.map((one) => (one.id === sent.itemId ? sent.item : one));
     return does({ does: "swap-drill" }, [{ ...prep, items, touched: true }]);
   },
@@ -180,6 +200,10 @@ const editDrill = rule({
   decide: (scene, sent) => {
     const { itemId, rungId, dose } = sent;
     const prep = latest(scene, sent);
+    const item = prep.items.find(({ id }) => id === itemId);
+    const kept =
+      item && rungId && keptAway(scene, sent.athleteId, prep, { drillId: item.drillId, rungId });
+    if (kept) return kept;
     const items = prep.items.map((item) => {
       const drill = drillOf(scene.library, item.drillId);
       if (item.id !== itemId || !drill) return item;

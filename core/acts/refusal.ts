@@ -1,6 +1,7 @@
 import type * as z from "zod";
 import type { EntryNote } from "../measure/entry";
 import type { Breach } from "../prep/order";
+import type { Against } from "../records/reasons";
 import type { Kind } from "../records/records";
 import type { Side } from "../body/side";
 
@@ -32,7 +33,9 @@ export type Refusal =
   /** A reading that the check refuses. */
   | { why: "reading"; protocolId: string; side: Side; note: EntryNote }
   | { why: "run-under-way" }
-  /** A prep that breaks the rules of order is not run. */
+  /** A rung that is kept from this athlete here and now, with every reason. */
+  | { why: "not-permitted"; drill: string; against: Against[] }
+  /** A prep that breaks the rules of order, or holds what may not be done, is not run. */
   | { why: "unsafe"; breaches: Breach[] };
 
 /** What a schema says of the fields, as facts. */

@@ -10,7 +10,7 @@ import type { Tender } from "../progress/soreness";
 import type { Caution } from "../safety/intake";
 import type { Format, Segment } from "../content/format";
 import type { Emphasis } from "../schedule/block";
-import { lockedIn } from "./order";
+import { againstDrill, againstRung, held } from "./permit";
 import type { Against, Because } from "../records/reasons";
 import { defaultSchools, type Schools } from "../content/schools";
 
@@ -77,25 +77,13 @@ function noSegment({ kind, region }: Drill, { name, segments }: Format): Against
   return { why: "no-segment", format: name, kind, region: elsewhere ? region : null };
 }
 
-const held = (drill: Drill): boolean => drill.kind === "static" || drill.kind === "contract-relax";
-
 function reasonAgainst(drill: Drill, situation: PlanTerms): Against | null {
-  const { format, needs, skills, locked, cautions, dropped } = situation;
+  const { format, needs, skills, dropped } = situation;
   const schools = situation.schools ?? defaultSchools;
   if (dropped.includes(drill.id)) return { why: "dropped" };
   if (situation.only && !situation.only.includes(drill.id)) return { why: "not-in-prep" };
-  const shut = lockedIn(drill, locked);
-  if (shut) return { why: "locked", motion: shut };
-  const blocked = cautions.find(
-    ({ blocks }) =>
-      (blocks === "inversions" &&
-        drill.inverted &&
-        drill.rungs.every((rung) => atRung(drill, rung).inverted)) ||
-      (blocks === "end-range" && held(drill)),
-  );
-  if (blocked) return { why: "caution", id: blocked.id };
-  const barred = (situation.bars ?? []).find((bar) => drill.contraindications.includes(bar));
-  if (barred) return { why: "barred", bar: barred };
+  const [kept] = againstDrill(drill, situation);
+  if (kept) return kept;
   if (drill.onlyIf === "side-lying-rotation" && schools.turnIn === "off")
     return { why: "school", of: "turn-in" };
   if (schools.stretch !== "both" && held(drill) && drill.kind !== schools.stretch)
@@ -120,27 +108,15 @@ function reasonAgainst(drill: Drill, situation: PlanTerms): Against | null {
 
 /** Why a rung cannot be used here; null when it can. */
 function against(drill: Drill, rung: Rung, segment: Segment, situation: PlanTerms): Against | null {
-  const { place, cautions, format } = situation;
+  const { format } = situation;
   const here = atRung(drill, rung);
   if (segment.positions.length > 0 && !segment.positions.includes(here.position))
     return { why: "position", format: format.name, positions: segment.positions };
   if (!doseFor(rung, format))
     return { why: format.doses === "warm-up" ? "too-strong" : "before-only" };
-  if (here.inverted && cautions.some(({ blocks }) => blocks === "inversions"))
-    return { why: "inversion" };
-  const barred = (situation.bars ?? []).find((bar) => rung.contraindications.includes(bar));
-  if (barred) return { why: "barred", bar: barred };
-  if (!place) return null;
-  const missing = rung.kit.filter((item) => !fetched([item], place.kit, rung.exact));
-  if (missing.length > 0) return { why: "kit", missing };
-  if (place.noFloor && here.position !== "standing" && here.position !== "hanging")
-    return { why: "no-floor" };
-  if (place.silent && rung.loud) return { why: "loud" };
-  if (room[rung.space] > room[place.space]) return { why: "room", place: place.name };
-  return null;
+  return againstRung(drill, rung, situation)[0] ?? null;
 }
 
-const room = { spot: 0, mat: 1, room: 2 } as const;
 const doseFor = (rung: Rung, format: Format): Dose | null =>
   format.doses === "warm-up" ? rung.warmUp : rung.session;
 

@@ -58,7 +58,10 @@ describe("a locked motion", () => {
     const request = asked("handstand", "warm-up", { locked: ["shoulder.flexion"] });
     expect(touches(free.items, ["shoulder.flexion"]).length).toBeGreaterThan(0);
     expect(
-      breaches(free.items, library, orderTerms(request)).map(({ rule }) => rule.why),
-    ).toContain("locked");
+      breaches(free.items, library, orderTerms(request)).map(({ rule }) => rule),
+    ).toContainEqual({
+      why: "not-permitted",
+      against: { why: "locked", motion: "shoulder.flexion" },
+    });
   });
 });

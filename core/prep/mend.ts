@@ -4,30 +4,29 @@ import { drillOf } from "../content/library";
 import { lightest } from "./doses";
 import { eligibility, type Eligible } from "./eligible";
 import { itemFrom } from "./item";
-import { breaches, lockedIn, repaired, wantsWarmth, type OrderTerms } from "./order";
+import { breaches, repaired, wantsWarmth, type OrderTerms } from "./order";
+import { permittedDown } from "./permit";
 import { shortestRaise, type PlanRequest } from "./plan";
 
 /** What the rules of order ask of a prep. */
-export const orderTerms = ({ alreadyWarm, format, locked }: PlanRequest): OrderTerms => ({
-  alreadyWarm,
-  beforeTraining: format.doses === "warm-up",
-  locked,
+export const orderTerms = (request: PlanRequest): OrderTerms => ({
+  alreadyWarm: request.alreadyWarm,
+  beforeTraining: request.format.doses === "warm-up",
+  gate: request,
 });
 
 /**
- * A prep whose broken rules are mended: a missing raise or missing wrist work is put in, the rest is moved as
+ * A prep whose broken rules are mended: what may not be done here goes a rung down or out, a missing raise or missing wrist work is put in, the rest is moved as
  * little as possible; what still cannot stand safely is taken out, and named.
  */
 export function mended(
   given: readonly PrepItem[],
   request: PlanRequest,
 ): { items: PrepItem[]; added: string[]; removed: string[] } {
-  const { library, alreadyWarm, locked } = request;
-  const shut = given.filter(({ drillId }) => {
-    const drill = drillOf(library, drillId);
-    return drill !== undefined && lockedIn(drill, locked) !== undefined;
-  });
-  const items = given.filter((item) => !shut.includes(item));
+  const { library, alreadyWarm } = request;
+  const allowed = given.map((item) => ({ item, now: permittedItem(item, request) }));
+  const shut = allowed.flatMap(({ item, now }) => (now ? [] : [item]));
+  const items = allowed.flatMap(({ now }) => now ?? []);
   const drills = items.map(({ drillId }) => drillOf(library, drillId));
   const added: PrepItem[] = [];
   if (
@@ -68,6 +67,17 @@ export function mended(
     );
   }
   return { items: list, added: added.map(({ drillId }) => drillId), removed };
+}
+
+/** An item at the highest rung that may be done, not above its own; null where none may. */
+function permittedItem(item: PrepItem, request: PlanRequest): PrepItem | null {
+  const drill = drillOf(request.library, item.drillId);
+  if (!drill) return item;
+  const own = rungOf(drill, item.rungId);
+  const rung = permittedDown(drill, own, request);
+  if (!rung || rung === own) return rung && item;
+  const usual = request.format.doses === "warm-up" ? rung.warmUp : rung.session;
+  return { ...item, rungId: rung.id, dose: item.boxed ? item.dose : (usual ?? item.dose) };
 }
 
 function firstOf(request: PlanRequest, test: (one: Eligible) => boolean): Eligible | null {

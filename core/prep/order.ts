@@ -1,4 +1,5 @@
-import type { MotionId } from "../body/motions";
+import { permit, type GateTerms } from "./permit";
+import type { Against } from "../records/reasons";
 import { atRung, rungOf, type Drill } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
@@ -60,7 +61,8 @@ export type Principle =
 
 /** A rule of order or safety, as it is broken. */
 export type Rule =
-  | { why: "locked"; motion: MotionId }
+  /** Kept from this athlete here and now. */
+  | { why: "not-permitted"; against: Against }
   | { why: "cold" }
   | { why: "wrists-first" }
   | { why: "after-wind-down" }
@@ -84,22 +86,17 @@ export type OrderTerms = {
   alreadyWarm: boolean;
   /** Before training: holds are short, and movement follows them. */
   beforeTraining?: boolean;
-  /** Motions that are locked out of plans. */
-  locked?: readonly MotionId[];
+  /** What keeps a rung from this athlete here and now; without it only the order is judged. */
+  gate?: GateTerms;
 };
-
-/** The first motion a drill works on that is locked; undefined when it may be done. */
-export const lockedIn = (
-  drill: Pick<Drill, "serves">,
-  locked: readonly MotionId[],
-): MotionId | undefined => drill.serves.find(({ motion }) => locked.includes(motion))?.motion;
 
 /**
  * Every rule of order and safety that a prep breaks, first to last; none when it is safe.
  * Temperature before stretching, wrists before weight on the hands, soft tissue before stretching, circles
  * before the end of the range, easy before loaded, general before specific, stretching before its use, winding down
  * last, strong repeats released, before training only short holds with movement after them, and nothing on a motion
- * that is locked.
+ * that is
+ * kept from the athlete.
  */
 export function breaches(
   items: readonly PrepItem[],
@@ -121,10 +118,11 @@ export function breaches(
         other: after === null ? null : drills[after]!.name,
         after,
       });
-    const shut = lockedIn(drill, terms.locked ?? []);
-    if (shut) say({ why: "locked", motion: shut });
+    const rung = rungOf(drill, item.rungId);
+    if (terms.gate)
+      for (const against of permit(drill, rung, terms.gate)) say({ why: "not-permitted", against });
     if (!warm && wantsWarmth(drill)) say({ why: "cold" });
-    if (atRung(drill, rungOf(drill, item.rungId)).loadsHands && !wrists && !drill.preparesHands)
+    if (atRung(drill, rung).loadsHands && !wrists && !drill.preparesHands)
       say({ why: "wrists-first" });
     for (let earlier = 0; earlier < at; earlier += 1) {
       const before = drills[earlier];

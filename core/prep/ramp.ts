@@ -3,6 +3,7 @@ import type { Drill } from "../drill/drill";
 import { rungOf } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
+import { permit, permittedDown, type GateTerms } from "./permit";
 import type { PlanRequest } from "./plan";
 
 /** Sets up to the work: how many rungs easier, sets and repetitions. */
@@ -38,37 +39,52 @@ export function rampSum(ramp: readonly RampStep[]): string {
 const rests = { ramp: 30, work: 60 } as const;
 const tempo = 4;
 
+/**
+ * The ramp that may be done here: up to the highest permitted rung that is not above the one chosen, by permitted
+ * rungs alone. Empty where none is.
+ */
+export function permittedRamp(drill: Drill, rungId: string, terms: GateTerms): RampStep[] {
+  const work = permittedDown(drill, rungOf(drill, rungId), terms);
+  if (!work) return [];
+  return rampOf(drill, work.id).filter(
+    (step) => permit(drill, rungOf(drill, step.rungId), terms).length === 0,
+  );
+}
+
 /** The ramp of a prep as its items; none where the format has no ramp or no ladder was chosen. */
-export function rampItems({ format, ramp, library, kept }: PlanRequest): PrepItem[] {
+export function rampItems(request: PlanRequest): PrepItem[] {
+  const { format, ramp, library, kept } = request;
   if (!format.ramp || !ramp) return [];
   const drill = drillOf(library, ramp.drillId);
   if (!drill) return [];
-  return rampOf(drill, ramp.rungId).flatMap(({ rungId, easier, sets, reps }): PrepItem[] => {
-    const id = `${drill.id}~${rungId}`;
-    if (kept.some((item) => item.id === id)) return [];
-    const old = rungOf(drill, rungId);
-    const dose: Dose = {
-      type: "reps",
-      sets,
-      reps,
-      tempo: old.session?.type === "reps" ? old.session.tempo : tempo,
-      rest: easier === 0 ? rests.work : rests.ramp,
-    };
-    return [
-      {
-        id,
-        drillId: drill.id,
-        rungId,
-        phase: "use",
-        segment: easier === 0 ? "work sets" : "ramp",
-        dose,
-        boxed: false,
-        sides: drill.sided ? ["left", "right"] : [],
-        extra: null,
-        why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],
-        serves: drill.serves.map(({ motion }) => motion),
-        pinned: false,
-      },
-    ];
-  });
+  return permittedRamp(drill, ramp.rungId, request).flatMap(
+    ({ rungId, easier, sets, reps }): PrepItem[] => {
+      const id = `${drill.id}~${rungId}`;
+      if (kept.some((item) => item.id === id)) return [];
+      const old = rungOf(drill, rungId);
+      const dose: Dose = {
+        type: "reps",
+        sets,
+        reps,
+        tempo: old.session?.type === "reps" ? old.session.tempo : tempo,
+        rest: easier === 0 ? rests.work : rests.ramp,
+      };
+      return [
+        {
+          id,
+          drillId: drill.id,
+          rungId,
+          phase: "use",
+          segment: easier === 0 ? "work sets" : "ramp",
+          dose,
+          boxed: false,
+          sides: drill.sided ? ["left", "right"] : [],
+          extra: null,
+          why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],
+          serves: drill.serves.map(({ motion }) => motion),
+          pinned: false,
+        },
+      ];
+    },
+  );
 }

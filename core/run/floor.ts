@@ -2,7 +2,7 @@ import { rungOf, type Drill } from "../drill/drill";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import type { PrepItem } from "../records/records";
-import { lockedIn } from "../prep/order";
+import { lockedIn } from "../prep/permit";
 import { changes, retimed, type Retimed } from "../prep/retime";
 import type { PlanRequest } from "../prep/plan";
 import { prepSeconds, secondsOf } from "../prep/timeline";

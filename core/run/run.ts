@@ -1,6 +1,6 @@
 import type { Run, RunEvent, PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
-import { lockedIn } from "../prep/order";
+import { lockedIn } from "../prep/permit";
 import { secondsOf, type Step } from "../prep/timeline";
 import { painLimit } from "../safety/pain";
 import { courseOf, resumedAt, workIn } from "./course";

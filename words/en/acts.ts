@@ -30,6 +30,8 @@ export function refusalWords(refusal: Refusal): string {
       return "A reading cannot be right: measure it again.";
     case "run-under-way":
       return "A run is under way.";
+    case "not-permitted":
+      return `${refusal.drill} may not be done here and now; its rungs say why.`;
     case "unsafe":
       return "A rule of order or safety is broken: mend it first.";
   }

@@ -154,8 +154,10 @@ function insteadWords(drill: string, against: Against): string {
 /** A rule that a prep breaks, as a sentence. */
 export function breachWords({ rule, drill, other }: Breach): string {
   switch (rule.why) {
-    case "locked":
-      return `${drill} works on ${motion(rule.motion)}, which is locked after pain until somebody clears it.`;
+    case "not-permitted":
+      return rule.against.why === "locked"
+        ? `${drill} works on ${motion(rule.against.motion)}, which is locked after pain until somebody clears it.`
+        : `${drill}: ${againstWords(rule.against)}.`;
     case "cold":
       return `${drill} would come before the temperature is up. Cold tissue is not stretched.`;
     case "wrists-first":

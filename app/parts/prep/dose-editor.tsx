@@ -1,6 +1,6 @@
 import type { Dose } from "#core/drill/dose";
 import { clock } from "#core/drill/dose";
-import { rungOf, type Drill } from "#core/drill/drill";
+import { rungOf, type Drill, type Rung } from "#core/drill/drill";
 import type { PrepItem } from "#core/records/records";
 import { Stepper } from "./stepper";
 
@@ -9,10 +9,13 @@ export function DoseEditor({
   item,
   drill,
   edit,
+  barred,
 }: {
   item: Pick<PrepItem, "rungId" | "dose">;
   drill: Drill;
   edit: (change: { rungId?: string; dose?: Dose }) => void;
+  /** Why a rung may not be done here and now; null when it may. */
+  barred?: (rung: Rung) => string | null;
 }) {
   const { dose } = item;
   const rung = rungOf(drill, item.rungId);
@@ -26,11 +29,15 @@ export function DoseEditor({
           value={rung.id}
           onChange={(event) => edit({ rungId: event.target.value })}
         >
-          {drill.rungs.map(({ id, name }, i) => (
-            <option key={id} value={id}>
-              {i + 1}. {name}
-            </option>
-          ))}
+          {drill.rungs.map((one, i) => {
+            const why = barred?.(one) ?? null;
+            return (
+              <option key={one.id} value={one.id} disabled={why !== null}>
+                {i + 1}. {one.name}
+                {why ? ` – ${why}` : ""}
+              </option>
+            );
+          })}
         </select>
       </label>
       {dose.type === "contract-relax" ? (

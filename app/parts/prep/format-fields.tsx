@@ -3,8 +3,10 @@ import { Pattern } from "#core/drill/drill";
 import type { Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import { clockedSeconds, type Clocked, type Format, type Gaps } from "#core/content/format";
-import { rampOf, rampSum } from "#core/prep/ramp";
-import { rungOf } from "#core/drill/drill";
+import { permit, permittedDown, type GateTerms } from "#core/prep/permit";
+import { permittedRamp, rampSum } from "#core/prep/ramp";
+import { rungOf, type Drill, type Rung } from "#core/drill/drill";
+import { againstWords } from "#words/prep";
 import { drillOf, type Library } from "#core/content/library";
 import { Stepper } from "./stepper";
 import { jointWords } from "#words/slots";
@@ -16,6 +18,7 @@ export function FormatFields({
   prep,
   format,
   library,
+  gate,
   variants,
   editable,
   plan,
@@ -23,6 +26,8 @@ export function FormatFields({
   prep: Prep;
   format: Format;
   library: Library;
+  /** What decides whether a rung may be done here and now. */
+  gate: GateTerms;
   variants: number | null;
   editable: boolean;
   plan: Plan;
@@ -36,7 +41,7 @@ export function FormatFields({
       {format.kind === "issue" ? <Flagged prep={prep} plan={plan} /> : null}
       {clocked ? <Families clocked={clocked} prep={prep} variants={variants} plan={plan} /> : null}
       {gaps ? <GapFields gaps={gaps} plan={plan} /> : null}
-      {format.ramp ? <RampFields prep={prep} library={library} plan={plan} /> : null}
+      {format.ramp ? <RampFields prep={prep} library={library} gate={gate} plan={plan} /> : null}
     </fieldset>
   );
 }
@@ -172,19 +177,28 @@ function GapFields({ gaps, plan }: { gaps: Gaps; plan: Plan }) {
   );
 }
 
-function RampFields({ prep, library, plan }: { prep: Prep; library: Library; plan: Plan }) {
+function RampFields({
+  prep,
+  library,
+  gate,
+  plan,
+}: {
+  prep: Prep;
+  library: Library;
+  gate: GateTerms;
+  plan: Plan;
+}) {
+  const kept = (one: Drill, rung: Rung) => permit(one, rung, gate)[0] ?? null;
   const ladders = library.drills.filter(
     ({ kind, rungs }) => (kind === "strength" || kind === "skill") && rungs.length >= 4,
   );
   const drill = prep.ramp ? drillOf(library, prep.ramp.drillId) : undefined;
-  const ramp = drill && prep.ramp ? rampOf(drill, prep.ramp.rungId) : [];
+  const ramp = drill && prep.ramp ? permittedRamp(drill, prep.ramp.rungId, gate) : [];
   const choose = (drillId: string) => {
     const chosen = drillOf(library, drillId);
-    plan({
-      ramp: chosen
-        ? { drillId, rungId: chosen.rungs[Math.min(2, chosen.rungs.length - 1)]!.id }
-        : null,
-    });
+    const usual = chosen?.rungs[Math.min(2, chosen.rungs.length - 1)];
+    const rung = chosen && usual && permittedDown(chosen, usual, gate);
+    plan({ ramp: chosen && usual ? { drillId, rungId: (rung ?? usual).id } : null });
   };
   return (
     <div>
@@ -214,11 +228,15 @@ function RampFields({ prep, library, plan }: { prep: Prep; library: Library; pla
                 plan({ ramp: { drillId: drill.id, rungId: event.target.value } })
               }
             >
-              {drill.rungs.map(({ id, name }) => (
-                <option key={id} value={id}>
-                  {name}
-                </option>
-              ))}
+              {drill.rungs.map((rung) => {
+                const against = kept(drill, rung);
+                return (
+                  <option key={rung.id} value={rung.id} disabled={against !== null}>
+                    {rung.name}
+                    {against ? ` – ${againstWords(against)}` : ""}
+                  </option>
+                );
+              })}
             </select>
           </label>
         ) : null}
@@ -227,6 +245,10 @@ function RampFields({ prep, library, plan }: { prep: Prep; library: Library; pla
         <p className="mt-1 text-sm">
           {ramp.map(({ sets, reps, name }) => `${sets} × ${reps} ${name.toLowerCase()}`).join(", ")}
           : <b className="figures">{rampSum(ramp)}</b> repetitions
+        </p>
+      ) : drill ? (
+        <p className="mt-1 text-sm text-clay">
+          No rung of this ladder may be done here and now, so there is no ramp.
         </p>
       ) : null}
     </div>

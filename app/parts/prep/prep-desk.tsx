@@ -181,6 +181,7 @@ const Desk = memo(function Desk({
         prep={prep}
         format={format}
         library={view.library}
+        gate={request}
         variants={plan?.variants ?? null}
         editable={editable}
         plan={(changes) => act("plan-prep", { prep, changes })}

@@ -16,7 +16,8 @@ import { extraFor, type Shorter } from "#core/progress/shorter-side";
 import { DoseEditor } from "./dose-editor";
 import { ExtraShare } from "./extra-share";
 import { SwapList } from "./swap-list";
-import { becauseLine } from "#words/prep";
+import { becauseLine, againstWords } from "#words/prep";
+import { permit } from "#core/prep/permit";
 
 type RowProps = {
   items: readonly PrepItem[];
@@ -182,7 +183,15 @@ export const PrepRow = memo(function PrepRow({
       {open && editable ? (
         <div className="no-print col-span-full mt-2 border-l-4 border-tape bg-raised px-3 py-2">
           {open === "dose" ? (
-            <DoseEditor item={item} drill={drill} edit={edit} />
+            <DoseEditor
+              item={item}
+              drill={drill}
+              edit={edit}
+              barred={(rung) => {
+                const [against] = permit(drill, rung, request);
+                return against ? againstWords(against) : null;
+              }}
+            />
           ) : (
             <SwapList
               items={items}
