@@ -157,13 +157,17 @@ function oneEach(
 function boxed(variant: Eligible, seconds: number, round: number, request: PlanRequest): PrepItem {
   const item = itemFrom(variant, { type: "time", sets: 1, seconds, rest: 0 }, request);
   const family = variant.drill.pattern ?? "";
+  const between = request.format.gaps !== null && !request.clocked;
   return {
     ...item,
     id: round === 0 ? item.id : `${item.id}~${round + 1}`,
     phase: phaseOf(variant.drill),
-    segment: request.format.gaps && !request.clocked ? "between sets" : family,
+    segment: between ? "between sets" : family,
     boxed: true,
-    why: family ? [{ why: "family", name: family }] : item.why,
+    why: [
+      ...(family ? [{ why: "family" as const, name: family }] : item.why),
+      ...(between ? [{ why: "between-sets" as const }] : []),
+    ],
   };
 }
 

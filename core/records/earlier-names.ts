@@ -46,13 +46,20 @@ const jointNow = (value: unknown): unknown =>
 /** An item of a prep said "locked" of what is pinned now; a lock is what pain does. */
 const isPrepItem = (value: Loose): boolean => "drillId" in value && "dose" in value;
 
+/** A corrective between work sets was known by the name of its part; today it is a fact. */
+const withItsReason = (item: Loose): Loose => ({
+  ...item,
+  why: [...(Array.isArray(item.why) ? (item.why as unknown[]) : []), { why: "between-sets" }],
+});
+
 /** A value with the names of today throughout. */
 export function withNamesOfToday(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(withNamesOfToday);
   if (!isLoose(value)) return motionNow(value);
   const item = isPrepItem(value);
+  const now = item && value.segment === "between sets" ? withItsReason(value) : value;
   return Object.fromEntries(
-    Object.entries(value).map(([name, found]) => [
+    Object.entries(now).map(([name, found]) => [
       item && name === "locked" ? "pinned" : (fields[name] ?? name),
       jointFields.has(name) && !isLoose(found) && !listOfThings(found)
         ? motionNow(jointNow(found))

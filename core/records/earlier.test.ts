@@ -73,5 +73,12 @@ describe("a file of every form that was ever written", () => {
     ).toEqual({ kind: "log", note: "low-back", items: [{ painPlace: "upper-back" }] });
   });
 
+  it("a corrective between work sets is known by a fact, not by the name of its part", () => {
+    const item = { drillId: "x", dose: {}, segment: "between sets", why: [], locked: false };
+    expect(upgraded({ kind: "prep", items: [item] }, 3)).toMatchObject({
+      items: [{ why: [{ why: "between-sets" }], pinned: false }],
+    });
+  });
+
   it("what is no record is left as it came", () => expect(upgraded("text", 1)).toBe("text"));
 });

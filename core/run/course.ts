@@ -4,7 +4,8 @@ import { secondsOf, timelineOf, type Step } from "../prep/timeline";
 import { isWorkStep } from "./state";
 
 /** A corrective in the rest between two work sets. */
-const isFiller = (item: PrepItem): boolean => item.boxed && item.segment === "between sets";
+const isFiller = (item: PrepItem): boolean =>
+  item.boxed && item.why.some(({ why }) => why === "between-sets");
 
 /** The steps of a run: the prep's timeline, with the athlete's own work set before and after every filler. */
 export function courseOf(

@@ -273,6 +273,7 @@ describe("fillers between work sets", () => {
     {
       boxed: true,
       segment: "between sets",
+      why: [{ why: "between-sets" }],
     },
   );
   const fillers = [gap, { ...gap, id: "again" }];

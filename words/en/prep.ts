@@ -137,6 +137,8 @@ export function becauseWords(because: Because): string {
         : `${because.rungs === 2 ? "two" : because.rungs} rungs easier`;
     case "once-more":
       return "the first stretch once more";
+    case "between-sets":
+      return "in the rest between work sets";
     case "family":
       return `${because.name}, this time`;
     case "told":
