@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { Gate } from "./gate";
 import { MotionId } from "../body/motions";
 import { Picture } from "../figure/picture";
 import { IntakeQuestion } from "../body/conditions";
@@ -42,8 +43,6 @@ export type Position = z.infer<typeof Position>;
 
 /** How far a dose may grow inside a rung, and by how much a step: repetitions or seconds. */
 const Range = z.object({ from: z.number(), to: z.number(), step: z.number().positive() });
-
-export const Gate = z.object({ see: z.string(), then: z.string() });
 
 /** How much floor a drill takes: a spot to stand on (about 1.2 × 1.2 m), a mat's length, or a way across the room. */
 export const Space = z.enum(["spot", "mat", "room"]);

@@ -1,3 +1,5 @@
+import { readAsk } from "../drill/gate";
+
 type Loose = Record<string, unknown>;
 
 const isLoose = (value: unknown): value is Loose =>
@@ -52,10 +54,17 @@ const withItsReason = (item: Loose): Loose => ({
   why: [...(Array.isArray(item.why) ? (item.why as unknown[]) : []), { why: "between-sets" }],
 });
 
+/** A gate says by itself today what it asks for. */
+const isGate = (value: Loose): boolean =>
+  Object.keys(value).length === 2 &&
+  typeof value.see === "string" &&
+  typeof value.then === "string";
+
 /** A value with the names of today throughout. */
 export function withNamesOfToday(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(withNamesOfToday);
   if (!isLoose(value)) return motionNow(value);
+  if (isGate(value)) return { ...value, ask: readAsk(value.then as string) };
   const item = isPrepItem(value);
   const now = item && value.segment === "between sets" ? withItsReason(value) : value;
   return Object.fromEntries(

@@ -5,6 +5,7 @@ import type { Dose } from "../drill/dose";
 import { workSeconds } from "../drill/dose";
 import { drill, item } from "../test/people";
 import { atRungBy, fewer, oneMore, oneMoreOn, remedies, withItem } from "./floor";
+import { GateAsk, readAsk } from "../drill/gate";
 
 const reps = (over: Partial<Extract<Dose, { type: "reps" }>> = {}): Dose => ({
   type: "reps",
@@ -124,29 +125,31 @@ describe("less of it", () => {
     ));
 });
 
+describe("what was typed of a gate", () => {
+  it("is read as one of the four, where a coach types it", () => {
+    expect(readAsk("slow down and breathe")).toBe("slower");
+    expect(readAsk("one rung easier")).toBe("rung-down");
+    expect(readAsk("stop the set there")).toBe("fewer");
+    expect(readAsk("come up a little")).toBe("less-range");
+    expect(readAsk("restore the line")).toBe("less-range");
+  });
+});
+
 describe("what can be done about a form gate", () => {
   const second = { ...item(ladder.id, reps()), rungId: ladder.rungs[1]!.id };
-  const ids = (asks: string, from = second) =>
+  const ids = (asks: GateAsk, from = second) =>
     remedies(from, ladder, asks, "warm-up").map(({ id }) => id);
 
   it("what the gate asks for stands first, the others behind it", () => {
-    expect(ids("slow down and breathe")[0]).toBe("slower");
-    expect(ids("one rung easier")[0]).toBe("rung-down");
-    expect(ids("stop the set there")[0]).toBe("fewer");
-    expect(ids("come up a little")[0]).toBe("less-range");
-    expect([...ids("come up a little")].sort()).toEqual([
-      "fewer",
-      "less-range",
-      "rung-down",
-      "slower",
-    ]);
+    for (const ask of GateAsk.options) expect(ids(ask)[0]).toBe(ask);
+    expect([...ids("less-range")].sort()).toEqual(["fewer", "less-range", "rung-down", "slower"]);
   });
 
   it("only what there is: nothing below the first rung, nothing slower than a hold, nothing fewer in a box", () => {
     const first = item(ladder.id, hold(30));
-    expect(ids("", first)).toEqual(["less-range", "fewer"]);
+    expect(ids("less-range", first)).toEqual(["less-range", "fewer"]);
     const boxed = item(ladder.id, { type: "time", sets: 1, seconds: 60, rest: 0 }, { boxed: true });
-    expect(ids("", boxed)).toEqual(["less-range"]);
+    expect(ids("less-range", boxed)).toEqual(["less-range"]);
   });
 
   it("slower is half as slow again, to a half second, never above twelve", () => {

@@ -1,4 +1,5 @@
 import { rungOf, type Drill } from "../drill/drill";
+import type { GateAsk } from "../drill/gate";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import type { PrepItem } from "../records/records";
@@ -77,16 +78,16 @@ export const oneMoreOn = (item: PrepItem, side: LeftRight): PrepItem | null =>
       };
 
 /** What can be done about a form gate: the step, in words, and the item as it then is (null: nothing in the plan changes). */
-export type Remedy = { id: "slower" | "fewer" | "less-range" | "rung-down"; item: PrepItem | null };
+export type Remedy = { id: GateAsk; item: PrepItem | null };
 
 /**
  * The steps that fit what was seen: slower where it is counted, fewer, less range, and a rung down where there is one.
- * The first is the one the gate itself asks for, as far as it can be read from its words.
+ * The first is the one the gate itself asks for.
  */
 export function remedies(
   item: PrepItem,
   drill: Drill,
-  asks: string,
+  asks: GateAsk,
   doses: "warm-up" | "mobility",
 ): Remedy[] {
   const { dose } = item;
@@ -104,16 +105,7 @@ export function remedies(
   list.push({ id: "less-range", item: null });
   const down = atRungBy(item, drill, -1, doses);
   if (down) list.push({ id: "rung-down", item: down });
-  const wish = wished(asks);
-  return list.sort((a, b) => Number(b.id === wish) - Number(a.id === wish));
-}
-
-/** What a gate's words ask for. */
-function wished(asks: string): Remedy["id"] {
-  if (/slow|tempo|pause/i.test(asks)) return "slower";
-  if (/rung|easier|earlier|step back|both feet|knees down/i.test(asks)) return "rung-down";
-  if (/fewer|stop the set|end the set|rest/i.test(asks)) return "fewer";
-  return "less-range";
+  return list.sort((a, b) => Number(b.id === asks) - Number(a.id === asks));
 }
 
 /** A third less of a set, whole repetitions and seconds; null where nothing sensible is left. */

@@ -43,7 +43,7 @@ export const blankRung = (like: Rung, number: number): Rung => ({
   kit: [],
   exact: [],
   load: "",
-  gates: [{ see: "", then: "" }],
+  gates: [{ see: "", then: "", ask: "less-range" }],
   contraindications: [],
 });
 

@@ -6,6 +6,7 @@ import { KitItem } from "#core/drill/kit";
 import type { Library } from "#core/content/library";
 import { PosePicture } from "../figure/pose-picture";
 import { rangeFor, readDose } from "./own-drill";
+import { readAsk } from "#core/drill/gate";
 
 /** One rung: words, steps, doses, kit, what to look at, and whose picture it has. */
 export function RungEditor({
@@ -108,7 +109,8 @@ export function RungEditor({
               change({
                 gates: event.target.value.split("\n").map((line) => {
                   const [see = "", ...then] = line.split(":");
-                  return { see, then: then.join(":").trimStart() };
+                  const typed = then.join(":").trimStart();
+                  return { see, then: typed, ask: readAsk(typed) };
                 }),
               })
             }

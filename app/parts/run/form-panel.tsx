@@ -57,7 +57,7 @@ export function FormPanel({
       </div>
       <h3 className="label mt-4">Then</h3>
       <div className="mt-1 grid gap-1.5 sm:grid-cols-2">
-        {remedies(item, drill, gate.then, doses).map((remedy, n) => (
+        {remedies(item, drill, gate.ask, doses).map((remedy, n) => (
           <button
             key={remedy.id}
             type="button"
