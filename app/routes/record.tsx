@@ -123,13 +123,14 @@ export default function RecordPage({ loaderData: view }: Route.ComponentProps) {
               className="press"
               onClick={() =>
                 download(
-                  `record-${view.athlete.id}-${view.day}.csv`,
-                  `\uFEFF${checksCsv(
+                  "checks",
+                  checksCsv(
                     view.checks.filter(({ on }) => on <= view.day),
                     [view.athlete],
                     view.library,
-                  )}`,
-                  "text/csv",
+                  ),
+                  view.athlete.name,
+                  { on: view.day },
                 )
               }
             >

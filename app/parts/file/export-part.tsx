@@ -4,7 +4,6 @@ import { checksCsv } from "#core/exchange/checks-csv";
 import type { Check, Kind } from "#core/records/records";
 import { withPacks } from "#core/content/library";
 import { library } from "#library/index";
-import { today } from "../../clock";
 import { rememberSaved } from "../../store/file-out";
 import { openNotebook } from "../../store/open";
 import { download } from "../download";
@@ -48,11 +47,7 @@ export function ExportPart({ counts }: { counts: Partial<Record<Kind, number>> }
                 progress(checks.length / counts.check!);
               }
               const whole = withPacks(library, notebook.all("pack"));
-              download(
-                `yearling-checks-${today()}.csv`,
-                `\uFEFF${checksCsv(checks, notebook.all("athlete"), whole)}`,
-                "text/csv;charset=utf-8",
-              );
+              download("checks", checksCsv(checks, notebook.all("athlete"), whole));
             })
           }
         >

@@ -30,13 +30,7 @@ export function QuarantinePart({ aside, strays }: { aside: readonly Aside[]; str
           <button
             type="button"
             className="press"
-            onClick={() =>
-              download(
-                "yearling-set-aside.json",
-                JSON.stringify(aside, null, 1),
-                "application/json",
-              )
-            }
+            onClick={() => download("set-aside", JSON.stringify(aside, null, 1))}
           >
             Save them to a file
           </button>

@@ -1,4 +1,3 @@
-import { today } from "../../clock";
 import { fileOf, type Progress } from "../../store/file-out";
 import type { Notebook } from "../../store/notebook";
 import { download } from "../download";
@@ -10,5 +9,5 @@ export async function saveNotebook(
   signal: AbortSignal = new AbortController().signal,
 ): Promise<void> {
   const file = await fileOf(notebook, progress, signal);
-  download(`yearling-${today()}.json`, file, "application/json");
+  download("notebook", file);
 }

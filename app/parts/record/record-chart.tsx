@@ -29,7 +29,7 @@ export function RecordChart({ view, row }: { view: AthleteView; row: RecordRow }
   const notes = notesOf(own, protocol);
   const preps = view.logs.filter(({ on }) => on >= from && on <= view.day).map(({ on }) => on);
   const title = `${view.athlete.name}: ${protocol.name}, ${mode}, ${temperature}`;
-  const file = `${protocol.id}-${mode}-${view.athlete.id}`;
+  const of = `${protocol.id}-${mode}`;
   const svg = (): string => standaloneSvg(frame.current!.querySelector("svg")!, title);
   return (
     <section className="mt-6" aria-label={title}>
@@ -69,14 +69,16 @@ export function RecordChart({ view, row }: { view: AthleteView; row: RecordRow }
         <button
           type="button"
           className="press"
-          onClick={() => download(`${file}.svg`, svg(), "image/svg+xml")}
+          onClick={() => download("chart", svg(), view.athlete.name, { of })}
         >
           <Download size={16} aria-hidden="true" /> Chart as SVG
         </button>
         <button
           type="button"
           className="press"
-          onClick={() => void pngOf(svg()).then((png) => download(`${file}.png`, png, "image/png"))}
+          onClick={() =>
+            void pngOf(svg()).then((png) => download("picture", png, view.athlete.name, { of }))
+          }
         >
           <Download size={16} aria-hidden="true" /> as PNG
         </button>
@@ -84,11 +86,9 @@ export function RecordChart({ view, row }: { view: AthleteView; row: RecordRow }
           type="button"
           className="press"
           onClick={() =>
-            download(
-              `${file}.csv`,
-              `\uFEFF${checksCsv(own, [view.athlete], view.library)}`,
-              "text/csv",
-            )
+            download("checks", checksCsv(own, [view.athlete], view.library), view.athlete.name, {
+              of,
+            })
           }
         >
           <Download size={16} aria-hidden="true" /> its checks as CSV

@@ -35,8 +35,8 @@ export function OutDesk({ view }: { view: AthleteView }) {
   const { season, athlete, today } = view;
   const { questions, forecast, around } = useSeason(view);
   const at = `/at/${athlete.id}/season`;
-  const first = athlete.name.split(" ")[0]!.toLowerCase();
-  const csv = (name: string, text: string) => download(`${first}-${name}.csv`, text, "text/csv");
+  const csv = (kind: "plan" | "doses" | "forecasts", text: string) =>
+    download(kind, text, athlete.name);
   return (
     <>
       <h1 className="text-3xl">Take the season along</h1>
@@ -181,14 +181,14 @@ function CalendarPart({ view }: { view: AthleteView }) {
           className="press press-main"
           onClick={() => {
             download(
-              `${view.athlete.name.split(" ")[0]!.toLowerCase()}-season.ics`,
+              "season",
               toCalendar(events, {
                 zone,
                 stamp: moment(),
                 alarm: alarm === "none" ? null : Number(alarm),
                 name: `${view.athlete.name}: preps`,
               }),
-              "text/calendar",
+              view.athlete.name,
             );
             act("write-calendar", { light });
           }}
