@@ -132,7 +132,8 @@ test("the calendar is written, read back without a change, and a move made in it
   const csv = await downloaded(page, () =>
     page.getByRole("button", { name: "The forecasts" }).click(),
   );
-  expect(csv).toMatch(/^date,motion,side,mode,need,middle,low_80,high_80/);
+  // The mark tells a spreadsheet that it is UTF-8.
+  expect(csv).toMatch(/^\uFEFFdate,motion,side,mode,need,middle,low_80,high_80/);
 });
 
 test("a session is taken out and put back; what a calendar held and is gone, the next one calls off", async ({
