@@ -140,3 +140,21 @@ test("a skill is made from nothing, with a side, and its check is proposed", asy
   await page.getByRole("link", { name: "2 Check" }).click();
   await expect(page.locator("#row-foot-turning-in")).toBeVisible();
 });
+
+test("an aim whose date is past is refused with the reason, and the form keeps what was typed", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/odalys/aim");
+  await page.getByRole("button", { name: "Add another aim" }).click();
+  const form = page.locator("form", { has: page.getByRole("button", { name: "Keep the aim" }) });
+  const date = form.getByLabel("By");
+  // As a browser without date limits would send it.
+  await date.evaluate((field: HTMLInputElement) => field.removeAttribute("min"));
+  await date.fill("2026-01-10");
+  await form.getByRole("button", { name: "Keep the aim" }).click();
+  await expect(page.getByText("The date of an aim lies ahead.")).toBeVisible();
+  await expect(date).toHaveValue("2026-01-10");
+  await date.fill("2027-03-01");
+  await form.getByRole("button", { name: "Keep the aim" }).click();
+  await expect(form).toHaveCount(0);
+});

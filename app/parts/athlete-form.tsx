@@ -6,6 +6,7 @@ import { readNumber } from "./words";
 import { useAct } from "./use-act";
 import { athleteFieldWords } from "#words/acts";
 import { textOf } from "./form-text";
+import { useEffect } from "react";
 
 /** The draft of an athlete's form. */
 export const draftNameOf = (athlete: Athlete | null): string => `athlete/${athlete?.id ?? "new"}`;
@@ -22,7 +23,7 @@ export function AthleteForm({
   on: string;
   close: () => void;
 }) {
-  const { act, refused } = useAct<"save-athlete">();
+  const { act, done, refused } = useAct<"save-athlete">();
   const errors = refused?.why === "invalid" ? athleteFieldWords(refused.fields) : {};
   const draft = useFormDraft(draftNameOf(athlete));
   const send = (form: FormData) => {
@@ -37,9 +38,16 @@ export function AthleteForm({
       dominantSide: text("dominantSide") === "left" ? "left" : "right",
       placeId: text("placeId") || null,
     });
-    draft.drop();
-    if (athlete) close();
+    // A new athlete leads on to the aim; an edited one closes the form when it is done.
+    if (!athlete) draft.drop();
   };
+  useEffect(() => {
+    if (!done) return;
+    draft.drop();
+    close();
+    // Once, when it is done: what it calls is made anew at every look.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [done]);
   return (
     <form
       ref={draft.ref}

@@ -9,7 +9,7 @@ export type FieldsSent<Name extends ActName> = Omit<FieldsOf<Name>, "athleteId">
 
 /**
  * Sends acts to this route's action as JSON, or to that of another route.
- * `answer` is what the last one came to, `refused` why it was not done.
+ * `done` says that the last one was, `answer` what it came to, `refused` why it was not done.
  */
 export function useAct<Name extends ActName = ActName>(action?: string) {
   const fetcher = useFetcher<Done<AnswerOf<Name>>>();
@@ -22,6 +22,7 @@ export function useAct<Name extends ActName = ActName>(action?: string) {
   const { data } = fetcher;
   return {
     act,
+    done: data !== undefined && "done" in data && fetcher.state === "idle",
     answer: data && "done" in data ? data.done : null,
     refused: data && "refused" in data ? data.refused : null,
     busy: fetcher.state !== "idle",

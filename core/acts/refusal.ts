@@ -32,7 +32,6 @@ export type Refusal =
   | { why: "clean-not-above"; demand: number }
   /** A reading that the check refuses. */
   | { why: "reading"; protocolId: string; side: Side; note: EntryNote }
-  | { why: "run-under-way" }
   /** A rung that is kept from this athlete here and now, with every reason. */
   | { why: "not-permitted"; drill: string; against: Against[] }
   /** A prep that breaks the rules of order, or holds what may not be done, is not run. */

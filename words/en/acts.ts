@@ -28,8 +28,6 @@ export function refusalWords(refusal: Refusal): string {
       return "A clean skill asks more than a passable one.";
     case "reading":
       return "A reading cannot be right: measure it again.";
-    case "run-under-way":
-      return "A run is under way.";
     case "not-permitted":
       return `${refusal.drill} may not be done here and now; its rungs say why.`;
     case "unsafe":

@@ -38,6 +38,10 @@ export function calendarRefusalWords(refused: CalendarRefusal): string {
   }
 }
 
+/** So many records of a kind. @example countWords("athlete", 1) // "1 athlete" */
+export const countWords = (kind: Kind, count: number): string =>
+  `${count} ${count === 1 && kind !== "settings" ? kindNames[kind].replace(/s( |$)/, "$1") : kindNames[kind]}`;
+
 /** What each kind of record is called, many of it. */
 export const kindNames: Record<Kind, string> = {
   troupe: "troupe",

@@ -14,6 +14,7 @@ import {
   repairWords,
   warningWords,
 } from "./season";
+import { countWords } from "./file";
 
 const hip = { kind: "mobility" as const, focus: "hip" as const, starts: "19:00" };
 const set = { kind: "conditioning" as const, focus: null, starts: "19:10" };
@@ -139,4 +140,13 @@ describe("acts and refusals", () => {
     ],
     [{ why: "gone", kind: "aim" }, "This is not in the notebook any more (aims)."],
   ] as [Refusal, string][])("%j", (refusal, says) => expect(refusalWords(refusal)).toBe(says));
+});
+
+describe("records by their number", () => {
+  it("one of a kind is one", () => {
+    expect(countWords("athlete", 1)).toBe("1 athlete");
+    expect(countWords("run", 1)).toBe("1 run under way");
+    expect(countWords("run", 2)).toBe("2 runs under way");
+    expect(countWords("settings", 1)).toBe("1 settings");
+  });
 });

@@ -6,6 +6,7 @@ import { useDraft, useFormDraft } from "../use-draft";
 import { SkillCard, SkillSelect } from "./skill-choice";
 import { refusalWords } from "#words/acts";
 import { textOf } from "../form-text";
+import { useEffect } from "react";
 
 /** A new aim, or a change of one: skill, quality, side where it has one, date. */
 export function AimForm({
@@ -17,7 +18,7 @@ export function AimForm({
   aim?: Aim | null;
   close: () => void;
 }) {
-  const { act, refused } = useAct<"save-aim">();
+  const { act, done, refused } = useAct<"save-aim">();
   const name = `aim/${view.athlete.id}/${aim?.id ?? "new"}`;
   const [skillId, setSkill, dropSkill] = useDraft<string>(
     `${name}/skill`,
@@ -29,6 +30,14 @@ export function AimForm({
     dropSkill();
     fields.drop();
   };
+  // Refused, the form stays open with what was typed.
+  useEffect(() => {
+    if (!done) return;
+    drop();
+    close();
+    // Once, when it is done: what it calls is made anew at every look.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [done]);
   const skill = view.library.skills.find(({ id }) => id === skillId);
   return (
     <form
@@ -45,8 +54,6 @@ export function AimForm({
           hips: skill?.hipsChoice && form.get("hips") === "open" ? "open" : "square",
           by: textOf(form, "by"),
         });
-        drop();
-        close();
       }}
     >
       <SkillSelect skills={view.library.skills} value={skillId} onChange={setSkill} />

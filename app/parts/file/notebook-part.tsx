@@ -1,6 +1,6 @@
 import { useFetcher } from "react-router";
 import { kinds, type Kind } from "#core/records/records";
-import { kindNames } from "#words/file";
+import { countWords } from "#words/file";
 import { turnTo } from "../../store/open";
 
 /** Which notebook is open, what is in it, and the ways to the other, to a fresh demo and to an empty start. */
@@ -23,7 +23,7 @@ export function NotebookPart({
       </h2>
       <p className="text-muted">
         {rows.length > 0
-          ? rows.map(({ kind, count }) => `${count} ${kindNames[kind]}`).join(", ")
+          ? rows.map(({ kind, count }) => countWords(kind, count)).join(", ")
           : "It is empty."}
       </p>
       <p className="mt-2 flex flex-wrap gap-3">

@@ -44,6 +44,7 @@ import { SchoolsForm } from "./schools-form";
 import { itemSpans, PrepStrip } from "./strip";
 import { useProof } from "./use-proof";
 import { noteWords } from "#words/prep";
+import { refusalWords } from "#words/acts";
 
 type DeskProps = {
   view: AthleteView;
@@ -73,7 +74,7 @@ const Desk = memo(function Desk({
   picked,
   pick,
 }: DeskProps & { prep: Prep }) {
-  const { act, answer } = useAct<"mend-order" | "take-proven">();
+  const { act, answer, refused } = useAct<"mend-order" | "take-proven">();
   // Its own, so that nothing sent meanwhile calls off the way to the run.
   const runner = useAct();
   const [asked, setAsked] = useState<number | null>(null);
@@ -200,6 +201,11 @@ const Desk = memo(function Desk({
         />
       ) : null}
       <BreachBanner breaches={editable ? broken : []} repair={repair} />
+      {refused ? (
+        <p role="alert" className="mt-2 font-semibold text-clay">
+          {refusalWords(refused)}
+        </p>
+      ) : null}
       {view.aim ? null : (
         <p className="mt-2 border-l-4 border-tape bg-raised px-4 py-2">
           Without an aim there is nothing to prepare for but warmth.{" "}
