@@ -1,3 +1,4 @@
+import { bodyToday } from "../core/safety/body-today";
 import { gapOf } from "../core/aim/gap";
 import { needsOf } from "../core/aim/priority";
 import { diceOf, type Dice } from "../core/stats/dice";
@@ -79,7 +80,7 @@ const ladders: Bench = () => {
         needs,
         skills: [goal.skillId],
         place: null,
-        locked: [],
+        body: bodyToday(person, { logs, checks: [], library }, on),
         logs,
         days,
         preps,

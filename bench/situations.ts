@@ -5,7 +5,7 @@ import { blankPrep } from "../core/prep/blank";
 import { formatOf } from "../core/content/library";
 import type { PlanRequest } from "../core/prep/plan";
 import { requestFor } from "../core/prep/request";
-import { painLocks } from "../core/safety/pain";
+import { bodyToday } from "../core/safety/body-today";
 import { daysBetween } from "../core/dates/days";
 import { generateTroupe } from "../core/sample/generate";
 import { Cast } from "../core/sample/cast";
@@ -64,7 +64,7 @@ export function situations(): { name: string; request: PlanRequest }[] {
           needs,
           skills: aims.map(({ skillId }) => skillId),
           place: places[n % places.length]!,
-          locked: painLocks(athlete, logs, checks, library).map(({ motion }) => motion),
+          body: bodyToday(athlete, { logs, checks, library }, prep.on),
           logs,
           days: [],
           preps: mine(of("prep")),

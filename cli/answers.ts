@@ -1,3 +1,4 @@
+import { lockedMotions } from "../core/safety/pain";
 import { headlineOf } from "#core/aim/headline";
 import { headlineWords } from "#words/aim";
 import { motionOf } from "#core/body/motions";
@@ -53,7 +54,7 @@ export function checkAnswer(situation: Situation) {
     library,
     minutes: 15,
     today: day,
-    locked: locks.map(({ motion }) => motion),
+    locked: lockedMotions(locks),
   });
   return {
     athlete: athlete.id,

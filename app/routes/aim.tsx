@@ -84,7 +84,7 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
         <CautionLines cautions={view.cautions} />
         <Locks locks={view.locks} />
       </div>
-      <IntakeForm key={JSON.stringify(athlete.intake)} athlete={athlete} />
+      <IntakeForm key={JSON.stringify(athlete.intake)} athlete={athlete} on={view.day} />
     </StationLayout>
   );
 }

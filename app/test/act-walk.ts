@@ -7,6 +7,7 @@ import { today } from "../clock";
 import { athleteView } from "../view";
 import { plainSettings } from "#core/records/settings";
 import type { ActName } from "#core/acts/decide";
+import { lockKey } from "#core/safety/pain";
 import { perform as performAct } from "../acts/perform";
 import type { WalkStep } from "./faults";
 import { person } from "./person";
@@ -206,11 +207,13 @@ const acts: Record<string, () => Promise<unknown>> = {
   "log the run": async () => perform("finish-run", { ...of(await look()), clean: true }),
   log: async () =>
     perform("save-log", { log: { ...(await look()).logs.at(-1)!, note: "felt light" } }),
-  "clear a motion": async () => {
-    const view = await look();
-    const motion = view.locks[0]?.motion ?? "wrist.extension";
-    return perform("clear-motion", { athleteId: who, motion, who: "Dr Example", reason: "seen" });
+  "clear a place": async () => {
+    const hurt = "noor";
+    const view = await athleteView(hurt, new Request(`http://localhost/at/${hurt}/aim`));
+    const lock = lockKey(view.locks[0]!);
+    return perform("clear-place", { athleteId: hurt, lock, who: "Dr Example", reason: "seen" });
   },
+  "nothing of it applies": () => perform("nothing-applies", { athleteId: who }),
   "pin what comes next": () =>
     perform("choose-next", {
       athleteId: who,

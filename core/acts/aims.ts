@@ -1,7 +1,9 @@
 import * as z from "zod";
-import { IntakeQuestion } from "../body/conditions";
+import { Clearable } from "../body/conditions";
 import { JointId, MotionId } from "../body/motions";
-import { Intake, MotionClearance } from "../records/athlete";
+import { Day, Intake, PlaceClearance } from "../records/athlete";
+import { Exposure } from "../exposure/exposure";
+import { lockKey } from "../safety/pain";
 import { Aim } from "../records/records";
 import { does, gone, nothing, Of, rule } from "./act";
 
@@ -74,14 +76,15 @@ const closeAim = rule({
 /** Keeps the intake as answered today; clearances of questions still answered yes stay. */
 const saveIntake = rule({
   sent: Of.extend({
-    ...Intake.pick({ yes: true, note: true, growthSpurt: true, beighton: true }).shape,
+    ...Intake.pick({ yes: true, where: true, note: true, growthSpurt: true, beighton: true }).shape,
     flagged: z.array(JointId).optional(),
   }),
   decide: (scene, { athleteId, flagged, ...answers }) => {
     const athlete = scene.get("athlete", athleteId);
     if (!athlete) return gone("athlete");
-    const clearances = (athlete.intake?.clearances ?? []).filter(({ question }) =>
-      answers.yes.includes(question),
+    const clearances = (athlete.intake?.clearances ?? []).filter(
+      ({ question }) =>
+        question === "growing" || question === "loose" || answers.yes.includes(question),
     );
     return does({ does: "intake" }, [
       {
@@ -93,35 +96,59 @@ const saveIntake = rule({
   },
 });
 
-/** Records a clinician's clearance of one answer: who, when, limits. */
+/** "Nothing of this applies": an intake with no answer yes, asked today. */
+const nothingApplies = rule({
+  sent: Of,
+  decide: (scene, { athleteId }) => {
+    const athlete = scene.get("athlete", athleteId);
+    if (!athlete) return gone("athlete");
+    const known = athlete.intake;
+    const intake: Intake = {
+      yes: [],
+      where: [],
+      note: known?.note ?? "",
+      growthSpurt: known?.growthSpurt ?? false,
+      beighton: known?.beighton ?? null,
+      on: scene.today,
+      clearances: [],
+    };
+    return does({ does: "intake" }, [{ ...athlete, intake }]);
+  },
+});
+
+/** Records a clearance of one answer, of growing or of loose joints: who, from when until when, and what may be done again. */
 const clearQuestion = rule({
   sent: Of.extend({
-    question: IntakeQuestion,
+    question: Clearable,
     who: z.string().trim().min(1),
+    until: Day.nullable().default(null),
+    allows: z.array(Exposure).default([]),
     limits: z.string(),
   }),
-  decide: (scene, { athleteId, question, who, limits }) => {
+  decide: (scene, { athleteId, question, who, until, allows, limits }) => {
     const athlete = scene.get("athlete", athleteId);
     if (!athlete) return gone("athlete");
     if (!athlete.intake) return nothing;
     const others = athlete.intake.clearances.filter((clearance) => clearance.question !== question);
-    const clearance = { question, who, on: scene.today, limits };
+    const clearance = { question, who, on: scene.today, until, allows, limits };
     return does({ does: "clear-question" }, [
       { ...athlete, intake: { ...athlete.intake, clearances: [...others, clearance] } },
     ]);
   },
 });
 
-/** Lets a locked motion back into plans, by a person, with a reason. */
-const clearMotion = rule({
-  sent: Of.extend(MotionClearance.omit({ on: true, covers: true }).shape),
-  decide: (scene, { athleteId, ...clearance }) => {
+/** Lets a locked place back into plans, by a person, with a reason. */
+const clearPlace = rule({
+  sent: Of.extend({ ...PlaceClearance.pick({ who: true, reason: true }).shape, lock: z.string() }),
+  decide: (scene, { athleteId, lock: key, ...clearance }) => {
     const { athlete, locks } = scene.situation(athleteId);
-    const covers = locks.find(({ motion }) => motion === clearance.motion)?.causes ?? [];
-    return does({ does: "clear-motion", motion: clearance.motion }, [
+    const lock = locks.find((one) => lockKey(one) === key);
+    if (!lock) return nothing;
+    const { place, causes: covers } = lock;
+    return does({ does: "clear-place", place }, [
       {
         ...athlete,
-        clearances: [...athlete.clearances, { ...clearance, on: scene.today, covers }],
+        clearances: [...athlete.clearances, { ...clearance, place, on: scene.today, covers }],
       },
     ]);
   },
@@ -134,5 +161,6 @@ export const aimActs = {
   "close-aim": closeAim,
   "save-intake": saveIntake,
   "clear-question": clearQuestion,
-  "clear-motion": clearMotion,
+  "nothing-applies": nothingApplies,
+  "clear-place": clearPlace,
 };

@@ -1,5 +1,6 @@
 import type { MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
+import type { BodyPlace } from "../body/sites";
 
 /** What an act is called, with the names and figures that it is told by. */
 export type Does =
@@ -82,6 +83,8 @@ export type Does =
       name: string;
     }
   | { does: "checks" | "keep-preps"; count: number }
+  | { does: "clear-place"; place: BodyPlace | null }
+  /** Of an earlier version’s journal. */
   | { does: "clear-motion"; motion: MotionId }
   | { does: "set-more"; side: LeftRight };
 

@@ -1,6 +1,6 @@
 import * as z from "zod";
-import type { MotionId } from "../body/motions";
 import { liftedWithout } from "../safety/lifted";
+import type { PainLock } from "../safety/pain";
 import { NextChosen } from "../records/athlete";
 import { DayNote, Log } from "../records/records";
 import { does, gone, Of, rule, type Outcome } from "./act";
@@ -15,10 +15,10 @@ const saveLog = rule({
   }),
 });
 
-/** Takes a log away. Answers with the motions that only its pain had locked. */
+/** Takes a log away. Answers with the locks that only its pain had set. */
 const removeLog = rule({
   sent: Of.extend({ id: z.string() }),
-  decide: (scene, { athleteId, id }): Outcome<{ lifted: MotionId[] }> =>
+  decide: (scene, { athleteId, id }): Outcome<{ lifted: PainLock[] }> =>
     scene.get("log", id)
       ? {
           does: { does: "remove-log" },

@@ -3,17 +3,17 @@ import { JointId } from "../body/motions";
 import { Clocked, Gaps } from "../content/format";
 import { drillOf } from "../content/library";
 import { Dose } from "../drill/dose";
-import { rungOf } from "../drill/drill";
+import { onRung, rungOf } from "../drill/drill";
 import { ladderOf } from "../prep/doses";
 import { eligibility } from "../prep/eligible";
 import { itemFrom } from "../prep/item";
 import { mended, orderTerms } from "../prep/mend";
-import { breaches } from "../prep/order";
-import { permit } from "../prep/permit";
+import { against, withinLimits } from "../prep/permit";
 import { arrange } from "../prep/plan";
 import { formatFor } from "../prep/request";
 import { retimed } from "../prep/retime";
-import { Prep, PrepItem, type Run } from "../records/records";
+import { Prep, PrepItem } from "../records/records";
+import { beginRun, throughTheGate } from "../run/begin";
 import { memberOf } from "../run/group";
 import { newPrep, planned, refitted, requestOf } from "../situation/planning";
 import type { Situation } from "../situation/situation";
@@ -171,14 +171,14 @@ function keptAway(
   scene: Scene,
   athleteId: string,
   prep: Prep,
-  { drillId, rungId }: Pick<PrepItem, "drillId" | "rungId">,
+  { drillId, rungId, dose }: Pick<PrepItem, "drillId" | "rungId"> & { dose?: Dose | undefined },
 ): { refused: Refusal } | null {
   const drill = drillOf(scene.library, drillId);
   if (!drill) return null;
   const request = requestOf(scene.situation(athleteId), prep);
-  const against = permit(drill, rungOf(drill, rungId), request);
-  return against.length > 0
-    ? { refused: { why: "not-permitted", drill: drill.name, against } }
+  const reasons = against(request, { drill, rung: rungOf(drill, rungId), dose });
+  return reasons.length > 0
+    ? { refused: { why: "not-permitted", drill: drill.name, against: reasons } }
     : null;
 }
 
@@ -202,15 +202,22 @@ const editDrill = rule({
     const prep = latest(scene, sent);
     const item = prep.items.find(({ id }) => id === itemId);
     const kept =
-      item && rungId && keptAway(scene, sent.athleteId, prep, { drillId: item.drillId, rungId });
+      item &&
+      keptAway(scene, sent.athleteId, prep, {
+        drillId: item.drillId,
+        rungId: rungId ?? item.rungId,
+        dose,
+      });
     if (kept) return kept;
+    const { body } = requestOf(scene.situation(sent.athleteId), prep);
     const items = prep.items.map((item) => {
       const drill = drillOf(scene.library, item.drillId);
       if (item.id !== itemId || !drill) return item;
       if (!rungId) return { ...item, dose: dose ?? item.dose };
       const rung = rungOf(drill, rungId);
       const usual = prep.session === "warm-up" ? rung.warmUp : rung.session;
-      return { ...item, rungId: rung.id, dose: item.boxed ? item.dose : (usual ?? item.dose) };
+      const next = item.boxed ? item.dose : (usual ?? item.dose);
+      return { ...onRung(item, drill, rung), dose: withinLimits(body, drill, rung, next) };
     });
     return does({ does: rungId ? "another-rung" : "another-dose" }, [
       { ...prep, items, touched: true },
@@ -272,7 +279,7 @@ const keepOwnPrep = rule({
   sent: Sent.extend({ name: z.string().trim().min(1).max(60) }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
-    const items = prep.items.map((item) => ({ ...item, locked: false }));
+    const items = prep.items.map((item) => ({ ...item, pinned: false }));
     return does({ does: "keep-own-prep", name: sent.name }, [
       { ...prep, id: scene.newId("prep"), own: sent.name, items, touched: true },
     ]);
@@ -335,21 +342,22 @@ const startRun = rule({
   decide: (scene, { athleteId, prep: sent, along }): Outcome<{ runId: string }> => {
     const situation = scene.situation(athleteId);
     const prep = sent ? latest(scene, { prep: sent }) : prepOfToday(situation, scene);
-    const broken = breaches(prep.items, scene.library, orderTerms(requestOf(situation, prep)));
-    if (broken.length > 0) return { refused: { why: "unsafe", breaches: broken } };
+    // As of today, whatever day it was planned for.
+    const request = requestOf(situation, { ...prep, on: scene.today });
+    const passed = throughTheGate(prep, scene.library, orderTerms(request));
+    if ("breaches" in passed) return { refused: { why: "unsafe", breaches: passed.breaches } };
     const [under] = scene.all("run", athleteId);
     if (under) return { does: null, put: [], answer: { runId: under.id } };
-    const run: Run = {
-      kind: "run",
+    const run = beginRun(passed.prep, {
       id: scene.newId("run"),
       athleteId,
-      prep,
-      events: [{ type: "start", at: scene.moment }],
+      growing: request.body.growing,
+      at: scene.moment,
       group: along.map((id) => {
         const member = scene.situation(id);
-        return memberOf(prep, member.athlete, requestOf(member, prep));
+        return memberOf(prep, member.athlete, requestOf(member, { ...prep, on: scene.today }));
       }),
-    };
+    });
     return {
       does: null,
       put: scene.get("prep", prep.id) ? [run] : [prep, run],

@@ -1,7 +1,13 @@
 import * as z from "zod";
-import { RunEvent, type Log, type Run } from "../records/records";
+import { drillOf } from "../content/library";
+import { RunEvent, type Log, type PrepItem, type Run } from "../records/records";
+import { itemBarred } from "../run/floor";
+import { runAt } from "../run/run";
+import { withShut } from "../run/shut";
+import { requestOf } from "../situation/planning";
+import type { Refusal } from "./refusal";
 import { logOf, memberLog } from "../run/log-of";
-import { gone, Of, rule, type Outcome } from "./act";
+import { gone, Of, rule, type Outcome, type Scene } from "./act";
 
 /** An event of a run before it is known when. */
 export type Happening = RunEvent extends infer E
@@ -21,11 +27,41 @@ const Sent = z.preprocess(
   RunEvent,
 );
 
+/** What a change of plan on the floor puts in that may not be done; null where nothing. What stays as it was stays. */
+function unpermitted(scene: Scene, run: Run, events: readonly RunEvent[]): Refusal | null {
+  const plans = events.flatMap((event) => (event.type === "plan" ? [event.items] : []));
+  if (plans.length === 0) return null;
+  const state = runAt(run, scene.library, Date.parse(scene.moment));
+  const asked = requestOf(scene.situation(run.athleteId), { ...run.prep, on: scene.today });
+  const request = { ...asked, body: withShut(asked.body, state.shut) };
+  const same = (item: PrepItem) =>
+    state.items.some(
+      (one) =>
+        one.id === item.id &&
+        one.drillId === item.drillId &&
+        one.rungId === item.rungId &&
+        stillTime(one) >= stillTime(item),
+    );
+  for (const item of plans.flat()) {
+    const drill = drillOf(scene.library, item.drillId);
+    if (!drill || same(item)) continue;
+    const against = itemBarred(item, drill, request);
+    if (against.length > 0) return { why: "not-permitted", drill: drill.name, against };
+  }
+  return null;
+}
+
+/** Seconds in one go of an item; 0 where it is counted. */
+const stillTime = ({ dose }: PrepItem): number =>
+  dose.type === "reps" ? 0 : dose.type === "contract-relax" ? dose.deepen : dose.seconds;
+
 /** Adds what just happened to the run; it is written at once, so that a reload or a crash loses nothing. */
 const happen = rule({
   sent: z.object({ runId: z.string(), events: z.array(Sent).min(1) }),
   decide: (scene, { runId, events }): Outcome<null> => {
     const run = scene.get("run", runId);
+    const refused = run && unpermitted(scene, run, events);
+    if (refused) return { refused };
     return run
       ? { does: null, put: [withEvents(run, events, scene.moment)], quietly: true, answer: null }
       : gone("run");

@@ -6,10 +6,28 @@ export const IntakeQuestion = z.enum([
   "unstable-joint",
   "nerve-signs",
   "unwell",
+  "saddle",
+  "heart-effort",
+  "concussion",
+  "spine",
+  "replacement",
+  "hernia",
   "pregnancy",
   "pressure",
   "bone",
   "connective",
+  "energy",
+  "thinners",
+  "steroids",
   "medicine",
+  "older-new",
 ]);
 export type IntakeQuestion = z.infer<typeof IntakeQuestion>;
+
+/** What a clinician can clear: an answer of the intake, or what growing and loose joints keep away. */
+export const Clearable = z.enum([...IntakeQuestion.options, "growing", "loose"]);
+export type Clearable = z.infer<typeof Clearable>;
+
+/** Everything that can stand on an athlete's plans. */
+export const CautionId = z.enum([...Clearable.options, "no-intake"]);
+export type CautionId = z.infer<typeof CautionId>;

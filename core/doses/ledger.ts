@@ -1,6 +1,6 @@
 import type { MotionId } from "../body/motions";
 import { workSeconds } from "../drill/dose";
-import { rungOf, type Drill } from "../drill/drill";
+import { rungOf, timesOf, type Drill } from "../drill/drill";
 import type { Log, LogItem } from "../records/records";
 import { drillOf, type Drills } from "../content/library";
 import { mondayOf, plusDays } from "../dates/days";
@@ -23,7 +23,7 @@ export function secondsDone(item: LogItem, drill: Drill): number {
   if (item.seconds > 0) return item.seconds;
   const written = item.sets.reduce((sum, { seconds }) => sum + seconds, 0);
   if (written > 0) return written;
-  const planned = item.planned ? workSeconds(item.planned) * (drill.sided ? 2 : 1) : 0;
+  const planned = item.planned ? workSeconds(item.planned) * timesOf(drill, item.rungId) : 0;
   return item.done === "done" ? planned : planned / 2;
 }
 

@@ -18,6 +18,7 @@ export const logItemOf = ({
   form: null,
   pain: 0,
   painPlace: "",
+  painAt: null,
   painKind: null,
   sharp: false,
   looseAt: null,

@@ -5,6 +5,8 @@ import { Picture } from "../figure/picture";
 import { IntakeQuestion } from "../body/conditions";
 import { Dose } from "./dose";
 import { KitItem } from "./kit";
+import { SiteId } from "../body/sites";
+import { Exposure } from "../exposure/exposure";
 
 /** The phases of a prep, in the order in which they are always done. */
 export const phases = ["raise", "loosen", "open", "own", "use", "settle"] as const;
@@ -93,6 +95,16 @@ export type Contraindication = z.infer<typeof Contraindication>;
 /** Motions served, with the share of the dose that counts for each, 0–1. */
 const Serves = z.array(z.object({ motion: MotionId, share: z.number().min(0).max(1) }));
 
+/** What has to be there before a rung: degrees of a motion, and the rung below done clean so often, over so many weeks. */
+export const RungNeeds = z.object({
+  ranges: z
+    .array(z.object({ motion: MotionId, mode: z.enum(["passive", "active"]), degrees: z.number() }))
+    .default([]),
+  clean: z.int().min(0).max(60).default(0),
+  weeks: z.int().min(0).max(26).default(0),
+});
+export type RungNeeds = z.infer<typeof RungNeeds>;
+
 export const Rung = z.object({
   id: z.string(),
   name: z.string(),
@@ -119,6 +131,15 @@ export const Rung = z.object({
   position: Position.optional(),
   loadsHands: z.boolean().optional(),
   inverted: z.boolean().optional(),
+  sided: z.boolean().optional(),
+  /** What it does to a body that its picture, position, kind and kit do not show. */
+  does: z.array(Exposure).default([]),
+  /** What the picture seems to show and is not so. */
+  doesNot: z.array(Exposure).default([]),
+  /** Places under a roller or a ball. */
+  presses: z.array(SiteId).default([]),
+  /** What has to be there before it is done. */
+  needs: RungNeeds.nullable().default(null),
   picture: Picture,
 });
 export type Rung = z.infer<typeof Rung>;
@@ -152,6 +173,9 @@ export const Drill = z.object({
   rungs: z.array(Rung).min(1),
   cautions: z.array(z.string()),
   contraindications: z.array(Contraindication).default([]),
+  /** What every rung does to a body beyond what can be seen of it; null where nobody has said. */
+  does: z.array(Exposure).nullable().default(null),
+  presses: z.array(SiteId).default([]),
 });
 export type Drill = z.infer<typeof Drill>;
 
@@ -165,6 +189,8 @@ export type AtRung = {
   serves: Drill["serves"];
   loadsHands: boolean;
   inverted: boolean;
+  /** Done one side after the other. */
+  sided: boolean;
   contraindications: readonly Contraindication[];
 };
 
@@ -181,10 +207,29 @@ export function atRung(drill: Drill, rung: Rung): AtRung {
         serves: rung.serves ?? drill.serves,
         loadsHands: rung.loadsHands ?? drill.loadsHands,
         inverted: rung.inverted ?? drill.inverted,
+        sided: rung.sided ?? drill.sided,
         contraindications: [...drill.contraindications, ...rung.contraindications],
       }),
     );
   return here;
+}
+
+/** How many sides a drill is done on, one after the other, on a rung. */
+export const timesOf = (drill: Drill, rungId: string): 1 | 2 =>
+  atRung(drill, rungOf(drill, rungId)).sided ? 2 : 1;
+
+/** Something done of a drill, on another of its rungs: with that rung's sides. */
+export function onRung<Item extends { rungId: string; sides: ("left" | "right")[] }>(
+  item: Item,
+  drill: Drill,
+  rung: Rung,
+): Item {
+  const sides: ("left" | "right")[] = !atRung(drill, rung).sided
+    ? []
+    : item.sides.length > 0
+      ? item.sides
+      : ["left", "right"];
+  return { ...item, rungId: rung.id, sides };
 }
 
 /** Order of two texts by their code: for sorting that must be quick and the same everywhere. */

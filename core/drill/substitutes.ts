@@ -1,3 +1,5 @@
+import { doesOf } from "../exposure/does";
+import type { Drill, Rung } from "./drill";
 import type { KitItem } from "./kit";
 
 /** What stands in for a thing that is not there, the best first. */
@@ -20,27 +22,49 @@ const standIns: Partial<Record<KitItem, readonly KitItem[]>> = {
   rings: ["bar"],
 };
 
-/** Things that can stand in for a piece of kit, the best first; empty where nothing safe does. */
+/** Things that can stand in for a piece of kit whatever it is for, the best first; empty where nothing does. */
 export const substitutesOf = (item: KitItem): readonly KitItem[] => standIns[item] ?? [];
+
+/**
+ * What may stand in for a thing in this use, the best first. Nothing small and hard under the spine, no chair under
+ * hands or feet that carry, no towel where the grip has to slide or the band to stretch, no bar for rings that turn.
+ */
+export function standInsFor(wanted: KitItem, drill: Drill, rung: Rung): readonly KitItem[] {
+  if (rung.exact.includes(wanted)) return [];
+  const { exposes, presses } = doesOf(drill, rung);
+  const spine = presses.includes("thoracic") || presses.includes("lumbar") || presses.includes("neck");
+  const carries =
+    exposes.has("hands-part") ||
+    exposes.has("hands-full") ||
+    exposes.has("fall") ||
+    exposes.has("one-leg") ||
+    rung.picture.props.some((prop) => prop.kind === "box" && ["toe", "ball", "heel"].includes(prop.at));
+  const stretches = drill.kind === "strength" || drill.kind === "dynamic";
+  return substitutesOf(wanted).filter((one) => {
+    if (spine && (one === "ball" || one === "bottle")) return false;
+    if (carries && (one === "chair" || one === "books" || one === "bottle")) return false;
+    if (stretches && (wanted === "band" || wanted === "loop-band") && one !== "band") return false;
+    if (drill.kind === "dynamic" && one === "towel") return false;
+    if (wanted === "rings" && (exposes.has("hang-behind") || exposes.has("shoulder-behind-loaded")))
+      return false;
+    return true;
+  });
+}
 
 export type Fetched = { wanted: KitItem; used: KitItem };
 
-/**
- * What of a place's kit is used for what a rung asks for; null when a thing is missing and nothing stands in.
- * @param exact a thing that must be itself: a band that has to stretch is not replaced by a towel
- * @example fetched(["roller"], ["bottle"], []) // [{ wanted: "roller", used: "bottle" }]
- */
-export function fetched(
-  asked: readonly KitItem[],
+/** What of a place's kit is used for one thing a rung asks for; null when it is missing and nothing stands in. */
+export function standInOf(
+  wanted: KitItem,
   has: readonly KitItem[],
-  exact: readonly KitItem[],
-): Fetched[] | null {
-  const found: Fetched[] = [];
-  for (const wanted of asked) {
-    const options = exact.includes(wanted) ? [wanted] : [wanted, ...substitutesOf(wanted)];
-    const used = options.find((item) => has.includes(item));
-    if (!used) return null;
-    found.push({ wanted, used });
-  }
-  return found;
+  drill: Drill,
+  rung: Rung,
+): KitItem | null {
+  return [wanted, ...standInsFor(wanted, drill, rung)].find((item) => has.includes(item)) ?? null;
+}
+
+/** What of a place's kit is used for what a rung asks for; null when a thing is missing and nothing stands in. */
+export function fetched(drill: Drill, rung: Rung, has: readonly KitItem[]): Fetched[] | null {
+  const found = rung.kit.map((wanted) => ({ wanted, used: standInOf(wanted, has, drill, rung) }));
+  return found.every((one): one is Fetched => one.used !== null) ? found : null;
 }

@@ -22,6 +22,7 @@ const Person = Athlete.extend({
     .object({
       on: Day.optional(),
       yes: Intake.shape.yes.default([]),
+      where: Intake.shape.where,
       note: z.string().default(""),
       growthSpurt: z.boolean().default(false),
       beighton: Intake.shape.beighton.default(null),

@@ -1,9 +1,12 @@
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
+import { atRung } from "../drill/drill";
 import { ladderOf } from "./doses";
 import { eligibility } from "./eligible";
 import { itemFrom } from "./item";
+import { orderTerms } from "./mend";
 import { breaches } from "./order";
+import { longestStay } from "./permit";
 import type { PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds } from "./timeline";
 import { prepWorth } from "./worth";
@@ -32,10 +35,7 @@ export function alternativesTo(
   if (!present || !drill) return [];
   const length = itemSeconds(present.dose, drill, present.sides, present.extra);
   const [worth, seconds] = [prepWorth(items, request), prepSeconds(items, request.library)];
-  const terms = {
-    alreadyWarm: request.alreadyWarm,
-    beforeTraining: request.format.doses === "warm-up",
-  };
+  const terms = orderTerms(request);
   const before = breaches(items, request.library, terms).length;
   return request.library.drills
     .flatMap((other): Alternative[] => {
@@ -46,10 +46,15 @@ export function alternativesTo(
           ? found.places.find(({ segment }) => segment.phase === present.phase)
           : undefined;
       if (!place) return [];
-      const dose = ladderOf(place.dose, other, request.format)
+      const dose = ladderOf(
+        place.dose,
+        other,
+        request.format,
+        longestStay(request.body, other, place.rung),
+      )
         .map((one) => ({
           one,
-          off: Math.abs(itemSeconds(one, other, other.sided ? ["left", "right"] : []) - length),
+          off: Math.abs(itemSeconds(one, other, atRung(other, place.rung).sided ? ["left", "right"] : []) - length),
         }))
         .sort((a, b) => a.off - b.off)[0]!.one;
       const item = { ...itemFrom(place, dose, request), segment: present.segment };

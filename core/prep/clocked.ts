@@ -1,9 +1,12 @@
-import { atRung, type Drill, type Pattern } from "../drill/drill";
+import { type Drill, type Pattern } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { eligibility, type Eligible } from "./eligible";
 import { itemFrom } from "./item";
-import { rankOf, wantsWarmth } from "./order";
-import type { Plan, PlanRequest } from "./plan";
+import { rankOf } from "./order";
+import { against } from "./permit";
+import { tolerance, uniquely, type Plan, type PlanRequest } from "./plan";
+import { handsBefore, unready, unreadyParts } from "./hands-first";
+import { raises, shortestRaise, wantsWarmth } from "./warmth";
 import { prepSeconds } from "./timeline";
 
 /** How many of the last preps a new one must differ from. */
@@ -27,10 +30,13 @@ export function clockedPlan(request: PlanRequest): Plan {
     if ("reason" in result) leftOut.push({ drillId: drill.id, reason: result.reason });
     else pool.push(...result.places);
   }
+  const each = (clocked ?? gaps!).seconds;
   const safe = pool.filter(
     ({ drill, rung }) =>
       (request.alreadyWarm || !wantsWarmth(drill)) &&
-      (!atRung(drill, rung).loadsHands || drill.preparesHands),
+      unreadyParts(unready, handsBefore(drill, rung)).length === 0 &&
+      against(request, { drill, rung, dose: { type: "time", sets: 1, seconds: each, rest: 0 } })
+        .length === 0,
   );
   const families: Eligible[][] = clocked
     ? clocked.families.map((family) => variantsOf(safe, family))
@@ -40,9 +46,10 @@ export function clockedPlan(request: PlanRequest): Plan {
     ? rotated(families, request.recent ?? [])
     : oneEach(families, request.recent ?? []);
   const handOver = request.handOver ?? 0;
-  const rounds = Array.from({ length: boxes.rounds }, (_, round) =>
+  const turns = Array.from({ length: boxes.rounds }, (_, round) =>
     picked.flatMap((variant) => (variant ? [boxed(variant, boxes.seconds, round, request)] : [])),
   ).flat();
+  const rounds = uniquely(clocked ? begunWithRaise(turns, pool, request) : turns);
   const seconds = prepSeconds(rounds, request.library, handOver);
   const empty = clocked ? clocked.families.filter((_, i) => families[i]!.length === 0) : [];
   return {
@@ -61,13 +68,50 @@ export function clockedPlan(request: PlanRequest): Plan {
           ? { note: "nothing-between" }
           : seconds > request.budget
             ? { note: "over-clock", seconds, budget: request.budget }
-            : null,
+            : request.budget - seconds > tolerance
+              ? { note: "left", seconds: request.budget - seconds }
+              : null,
     wants: seconds > request.budget ? seconds : null,
     value: 0,
     variants: clocked
       ? families.reduce((product, { length }) => product * Math.max(1, length), 1)
       : null,
   };
+}
+
+/**
+ * A clocked prep begins with a raise, unless already warm or one of its families raises first: out of the minutes
+ * that are over, else in the first box of the first round, so that the sum stays exact.
+ */
+function begunWithRaise(
+  items: PrepItem[],
+  pool: readonly Eligible[],
+  request: PlanRequest,
+): PrepItem[] {
+  const { library, alreadyWarm, budget, handOver = 0 } = request;
+  if (alreadyWarm || items.length === 0 || raises(items[0]!, library) >= shortestRaise)
+    return items;
+  const raise = raiseOf(pool, request);
+  if (!raise) return items;
+  const over = budget - prepSeconds(items, library, handOver);
+  const seconds = over >= shortestRaise ? over : items[0]!.dose.type === "time" ? items[0]!.dose.seconds : 0;
+  const first = { ...boxed(raise, seconds, 0, request), why: [{ why: "raise" as const }] };
+  return over >= shortestRaise ? [first, ...items] : [first, ...items.slice(1)];
+}
+
+/** A raise that may be done here: of the pool, else of the library whatever the format holds. */
+function raiseOf(pool: readonly Eligible[], request: PlanRequest): Eligible | null {
+  const known = pool.find(({ drill }) => drill.kind === "pulse");
+  if (known) return known;
+  const [segment] = request.format.segments;
+  for (const drill of request.library.drills) {
+    if (drill.kind !== "pulse" || !segment) continue;
+    const rung = drill.rungs[0]!;
+    const dose = rung.warmUp ?? rung.session;
+    if (dose && against(request, { drill, rung }).length === 0)
+      return { drill, rung, dose, segment, fetched: [], replaced: [] };
+  }
+  return null;
 }
 
 function variantsOf(pool: readonly Eligible[], family: Pattern): Eligible[] {

@@ -1,6 +1,7 @@
 import type { Dose } from "../drill/dose";
 import type { Drill } from "../drill/drill";
 import type { Format } from "../content/format";
+import { stillSeconds } from "./stays";
 
 /** Most sets of one drill, by the kind of session. */
 const mostSets = (drill: Drill, format: Format): number =>
@@ -34,10 +35,17 @@ export function heavier(dose: Dose, drill: Drill, format: Format): Dose | null {
     : null;
 }
 
-/** Every dose the planner may give, the lightest first. */
-export function ladderOf(dose: Dose, drill: Drill, format: Format): Dose[] {
+/** Every dose the planner may give, the lightest first. @param longest no stay longer than this, seconds */
+export function ladderOf(
+  dose: Dose,
+  drill: Drill,
+  format: Format,
+  longest: number | null = null,
+): Dose[] {
   const all: Dose[] = [];
   for (let next: Dose | null = lightest(dose); next; next = heavier(next, drill, format))
-    all.push(next);
+    if (all.length === 0 || longest === null || stillSeconds(drill, next) <= longest)
+      all.push(next);
+    else break;
   return all;
 }

@@ -2,16 +2,19 @@ import type { Need } from "../aim/priority";
 import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
-import { atRung, rungOf, type Drill, type Contraindication, type Rung } from "../drill/drill";
+import { atRung, rungOf, type Drill, type Rung } from "../drill/drill";
 import { fetched, type Fetched } from "../drill/substitutes";
 import type { Place } from "../records/records";
 import type { NextStep } from "../progress/next-step";
 import type { Tender } from "../progress/soreness";
-import type { Caution } from "../safety/intake";
+import type { BodyToday } from "../safety/body-today";
 import type { Format, Segment } from "../content/format";
 import type { Emphasis } from "../schedule/block";
-import { againstDrill, againstRung, held } from "./permit";
-import type { Against, Because } from "../records/reasons";
+import { against as refusedBy, held, withinLimits } from "./permit";
+import { capped, longestOf, stillSeconds } from "./stays";
+import { deepWarmth, isDeep } from "./warmth";
+import { isOfBody, type Against, type Because } from "../records/reasons";
+import { doesOf } from "../exposure/does";
 import { defaultSchools, type Schools } from "../content/schools";
 
 export type PlanTerms = {
@@ -20,10 +23,12 @@ export type PlanTerms = {
   /** Skills of the open aims. */
   skills: readonly string[];
   place: Place | null;
-  locked: readonly MotionId[];
-  cautions: readonly Caution[];
-  /** Uncleared intake answers, growing, loose joints: see `barsOf`. */
-  bars?: readonly Contraindication[];
+  /** What is known of the body today: what the gate looks at. */
+  body: BodyToday;
+  /** The minutes allow no raise until sweating: no deep split, bridge or ring work. */
+  noDeep?: boolean;
+  /** The longest stretch that the raise there is room for warms up for, seconds; null where nothing limits it. */
+  longestStretch?: number | null;
   dropped: readonly string[];
   /** Nothing but these drills: a prep that shrinks keeps to what it has. */
   only?: readonly string[];
@@ -82,7 +87,7 @@ function reasonAgainst(drill: Drill, situation: PlanTerms): Against | null {
   const schools = situation.schools ?? defaultSchools;
   if (dropped.includes(drill.id)) return { why: "dropped" };
   if (situation.only && !situation.only.includes(drill.id)) return { why: "not-in-prep" };
-  const [kept] = againstDrill(drill, situation);
+  const kept = keptAway(drill, situation);
   if (kept) return kept;
   if (drill.onlyIf === "side-lying-rotation" && schools.turnIn === "off")
     return { why: "school", of: "turn-in" };
@@ -106,6 +111,12 @@ function reasonAgainst(drill: Drill, situation: PlanTerms): Against | null {
   }
 }
 
+/** Why no rung of a drill may be done; null where one may. The reason against the first stands for all. */
+function keptAway(drill: Drill, situation: PlanTerms): Against | null {
+  const reasons = drill.rungs.map((rung) => refusedBy(situation, { drill, rung }));
+  return reasons.every((list) => list.some(isOfBody)) ? reasons[0]!.find(isOfBody)! : null;
+}
+
 /** Why a rung cannot be used here; null when it can. */
 function against(drill: Drill, rung: Rung, segment: Segment, situation: PlanTerms): Against | null {
   const { format } = situation;
@@ -114,16 +125,14 @@ function against(drill: Drill, rung: Rung, segment: Segment, situation: PlanTerm
     return { why: "position", format: format.name, positions: segment.positions };
   if (!doseFor(rung, format))
     return { why: format.doses === "warm-up" ? "too-strong" : "before-only" };
-  return againstRung(drill, rung, situation)[0] ?? null;
+  if (situation.noDeep && isDeep(drill, rung)) return { why: "not-warm", seconds: deepWarmth };
+  return refusedBy(situation, { drill, rung })[0] ?? null;
 }
 
 const doseFor = (rung: Rung, format: Format): Dose | null =>
   format.doses === "warm-up" ? rung.warmUp : rung.session;
 
-/**
- * The highest rung up to the athlete's own that can be used here; for a drill never logged also the rung
- * above its first, where only the first cannot be used.
- */
+/** The highest rung up to the athlete's own that can be used here. Never up for want of anything. */
 function atPlace(
   drill: Drill,
   segment: Segment,
@@ -132,12 +141,10 @@ function atPlace(
   const next = situation.nextSteps.get(drill.id);
   const wanted = next ? rungOf(drill, next.rungId) : drill.rungs[0]!;
   const own = drill.rungs.indexOf(wanted);
-  const down = Array.from({ length: own + 1 }, (_, i) => own - i);
-  const order = next ? down : [...down, 1];
-  for (const i of order) {
+  for (let i = own; i >= 0; i -= 1) {
     const rung = drill.rungs[i];
     if (!rung || against(drill, rung, segment, situation)) continue;
-    const used = fetched(rung.kit, situation.place?.kit ?? rung.kit, rung.exact) ?? [];
+    const used = fetched(drill, rung, situation.place?.kit ?? rung.kit) ?? [];
     const base = doseFor(rung, situation.format)!;
     const changed =
       rung === wanted
@@ -151,10 +158,20 @@ function atPlace(
       drill,
       rung,
       segment,
-      dose: asWorked(
+      dose: withinLimits(
+        situation.body,
         drill,
-        rung === wanted && next ? scaled(base, next, situation.format) : base,
-        situation,
+        rung,
+        asWarm(
+          drill,
+          asWorked(
+            drill,
+            rung,
+            rung === wanted && next ? scaled(base, next, situation.format) : base,
+            situation,
+          ),
+          situation,
+        ),
       ),
       fetched: used,
       replaced: [...(changed ? [changed] : []), ...used.flatMap(standIn)],
@@ -167,6 +184,12 @@ function atPlace(
 const standIn = ({ wanted, used }: Fetched): Because[] =>
   wanted === used ? [] : [{ why: "stand-in", wanted, used }];
 
+/** A stretch no longer than the raise there is room for warms up for. */
+const asWarm = (drill: Drill, dose: Dose, { longestStretch = null }: PlanTerms): Dose =>
+  longestStretch !== null && held(drill) && stillSeconds(drill, dose) > longestStretch
+    ? capped(drill, dose, longestStretch)
+    : dose;
+
 /** Before training no hold is longer than this, seconds. */
 const longestHoldBefore = 30;
 /** Time boxes of the clock school, seconds. */
@@ -177,6 +200,7 @@ const stay = 120;
 /** The dose as the ways of working chosen have it: time boxes, long stays, until loose; short holds before training. */
 function asWorked(
   drill: Drill,
+  rung: Rung,
   dose: Dose,
   { format, schools = defaultSchools, looseAt, noLongHold = false }: PlanTerms,
 ): Dose {
@@ -185,7 +209,7 @@ function asWorked(
   if (dose.type === "hold" && schools.hold === "long" && drill.kind === "static")
     return { type: "hold", sets: 1, seconds: stay, rest: 0 };
   if (dose.type !== "reps") return dose;
-  if (schools.pace === "clock")
+  if (schools.pace === "clock" && longestOf(drill, doesOf(drill, rung).exposes) === null)
     return { type: "time", sets: dose.sets, seconds: box[format.doses], rest: dose.rest };
   const usual = looseAt?.get(drill.id);
   if (schools.amount === "feel" && drill.phase === "loosen" && usual)

@@ -14,7 +14,7 @@ export function itemFrom(
   dose: Dose,
   situation: PlanTerms,
 ): PrepItem {
-  const { serves } = atRung(drill, rung);
+  const { serves, sided } = atRung(drill, rung);
   const share = (need: Need) => serves.find(({ motion }) => motion === need.motion)?.share ?? 0;
   const served = situation.needs
     .filter((need) => share(need) > 0)
@@ -28,7 +28,7 @@ export function itemFrom(
     segment: segment.name === segment.phase ? "" : segment.name,
     dose,
     boxed: false,
-    sides: drill.sided ? sidesFirst(main?.shorter ?? null, situation) : [],
+    sides: sided ? sidesFirst(main?.shorter ?? null, situation) : [],
     extra: null,
     why: [reasonFor(drill, main, situation), ...followed(drill, rung, situation), ...replaced],
     serves: served.map(({ motion }) => motion),

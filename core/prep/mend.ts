@@ -1,15 +1,17 @@
-import { atRung, rungOf } from "../drill/drill";
+import { onRung, rungOf } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
 import { lightest } from "./doses";
 import { eligibility, type Eligible } from "./eligible";
 import { itemFrom } from "./item";
-import { breaches, repaired, wantsWarmth, type OrderTerms } from "./order";
-import { permittedDown } from "./permit";
-import { shortestRaise, type PlanRequest } from "./plan";
+import { breaches, repaired, type OrderTerms } from "./order";
+import { permittedDown, withinLimits, type GateTerms } from "./permit";
+import { handsBefore, readyAfter, unreadyParts } from "./hands-first";
+import type { PlanRequest } from "./plan";
+import { raises, warmthOf } from "./warmth";
 
 /** What the rules of order ask of a prep. */
-export const orderTerms = (request: PlanRequest): OrderTerms => ({
+export const orderTerms = (request: PlanRequest): OrderTerms & { gate: GateTerms } => ({
   alreadyWarm: request.alreadyWarm,
   beforeTraining: request.format.doses === "warm-up",
   gate: request,
@@ -29,29 +31,33 @@ export function mended(
   const items = allowed.flatMap(({ now }) => now ?? []);
   const drills = items.map(({ drillId }) => drillOf(library, drillId));
   const added: PrepItem[] = [];
-  if (
-    !alreadyWarm &&
-    drills.some((drill) => drill && wantsWarmth(drill)) &&
-    !drills.some((drill) => drill?.phase === "raise")
-  ) {
-    const raise = firstOf(request, ({ drill }) => drill.phase === "raise");
+  const there = items.reduce((sum, item) => sum + raises(item, library), 0);
+  const wanted = alreadyWarm ? 0 : warmthOf(items, library);
+  const raised = items.map((item) => longerRaise(item, wanted - there, library));
+  if (wanted > 0 && there === 0) {
+    const raise = firstOf(request, ({ drill }) => drill.kind === "pulse");
     if (raise)
-      added.push(
-        itemFrom(raise, { type: "time", sets: 1, seconds: shortestRaise, rest: 0 }, request),
-      );
+      added.push(itemFrom(raise, { type: "time", sets: 1, seconds: wanted, rest: 0 }, request));
   }
-  const onHands = items.some(({ drillId, rungId }) => {
-    const drill = drillOf(library, drillId);
-    return drill && !drill.preparesHands && atRung(drill, rungOf(drill, rungId)).loadsHands;
-  });
-  if (onHands && !drills.some((drill) => drill?.preparesHands)) {
-    const wrists = firstOf(
-      request,
-      ({ drill, rung }) => drill.preparesHands && !atRung(drill, rung).loadsHands,
+  const short = items.some((item, at) => {
+    const drill = drills[at];
+    return (
+      drill &&
+      unreadyParts(readyAfter(items, library), handsBefore(drill, rungOf(drill, item.rungId)))
+        .length > 0
     );
-    if (wrists) added.push(itemFrom(wrists, lightest(wrists.dose), request));
+  });
+  if (short) {
+    const hands = firstOf(
+      request,
+      ({ drill }) =>
+        drill.preparesHands &&
+        drill.serves.some(({ motion }) => motion.startsWith("forearm.")) &&
+        !items.some(({ drillId }) => drillId === drill.id),
+    );
+    if (hands) added.push(itemFrom(hands, lightest(hands.dose), request));
   }
-  let list = repaired([...added, ...items], library, orderTerms(request));
+  let list = repaired([...added, ...raised], library, orderTerms(request));
   const removed = shut.map(({ drillId }) => drillId);
   for (
     let broken = breaches(list, library, orderTerms(request));
@@ -75,9 +81,16 @@ function permittedItem(item: PrepItem, request: PlanRequest): PrepItem | null {
   if (!drill) return item;
   const own = rungOf(drill, item.rungId);
   const rung = permittedDown(drill, own, request);
-  if (!rung || rung === own) return rung && item;
+  if (!rung) return null;
   const usual = request.format.doses === "warm-up" ? rung.warmUp : rung.session;
-  return { ...item, rungId: rung.id, dose: item.boxed ? item.dose : (usual ?? item.dose) };
+  const dose = rung === own || item.boxed ? item.dose : (usual ?? item.dose);
+  return { ...onRung(item, drill, rung), dose: withinLimits(request.body, drill, rung, dose) };
+}
+
+/** The raise as long as what follows asks for, where there is one. */
+function longerRaise(item: PrepItem, more: number, library: PlanRequest["library"]): PrepItem {
+  if (more <= 0 || raises(item, library) === 0 || item.dose.type !== "time") return item;
+  return { ...item, dose: { ...item.dose, seconds: item.dose.seconds + more } };
 }
 
 function firstOf(request: PlanRequest, test: (one: Eligible) => boolean): Eligible | null {

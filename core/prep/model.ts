@@ -2,15 +2,18 @@ import type { Need } from "../aim/priority";
 import { motionOf, type MotionId } from "../body/motions";
 import { bothSides } from "../body/side";
 import { workSeconds, type Dose } from "../drill/dose";
-import { atRung, byText, type Drill, type Phase } from "../drill/drill";
+import { atRung, byText, rungOf, timesOf, type Drill, type Phase } from "../drill/drill";
 import type { Library } from "../content/library";
 import { drillOf } from "../content/library";
+import { handsSeconds, isOnHands } from "../safety/hands-week";
 import type { PrepItem } from "../records/records";
 import { benefit, benefitPieces } from "./benefit";
 import { ladderOf } from "./doses";
 import type { Eligible, PlanTerms } from "./eligible";
 import type { Emphasis } from "../schedule/block";
+import { handsBefore, readies, readyAfter, unreadyParts, type HandsReady } from "./hands-first";
 import { clash, isMovement, rankOf } from "./order";
+import { longestStay } from "./permit";
 import { changeKit, changePosition, itemSeconds } from "./timeline";
 
 /** One dose of a candidate: what it takes and what it gives to each cell, seconds. */
@@ -82,8 +85,6 @@ export type ModelTerms = PlanTerms & {
   variety?: number;
 };
 
-const carriesHands = (option: Eligible): boolean => atRung(option.drill, option.rung).loadsHands;
-
 /** The programme of a prep. Candidates must be eligible already. */
 export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
   const { format, needs, fixed, library } = terms;
@@ -136,11 +137,11 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
       groups.push({ seconds: changePosition });
     }
     const shares = sharesOf(here.serves, segment.phase);
-    const levels = ladderOf(entry.dose, drill, format).map((dose): Level => {
+    const levels = ladderOf(entry.dose, drill, format, longestStay(terms.body, drill, rung)).map((dose): Level => {
       const work = workSeconds(dose);
       return {
         dose,
-        seconds: itemSeconds(dose, drill, drill.sided ? bothSides : []) + (brings ? changeKit : 0),
+        seconds: itemSeconds(dose, drill, here.sided ? bothSides : []) + (brings ? changeKit : 0),
         feeds: shares.map(({ cell, share }) => ({ cell, seconds: share * work })),
       };
     });
@@ -160,7 +161,11 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     covers: coversOf(options, terms, top),
     needsOne: needsOneOf(options, terms),
     clashes: clashesOf(options),
-    atMost: [...segmentShares(options, terms), ...tenderShares(options, terms)],
+    atMost: [
+      ...segmentShares(options, terms),
+      ...tenderShares(options, terms),
+      ...handsShare(options, terms),
+    ],
   };
 }
 
@@ -188,14 +193,33 @@ const tenderShares = (
   tender.map(({ joint, most }) => {
     const there = fixed.reduce((sum, item) => {
       const drill = drillOf(library, item.drillId);
-      const times = drill?.sided ? 2 : 1;
-      return drill && mainly(drill, joint) ? sum + times * workSeconds(item.dose) : sum;
+      return drill && mainly(drill, joint)
+        ? sum + timesOf(drill, item.rungId) * workSeconds(item.dose)
+        : sum;
     }, 0);
     return {
       members: indexes(options, ({ drill }) => mainly(drill, joint)),
       seconds: Math.max(0, most - there),
     };
   });
+
+/** Somebody who is growing has only so much of a week on the hands. */
+function handsShare(
+  options: readonly Option[],
+  { body, fixed, library }: ModelTerms,
+): Model["atMost"] {
+  if (body.handsLeft === null) return [];
+  const there = fixed.reduce((sum, item) => {
+    const drill = drillOf(library, item.drillId);
+    return drill ? sum + handsSeconds(drill, rungOf(drill, item.rungId), item.dose) : sum;
+  }, 0);
+  return [
+    {
+      members: indexes(options, ({ drill, rung }) => isOnHands(drill, rung)),
+      seconds: Math.max(0, body.handsLeft - there),
+    },
+  ];
+}
 
 const indexes = (options: readonly Option[], test: (option: Option) => boolean): number[] =>
   options.flatMap((option, i) => (test(option) ? [i] : []));
@@ -232,7 +256,7 @@ function extraNeeds(
 }
 
 const resting = ({ drill }: Eligible, { rested = [] }: PlanTerms): boolean =>
-  (drill.kind === "static" || drill.kind === "contract-relax") &&
+  ["static", "contract-relax", "active", "strength", "skill"].includes(drill.kind) &&
   drill.serves.some(({ motion, share }) => share >= 0.5 && rested.includes(motion));
 
 /** The three parts that every flagged joint gets before the warm-up. */
@@ -255,7 +279,13 @@ function coversOf(options: readonly Option[], terms: ModelTerms, top: number): M
     const by = indexes(options, (option) => test(option.drill, option));
     if (by.length > 0) covers.push({ name, bonus: bonus * top, by });
   };
-  if (terms.loadsHands) add("wrists", worth.wrists, (drill) => drill.preparesHands);
+  if (terms.loadsHands)
+    add(
+      "wrists",
+      worth.wrists,
+      (drill, option) =>
+        drill.preparesHands && (option === null || readiesFor(option, beforeHandstand)),
+    );
   if (format.kind === "issue")
     for (const joint of flagged)
       for (const { name, kinds } of issueParts)
@@ -285,15 +315,16 @@ function needsOneOf(
   { format, fixed, library }: ModelTerms,
 ): Model["needsOne"] {
   const there = fixed.flatMap(({ drillId }) => drillOf(library, drillId) ?? []);
-  const wrists = there.some((drill) => drill.preparesHands);
+  const ready = readyAfter(fixed, library);
   const moves =
     there.some(isMovement) && fixed.some(({ phase }) => phase === "own" || phase === "use");
   return options.flatMap((option, i) => {
     const rules: Model["needsOne"] = [];
-    if (carriesHands(option) && !option.drill.preparesHands && !wrists)
+    const asked = handsBefore(option.drill, option.rung);
+    if (unreadyParts(ready, asked).length > 0)
       rules.push({
         option: i,
-        anyOf: indexes(options, ({ drill }) => drill.preparesHands).filter((j) => j < i),
+        anyOf: indexes(options, (other) => readiesFor(other, asked)).filter((j) => j < i),
       });
     if (format.doses === "warm-up" && option.drill.kind === "static" && !moves)
       rules.push({
@@ -311,6 +342,13 @@ function needsOneOf(
     return rules;
   });
 }
+
+/** What an aim on the hands asks of them, whatever else is chosen. */
+const beforeHandstand: HandsReady = { wrist: 16, forearm: 10, fingers: 8 };
+
+/** The lightest dose of an option works the hands enough for what is asked. */
+const readiesFor = ({ drill, rung, levels }: Option, asked: HandsReady): boolean =>
+  unreadyParts(readies(drill, rung, levels[0]!.dose), asked).length === 0;
 
 /** The first shortens a muscle that the second stretches. */
 export const contracts = (work: Drill, stretch: Drill): boolean =>

@@ -1,6 +1,9 @@
-import { permit, type GateTerms } from "./permit";
+import { against, type GateTerms } from "./permit";
+import { handsBefore, plus, readies, unready, unreadyParts, type HandsPart } from "./hands-first";
+import { raises, warmthFor } from "./warmth";
+import { handsSeconds } from "../safety/hands-week";
 import type { Against } from "../records/reasons";
-import { atRung, rungOf, type Drill } from "../drill/drill";
+import { rungOf, type Drill } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
 
@@ -19,9 +22,6 @@ const kindRank: Record<Drill["kind"], number> = {
 };
 export const rankOf = (drill: Drill): number => kindRank[drill.kind];
 
-/** A long stretch, an end range or the skill: never cold. */
-export const wantsWarmth = (drill: Drill): boolean =>
-  ["static", "contract-relax", "active", "skill"].includes(drill.kind);
 const isStretch = ({ kind }: Drill): boolean => kind === "static" || kind === "contract-relax";
 const isLoosening = ({ kind }: Drill): boolean => kind === "circles" || kind === "dynamic";
 /** Work that moves: what has to follow a hold before training. */
@@ -63,8 +63,12 @@ export type Principle =
 export type Rule =
   /** Kept from this athlete here and now. */
   | { why: "not-permitted"; against: Against }
-  | { why: "cold" }
-  | { why: "wrists-first" }
+  /** So many seconds of whole-body work have to stand before it. */
+  | { why: "cold"; seconds: number }
+  /** The parts of the hands that have not been worked enough for the weight that comes. */
+  | { why: "wrists-first"; parts: HandsPart[] }
+  /** More weight on the hands this week than somebody who is growing is given, seconds left. */
+  | { why: "hands-week"; seconds: number }
   | { why: "after-wind-down" }
   | { why: "order"; principle: Principle }
   | { why: "no-release"; seconds: number }
@@ -105,8 +109,9 @@ export function breaches(
 ): Breach[] {
   const found: Breach[] = [];
   const drills = items.map(({ drillId }) => drillOf(library, drillId));
-  let warm = terms.alreadyWarm;
-  let wrists = false;
+  let raised = 0;
+  let hands = unready;
+  let onHands = 0;
   items.forEach((item, at) => {
     const drill = drills[at];
     if (!drill) return;
@@ -120,10 +125,16 @@ export function breaches(
       });
     const rung = rungOf(drill, item.rungId);
     if (terms.gate)
-      for (const against of permit(drill, rung, terms.gate)) say({ why: "not-permitted", against });
-    if (!warm && wantsWarmth(drill)) say({ why: "cold" });
-    if (atRung(drill, rung).loadsHands && !wrists && !drill.preparesHands)
-      say({ why: "wrists-first" });
+      for (const reason of against(terms.gate, { drill, rung, dose: item.dose }))
+        say({ why: "not-permitted", against: reason });
+    const warmth = terms.alreadyWarm ? 0 : warmthFor(drill, rung, item.dose);
+    if (raised < warmth) say({ why: "cold", seconds: warmth });
+    const parts = unreadyParts(hands, handsBefore(drill, rung));
+    if (parts.length > 0) say({ why: "wrists-first", parts });
+    onHands += handsSeconds(drill, rung, item.dose);
+    const left = terms.gate?.body.handsLeft ?? null;
+    if (left !== null && onHands > left && handsSeconds(drill, rung, item.dose) > 0)
+      say({ why: "hands-week", seconds: left });
     for (let earlier = 0; earlier < at; earlier += 1) {
       const before = drills[earlier];
       if (!before || isRepeat(items, earlier, at)) continue;
@@ -136,8 +147,8 @@ export function breaches(
     if (item.dose.type === "hold" && item.dose.sets > 1 && item.dose.rest < leastRelease)
       say({ why: "no-release", seconds: leastRelease });
     if (terms.beforeTraining && drill.kind === "static") sayShort(item, at, say);
-    warm ||= drill.phase === "raise";
-    wrists ||= drill.preparesHands;
+    raised += raises(item, library);
+    hands = plus(hands, readies(drill, rung, item.dose));
   });
   return found;
 

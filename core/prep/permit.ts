@@ -1,71 +1,195 @@
-import { atRung, type Contraindication, type Drill, type Rung } from "../drill/drill";
-import { fetched } from "../drill/substitutes";
-import type { MotionId } from "../body/motions";
-import type { Place } from "../records/records";
+import type { BodyPlace } from "../body/sites";
+import { atRung, type Drill, type Rung } from "../drill/drill";
+import type { Dose } from "../drill/dose";
+import { standInOf } from "../drill/substitutes";
+import { doesOf } from "../exposure/does";
+import type { Exposure } from "../exposure/exposure";
+import { needsFirst } from "../exposure/needs-first";
+import { stressOf } from "../exposure/stress";
 import type { Against } from "../records/reasons";
-import type { Caution } from "../safety/intake";
+import type { Place } from "../records/records";
+import { measuredKey, type BodyToday } from "../safety/body-today";
+import { conditionRules, harmless } from "../safety/condition-table";
+import { allowedAgain, type Caution } from "../safety/intake";
+import { rungKey, weeksSince } from "../safety/rung-record";
+import { capped, longestBy, longestOf, stillSeconds } from "./stays";
 
-/** What of a person, a day and a place decides whether a rung may be done at all. */
+/** What of a body, a day and a place decides whether a rung may be done at all. */
 export type GateTerms = {
-  /** Motions that pain has locked. */
-  locked: readonly MotionId[];
-  cautions: readonly Caution[];
-  /** What keeps drills away from this athlete: uncleared answers, growing, loose joints. */
-  bars?: readonly Contraindication[] | undefined;
+  body: BodyToday;
   /** Null where it is not known: then nothing is kept away for want of kit or room. */
   place: Place | null;
 };
 
-/** The first motion a drill works on that is locked; undefined when it may be done. */
-export const lockedIn = (
-  drill: Pick<Drill, "serves">,
-  locked: readonly MotionId[],
-): MotionId | undefined => drill.serves.find(({ motion }) => locked.includes(motion))?.motion;
+/** What may be done only so far. */
+export type Limit =
+  /** No stay longer than this, and what asks for it. */
+  | { limit: "hold"; seconds: number; by: Caution["id"] | "kind" }
+  /** A clinician's own words beside what is allowed again. */
+  | { limit: "said"; id: Caution["id"]; text: string };
+
+/** What the gate says of one thing to be done. */
+export type Verdict =
+  | { is: "allowed" }
+  | { is: "limited"; limits: Limit[] }
+  | { is: "refused"; against: Against[] };
+
+/** A drill on a rung, and how much of it; without a dose only whether it may be done at all. */
+export type Asked = { drill: Drill; rung: Rung; dose?: Dose | undefined };
 
 /** Drills that take a joint to the end of its range and hold it there. */
 export const held = (drill: Pick<Drill, "kind">): boolean =>
   drill.kind === "static" || drill.kind === "contract-relax";
 
-/** What keeps a whole drill away, whichever rung. Every reason, so that none masks another. */
-export function againstDrill(drill: Drill, { locked, cautions, bars = [] }: GateTerms): Against[] {
-  const shut = lockedIn(drill, locked);
-  const alwaysInverted =
-    drill.inverted && drill.rungs.every((rung) => atRung(drill, rung).inverted);
+/**
+ * The gate. Whether this body may do this today, and if so how far: allowed, allowed with limits, or refused with
+ * every reason, so that none masks another. Nothing else decides; every way in asks here.
+ */
+export function permit(body: BodyToday, day: Pick<GateTerms, "place">, asked: Asked): Verdict {
+  const { drill, rung, dose } = asked;
+  const limits = limitsOn(body, drill, rung);
+  const longest = longestBy(limits);
+  const against = [
+    ...againstBody(body, drill, rung),
+    ...(day.place ? againstPlace(drill, rung, day.place) : []),
+    ...(dose && longest !== null && stillSeconds(drill, dose) > longest
+      ? [{ why: "too-long" as const, seconds: longest }]
+      : []),
+  ];
+  if (against.length > 0) return { is: "refused", against };
+  return limits.length > 0 ? { is: "limited", limits } : { is: "allowed" };
+}
+
+/** Every reason against a rung; none where it may be done. */
+export function against(terms: GateTerms, asked: Asked): Against[] {
+  const verdict = permit(terms.body, terms, asked);
+  return verdict.is === "refused" ? verdict.against : [];
+}
+
+/** The longest stay that this body and this rung are given, seconds; null where nothing limits it. */
+export const longestStay = (body: BodyToday, drill: Drill, rung: Rung): number | null =>
+  longestBy(limitsOn(body, drill, rung));
+
+/** The dose as far as the limits of this body and this rung let it go. */
+export function withinLimits(body: BodyToday, drill: Drill, rung: Rung, dose: Dose): Dose {
+  const longest = longestStay(body, drill, rung);
+  return longest === null ? dose : capped(drill, dose, longest);
+}
+
+/** The highest permitted rung at or below one; null where none is. Never up for want of anything. */
+export function permittedDown(drill: Drill, rung: Rung, terms: GateTerms): Rung | null {
+  for (let at = drill.rungs.indexOf(rung); at >= 0; at -= 1)
+    if (against(terms, { drill, rung: drill.rungs[at]! }).length === 0) return drill.rungs[at]!;
+  return null;
+}
+
+function limitsOn(body: BodyToday, drill: Drill, rung: Rung): Limit[] {
+  const { exposes } = doesOf(drill, rung);
+  const own = longestOf(drill, exposes);
   return [
-    ...(shut ? [{ why: "locked" as const, motion: shut }] : []),
-    ...cautions.flatMap(({ id, blocks }): Against[] =>
-      (blocks === "inversions" && alwaysInverted) || (blocks === "end-range" && held(drill))
-        ? [{ why: "caution", id }]
-        : [],
-    ),
-    ...bars
-      .filter((bar) => drill.contraindications.includes(bar))
-      .map((bar): Against => ({ why: "barred", bar })),
+    ...(own === null ? [] : [{ limit: "hold" as const, seconds: own, by: "kind" as const }]),
+    ...body.cautions.flatMap((caution): Limit[] => {
+      if (caution.id === "no-intake") return [];
+      const seconds = conditionRules[caution.id].longestHold;
+      const ends = exposes.has("passive-end") || exposes.has("active-end") || held(drill);
+      return [
+        ...(seconds !== undefined && ends
+          ? [{ limit: "hold" as const, seconds, by: caution.id }]
+          : []),
+        ...(caution.clearance?.limits
+          ? [{ limit: "said" as const, id: caution.id, text: caution.clearance.limits }]
+          : []),
+      ];
+    }),
   ];
 }
 
-/** What keeps one rung away: what it does beyond the drill, and what it needs that the place has not. */
-export function againstRung(
+function againstBody(body: BodyToday, drill: Drill, rung: Rung): Against[] {
+  if (drill.does === null) return [{ why: "unstated" }];
+  const { exposes } = doesOf(drill, rung);
+  const stress = stressOf(drill, rung);
+  return [
+    ...body.locks.flatMap(({ place, sites }): Against[] =>
+      sites.some((site) => stress.has(site)) ? [{ why: "locked", place }] : [],
+    ),
+    ...body.cautions.flatMap((caution) => againstCaution(caution, drill, rung, exposes)),
+    ...againstNeeds(body, drill, rung),
+  ];
+}
+
+/** A body that was asked nothing of where it is: only what exposes it to nothing. */
+const gentle: ReadonlySet<Exposure> = new Set<Exposure>(["back"]);
+
+function againstCaution(
+  caution: Caution,
   drill: Drill,
   rung: Rung,
-  { cautions, bars = [], place }: GateTerms,
+  exposes: ReadonlySet<Exposure>,
 ): Against[] {
-  const here = atRung(drill, rung);
-  return [
-    ...(here.inverted && cautions.some(({ blocks }) => blocks === "inversions")
-      ? [{ why: "inversion" as const }]
-      : []),
-    ...bars
-      .filter((bar) => rung.contraindications.includes(bar))
-      .map((bar): Against => ({ why: "barred", bar })),
-    ...(place ? againstPlace(here.position, rung, place) : []),
+  const { id } = caution;
+  const say = (does: Exposure | null, place: BodyPlace | null = null): Against[] => [
+    { why: "health", by: id, does, place },
   ];
+  if (id === "no-intake") {
+    const more = [...exposes].find((one) => !harmless.has(one));
+    return more ? say(more) : [];
+  }
+  if (caution.stops) return drill.kind === "breathing" ? [] : say(null);
+  const rule = conditionRules[id];
+  const allowed = allowedAgain(caution);
+  const beyond = [...exposes].find((one) => !allowed.has(one) && !harmless.has(one));
+  // A stop that was cleared lets back what was named, and what is harmless to all.
+  if (rule.stops) return beyond ? say(beyond) : [];
+  const tagged = [...drill.contraindications, ...rung.contraindications].includes(
+    id === "loose" ? "loose-jointed" : id,
+  );
+  if (tagged && (caution.clearance === null || beyond)) return say(beyond ?? null);
+  if (rule.asks?.includes("where")) {
+    const stress = stressOf(drill, rung);
+    if (caution.places.length === 0) {
+      const any = [...exposes].find((one) => !allowed.has(one) && !gentle.has(one));
+      if (any) return say(any);
+    }
+    for (const place of caution.places)
+      if (stress.has(place.site) && (caution.clearance === null || beyond))
+        return say(beyond ?? null, place);
+  }
+  const refused = rule.refuses.find((one) => exposes.has(one) && !allowed.has(one));
+  return refused ? say(refused) : [];
+}
+
+/** What has to be there first: ranges, and the rung below over its weeks, unless somebody has said it is theirs. */
+function againstNeeds(body: BodyToday, drill: Drill, rung: Rung): Against[] {
+  const needs = needsFirst(drill, rung, body.growing);
+  const list: Against[] = needs.ranges.flatMap(({ motion, mode, degrees }): Against[] => {
+    const has = body.measured.get(measuredKey(motion, mode));
+    return has !== undefined && has < degrees
+      ? [{ why: "range", motion, has: Math.round(has), needs: degrees }]
+      : [];
+  });
+  if (needs.weeks === 0) return list;
+  const at = drill.rungs.indexOf(rung);
+  const vouched = body.vouched.get(drill.id);
+  if (vouched && drill.rungs.findIndex(({ id }) => id === vouched) >= at) return list;
+  if (drill.rungs.slice(at).some(({ id }) => (body.record.get(rungKey(drill.id, id))?.clean ?? 0) >= 2))
+    return list;
+  const below = drill.rungs[at - 1]!;
+  const done = body.record.get(rungKey(drill.id, below.id));
+  const [clean, weeks] = [done?.clean ?? 0, done ? weeksSince(done, body.on) : 0];
+  return clean >= needs.clean && weeks >= needs.weeks
+    ? list
+    : [
+        ...list,
+        { why: "not-yet", below: below.name, clean: needs.clean, weeks: needs.weeks, done: clean },
+      ];
 }
 
 const room = { spot: 0, mat: 1, room: 2 } as const;
 
-function againstPlace(position: Drill["position"], rung: Rung, place: Place): Against[] {
-  const missing = rung.kit.filter((item) => !fetched([item], place.kit, rung.exact));
+/** What keeps a rung from a place: kit that is missing, no floor to lie on, noise, room. */
+function againstPlace(drill: Drill, rung: Rung, place: Place): Against[] {
+  const { position } = atRung(drill, rung);
+  const missing = rung.kit.filter((item) => standInOf(item, place.kit, drill, rung) === null);
   return [
     ...(missing.length > 0 ? [{ why: "kit" as const, missing }] : []),
     ...(place.noFloor && position !== "standing" && position !== "hanging"
@@ -74,20 +198,4 @@ function againstPlace(position: Drill["position"], rung: Rung, place: Place): Ag
     ...(place.silent && rung.loud ? [{ why: "loud" as const }] : []),
     ...(room[rung.space] > room[place.space] ? [{ why: "room" as const, place: place.name }] : []),
   ];
-}
-
-/**
- * The gate: everything that keeps a rung of a drill from a person on a day at a place; nothing when it may be done.
- * What a prep holds is asked here when it is planned, after every edit, and when a run begins.
- */
-export const permit = (drill: Drill, rung: Rung, terms: GateTerms): Against[] => [
-  ...againstDrill(drill, terms),
-  ...againstRung(drill, rung, terms),
-];
-
-/** The highest permitted rung at or below one; null where none is. Never up for want of anything. */
-export function permittedDown(drill: Drill, rung: Rung, terms: GateTerms): Rung | null {
-  for (let at = drill.rungs.indexOf(rung); at >= 0; at -= 1)
-    if (permit(drill, drill.rungs[at]!, terms).length === 0) return drill.rungs[at]!;
-  return null;
 }

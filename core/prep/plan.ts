@@ -17,9 +17,20 @@ import {
   type Model,
 } from "./model";
 import { rankOf } from "./order";
+import { held } from "./permit";
 import { rampItems } from "./ramp";
 import type { Against } from "../records/reasons";
 import { changePosition, itemSeconds, prepSeconds } from "./timeline";
+import {
+  deepWarmth,
+  isDeep,
+  raises,
+  roomFor,
+  shortestRaise,
+  shortStretch,
+  stretchWarmth,
+  warmthOf,
+} from "./warmth";
 
 export type PlanRequest = PlanTerms & {
   /** Seconds there are, hand-over included: never exceeded. */
@@ -53,6 +64,8 @@ export type PlanNote =
   | { note: "too-short"; budget: number; wants: number; wrists: boolean; parts: string[] }
   /** So many seconds are left, and nothing safe is left to add. */
   | { note: "left"; seconds: number }
+  /** Too few minutes to be warm enough: no deep work, or no stretch longer than so many seconds. */
+  | { note: "not-warm"; deep: boolean; longest: number | null; wants: number }
   /** By the clock: families for which there is nothing at this place. */
   | { note: "no-variant"; families: string[] }
   | { note: "nothing-between" }
@@ -74,13 +87,6 @@ export type Plan = {
 
 /** A plan may stop this many seconds short before it has to explain itself. */
 export const tolerance = 15;
-/** A temperature raise is never shorter, unless already warm. */
-export const shortestRaise = 60;
-
-/** What the raise is planned at where there is time; before deep splits it goes on until sweating. */
-const usualRaise = 120;
-const untilSweating = 240;
-
 /** What a request comes down to: the fixed items, the candidates as a programme, and what was left out. */
 export type Draft = {
   request: PlanRequest;
@@ -91,7 +97,8 @@ export type Draft = {
 };
 
 /** Sorts out who may come in, and what has to. The programme in it is what a solver is asked. */
-export function planDraftOf(request: PlanRequest): Draft {
+export function planDraftOf(given: PlanRequest): Draft {
+  const request = { ...given, ...warmthTerms(given) };
   const leftOut: Plan["leftOut"] = [];
   const pool: Eligible[] = [];
   const there = new Set([...request.kept, ...(request.before ?? [])].map(({ drillId }) => drillId));
@@ -147,17 +154,45 @@ function frameOf(request: PlanRequest, pool: readonly Eligible[]): PrepItem[] {
       .sort((a, b) => lastSeen(b, recent) - lastSeen(a, recent))[0];
   const raise = fresh("raise");
   if (raise && !alreadyWarm && !kept.some((item) => item.phase === "raise")) {
-    const deep = pool.some(({ drill }) => drill.position === "split");
-    const seconds = Math.max(
-      shortestRaise,
-      Math.min(deep ? untilSweating : usualRaise, Math.round(budget / 6)),
-    );
+    const deep = !request.noDeep && pool.some(({ drill, rung }) => isDeep(drill, rung));
+    const seconds = deep ? deepWarmth : raiseWithin(budget - (request.handOver ?? 0));
     items.push(itemFrom(raise, { type: "time", sets: 1, seconds, rest: 0 }, request));
   }
   const settle = fresh("settle");
   if (settle && budget >= 600 && !kept.some((item) => item.phase === "settle"))
     items.push(itemFrom(settle, lightest(settle.dose), request));
   return items;
+}
+
+/** What the raise takes of the minutes where nothing deep follows, seconds. */
+const raiseWithin = (seconds: number): number =>
+  seconds >= roomFor.stretch
+    ? Math.max(stretchWarmth, Math.min(stretchWarmth + 30, Math.round(seconds / 8)))
+    : shortestRaise;
+
+/**
+ * What the minutes leave room to be warm for: no deep work where the raise until sweating has no place, and only
+ * short stretches where two minutes have none. What is kept or done already counts.
+ */
+function warmthTerms({
+  alreadyWarm,
+  budget,
+  handOver = 0,
+  kept,
+  before = [],
+  library,
+  noDeep = false,
+}: PlanRequest): Pick<PlanRequest, "noDeep" | "longestStretch"> {
+  if (alreadyWarm) return { noDeep };
+  const there = [...before, ...kept].reduce((sum, item) => sum + raises(item, library), 0);
+  const whole = budget - handOver;
+  const settled = kept.some((item) => raises(item, library) > 0 && item.pinned);
+  const room = (seconds: number, from: number) =>
+    there >= seconds || (whole >= from && !settled && before.length === 0);
+  return {
+    noDeep: noDeep || !room(deepWarmth, roomFor.deep),
+    longestStretch: room(stretchWarmth, roomFor.stretch) ? null : shortStretch,
+  };
 }
 
 /** How many preps ago a drill was last used; never is longest. The library's first stands first among equals. */
@@ -198,8 +233,15 @@ export function planPrep(request: PlanRequest): Plan {
   if (request.clocked ?? request.format.clocked ?? request.gaps ?? request.format.gaps)
     return clockedPlan(request);
   const draft = planDraftOf(request);
-  return planOf(draft, quickChoice(draft.model, request.rounds ?? 2));
+  const plan = planOf(draft, quickChoice(draft.model, request.rounds ?? 2));
+  return sweatsForNothing(plan, draft) ? planPrep({ ...request, noDeep: true }) : plan;
 }
+
+/** The raise goes on until sweating and nothing that follows asks for it: those minutes are better spent. */
+const sweatsForNothing = ({ items }: Plan, { request, fixed }: Draft): boolean =>
+  !request.noDeep &&
+  fixed.some((item) => !item.pinned && raises(item, request.library) >= deepWarmth) &&
+  warmthOf(items, request.library) < deepWarmth;
 
 /** The plan that a choice makes. */
 export function planOf(draft: Draft, choice: ModelChoice): Plan {
@@ -210,7 +252,7 @@ export function planOf(draft: Draft, choice: ModelChoice): Plan {
     choice[i]! > 0 ? [itemFrom(option, option.levels[choice[i]! - 1]!.dose, request)] : [],
   );
   const arranged = [...arrange([...fixed, ...chosen], request), ...closing];
-  const fitted = fillExactly(thinned(arranged, request), { budget, library, handOver });
+  const fitted = uniquely(fillExactly(thinned(arranged, request), { budget, library, handOver }));
   const there = new Set(fitted.map((item) => item.drillId));
   const seconds = prepSeconds(fitted, library, handOver);
   const missed = model.covers.filter(
@@ -221,7 +263,7 @@ export function planOf(draft: Draft, choice: ModelChoice): Plan {
     items: fitted,
     seconds,
     leftOut: [...draft.leftOut, ...left(draft, there)],
-    note: noteFor(budget - seconds, budget, missed, wants),
+    note: noteFor(budget - seconds, budget, missed, wants) ?? coldNote(draft),
     wants,
     value: valueOfChoice(model, choice),
     variants: null,
@@ -284,7 +326,7 @@ function thinned(
 ): PrepItem[] {
   const list = [...items];
   const must = new Set(kept.map(({ id }) => id));
-  while (prepSeconds(shortRaise(list), library, handOver) > budget) {
+  while (prepSeconds(shortRaise(list, library), library, handOver) > budget) {
     const at = list.findLastIndex((item) => !must.has(item.id) && item.phase !== "raise");
     if (at < 0) break;
     list.splice(at, 1);
@@ -292,12 +334,44 @@ function thinned(
   return list;
 }
 
-const shortRaise = (items: readonly PrepItem[]): PrepItem[] =>
-  items.map((item) =>
+/** The raise as short as what follows lets it be. */
+function shortRaise(items: readonly PrepItem[], library: Library): PrepItem[] {
+  const least = Math.max(shortestRaise, warmthOf(items, library));
+  return items.map((item) =>
     item.phase === "raise" && !item.pinned && item.dose.type === "time"
-      ? { ...item, dose: { ...item.dose, seconds: Math.min(item.dose.seconds, shortestRaise) } }
+      ? { ...item, dose: { ...item.dose, seconds: Math.min(item.dose.seconds, least) } }
       : item,
   );
+}
+
+/** No two items of a prep go by one name. */
+export function uniquely(items: readonly PrepItem[]): PrepItem[] {
+  const seen = new Set<string>();
+  return items.map((item) => {
+    let id = item.id;
+    for (let n = 2; seen.has(id); n += 1) id = `${item.id}~${n}`;
+    seen.add(id);
+    return id === item.id ? item : { ...item, id };
+  });
+}
+
+/** What the minutes were too few to be warm for, where that kept anything away. */
+function coldNote({ request, leftOut, model }: Draft): PlanNote | null {
+  if (request.alreadyWarm) return null;
+  const deep = leftOut.some(({ reason }) => reason.why === "not-warm");
+  const cut =
+    request.longestStretch != null && model.options.some(({ drill }) => held(drill))
+      ? request.longestStretch
+      : null;
+  return deep || cut !== null
+    ? {
+        note: "not-warm",
+        deep,
+        longest: cut,
+        wants: cut === null ? roomFor.deep : roomFor.stretch,
+      }
+    : null;
+}
 
 /** The least seconds that hold every obligation: what is fixed, and the quickest drill for each that is missed. */
 function essentialSeconds(
@@ -306,7 +380,10 @@ function essentialSeconds(
 ): number | null {
   const heavy = missed.filter(({ name }) => name === "wrists" || name.includes(":"));
   if (heavy.length === 0) return null;
-  const must = shortRaise(fixed.filter(({ phase }) => phase !== "settle"));
+  const must = shortRaise(
+    fixed.filter(({ phase }) => phase !== "settle"),
+    request.library,
+  );
   const choice = model.options.map(() => 0);
   for (const { by } of model.covers.filter(({ name }) => name === "wrists" || name.includes(":"))) {
     if (by.some((i) => choice[i]! > 0)) continue;
@@ -348,6 +425,7 @@ export function fillExactly(
   { budget, library, handOver = 0 }: Pick<PlanRequest, "budget" | "library" | "handOver">,
 ): PrepItem[] {
   let over = budget - prepSeconds(items, library, handOver);
+  const warmth = Math.max(shortestRaise, warmthOf(items, library));
   return items.map((item) => {
     const drill = drillOf(library, item.drillId);
     if (
@@ -359,7 +437,10 @@ export function fillExactly(
     )
       return item;
     const most = Math.max(rungOf(drill, item.rungId).range.to, item.dose.seconds);
-    const least = item.phase === "raise" ? shortestRaise : Math.min(30, item.dose.seconds);
+    const least =
+      item.phase === "raise"
+        ? Math.min(item.dose.seconds, warmth)
+        : Math.min(30, item.dose.seconds);
     const seconds = Math.min(most, Math.max(least, item.dose.seconds + over));
     over -= seconds - item.dose.seconds;
     return { ...item, dose: { ...item.dose, seconds } satisfies Dose };

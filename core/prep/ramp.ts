@@ -1,9 +1,9 @@
 import type { Dose } from "../drill/dose";
 import type { Drill } from "../drill/drill";
-import { rungOf } from "../drill/drill";
+import { atRung, rungOf } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
-import { permit, permittedDown, type GateTerms } from "./permit";
+import { against, permittedDown, type GateTerms } from "./permit";
 import type { PlanRequest } from "./plan";
 
 /** Sets up to the work: how many rungs easier, sets and repetitions. */
@@ -47,7 +47,7 @@ export function permittedRamp(drill: Drill, rungId: string, terms: GateTerms): R
   const work = permittedDown(drill, rungOf(drill, rungId), terms);
   if (!work) return [];
   return rampOf(drill, work.id).filter(
-    (step) => permit(drill, rungOf(drill, step.rungId), terms).length === 0,
+    (step) => against(terms, { drill, rung: rungOf(drill, step.rungId) }).length === 0,
   );
 }
 
@@ -78,7 +78,7 @@ export function rampItems(request: PlanRequest): PrepItem[] {
           segment: easier === 0 ? "work sets" : "ramp",
           dose,
           boxed: false,
-          sides: drill.sided ? ["left", "right"] : [],
+          sides: atRung(drill, old).sided ? ["left", "right"] : [],
           extra: null,
           why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],
           serves: drill.serves.map(({ motion }) => motion),

@@ -1,12 +1,11 @@
 import type { Need } from "../aim/priority";
-import type { MotionId } from "../body/motions";
 import type { Athlete } from "../records/athlete";
 import type { DayNote, Log, Place, Prep } from "../records/records";
 import { formatOf, skillOf, type Library } from "../content/library";
 import { looseAtMedians } from "../progress/loose-at";
 import { nextSteps } from "../progress/next-step";
 import { tenderJoints } from "../progress/soreness";
-import { barsOf, cautionsOf } from "../safety/intake";
+import type { BodyToday } from "../safety/body-today";
 import { noSeason, type PrepTerms } from "../schedule/prep-terms";
 import { restedMotions } from "../doses/stretch-days";
 import { unlikeLast, variantsIn } from "./clocked";
@@ -28,7 +27,7 @@ export type Circumstances = {
   needs: readonly Need[];
   skills: readonly string[];
   place: Place | null;
-  locked: readonly MotionId[];
+  body: BodyToday;
   logs: readonly Log[];
   days: readonly DayNote[];
   preps: readonly Prep[];
@@ -40,7 +39,7 @@ export type Circumstances = {
 
 /** What the planner needs to know of a prep, its athlete and what was done before. */
 export function requestFor(all: Circumstances): PlanRequest {
-  const { prep, athlete, library, needs, skills, place, locked, logs, days, preps, coach } = all;
+  const { prep, athlete, library, needs, skills, place, body, logs, days, preps, coach } = all;
   const terms = all.terms ?? noSeason;
   const schools = schoolsFor(coach, athlete.schools);
   return {
@@ -53,15 +52,14 @@ export function requestFor(all: Circumstances): PlanRequest {
     needs,
     skills,
     place,
-    locked,
-    cautions: cautionsOf(athlete, prep.on),
-    bars: barsOf(athlete, prep.on),
+    body,
     dropped: prep.dropped,
     nextSteps: nextSteps(library, logs, {
       on: prep.on,
       days,
       chosen: athlete.nextChosen,
       noNewRung: terms.noNewRung,
+      growing: body.growing,
     }),
     emphasis: terms.emphasis,
     noLongHold: terms.noLongHold,

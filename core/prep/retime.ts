@@ -1,6 +1,6 @@
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
-import { fillExactly, planPrep, tolerance, type Plan, type PlanRequest } from "./plan";
+import { fillExactly, planPrep, tolerance, uniquely, type Plan, type PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds } from "./timeline";
 
 /** What new minutes would do to a prep: shown before it is accepted. */
@@ -40,10 +40,10 @@ export function retimed(
   const room = budget >= prepSeconds(items, library, request.handOver);
   const grown = room ? planPrep({ ...terms, kept: rest }) : null;
   const plan = grown && grown.seconds <= terms.budget ? grown : shrunk(items, grown, terms);
-  const renewed = fillExactly(
-    [...before.map((item) => ({ ...item, locked: true })), ...plan.items],
+  const renewed = uniquely(fillExactly(
+    [...before.map((item) => ({ ...item, pinned: true })), ...plan.items],
     { budget, library, handOver: request.handOver },
-  ).map((item) => before.find(({ id }) => id === item.id) ?? item);
+  )).map((item) => before.find(({ id }) => id === item.id) ?? item);
   return {
     items: renewed,
     seconds: prepSeconds(renewed, library, request.handOver),

@@ -3,6 +3,7 @@ import { drillOf } from "../content/library";
 import { variantsIn } from "./clocked";
 import { eligibility } from "./eligible";
 import { itemFrom } from "./item";
+import { withinLimits } from "./permit";
 import { planPrep, type Plan, type PlanRequest } from "./plan";
 import type { Against, Because } from "../records/reasons";
 import { anotherVariant } from "./request";
@@ -48,14 +49,15 @@ export function copiedTo(items: readonly PrepItem[], request: PlanRequest): Copi
     const place =
       found.places.find(({ segment }) => segment.phase === item.phase) ?? found.places[0]!;
     const next = request.nextSteps.has(drill.id) || place.rung.id !== item.rungId;
-    const own = itemFrom(place, next ? place.dose : item.dose, request);
+    const wanted = next && !item.boxed ? place.dose : item.dose;
+    const dose = withinLimits(request.body, drill, place.rung, wanted);
+    const own = itemFrom(place, dose, request);
     copied.items.push({
       ...own,
       id: item.id,
       segment: item.segment,
       phase: item.phase,
       boxed: item.boxed,
-      dose: item.boxed ? item.dose : own.dose,
     });
     if (place.rung.id !== item.rungId)
       copied.changed.push({

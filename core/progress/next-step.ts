@@ -6,6 +6,8 @@ import type { DayNote, Log, LogItem } from "../records/records";
 import type { Drills } from "../content/library";
 import { comfortLimit, painLimit } from "../safety/pain";
 import { doseDone } from "../doses/log-item";
+import { daysBetween } from "../dates/days";
+import { needsFirst } from "../exposure/needs-first";
 import { daysAway, lastWorked, restartAfter } from "./after-break";
 import { isFor, tenderJoints, thirdLess, type Tender } from "./soreness";
 
@@ -27,6 +29,8 @@ export type StepCause =
   | { cause: "bottom-of-ladder" }
   | { cause: "away"; days: number; rungs: number }
   | { cause: "sore"; joint: JointId; level: number }
+  /** Clean enough, but the next rung waits for its weeks, or for more clean times. */
+  | { cause: "waits"; rungId: string; clean: number; weeks: number }
   | { cause: "show-week" }
   | { cause: "coach"; how: NextChosen["how"]; why: string }
   /** Stands over what the coach had said. */
@@ -57,6 +61,8 @@ export type StepTerms = {
   chosen?: readonly NextChosen[];
   /** In the last week before a show: nobody goes up a rung, unless the coach has pinned it. */
   noNewRung?: boolean;
+  /** Somebody who is growing waits longer for what loads bones and tendons. */
+  growing?: boolean;
 };
 
 const easy = (item: LogItem): boolean =>
@@ -101,7 +107,11 @@ type Proposed = NonNullable<NextStep["proposed"]>;
  * more when the last two were complete, clean and comfortable; at the top of the range the next rung at the bottom
  * of its range, or after four clean sessions of one dose that the plan could not raise; a rung down when form was lost or pain passed 4/10; a stop after sharp pain or pain above 5/10.
  */
-function proposedAfter(drill: Drill, sessions: readonly Session[]): Proposed | null {
+function proposedAfter(
+  drill: Drill,
+  sessions: readonly Session[],
+  terms: Pick<StepTerms, "on" | "growing">,
+): Proposed | null {
   const [last, before] = sessions;
   if (!last?.item.planned) return null;
   const { item } = last;
@@ -119,7 +129,7 @@ function proposedAfter(drill: Drill, sessions: readonly Session[]): Proposed | n
     return stay("same", [{ cause: item.form === "wobble" ? "wobble" : "incomplete" }]);
   if (!before || before.item.rungId !== item.rungId || !easy(before.item))
     return stay("same", [{ cause: "clean-once" }]);
-  return stepUp(drill, item, stay, cleanRow(sessions));
+  return stepUp(drill, item, stay, cleanRow(sessions), waitsFor(drill, sessions, terms));
 }
 
 type Stay = (change: NextStep["change"], causes: StepCause[], dose?: Dose) => Proposed;
@@ -167,13 +177,41 @@ const perSet = (dose: Dose | null) =>
         ? dose.deepen
         : dose.seconds;
 
-function stepUp(drill: Drill, last: LogItem, stay: Stay, row: number): Proposed {
+/**
+ * What the rung above still waits for: so many clean days on this one, over so many weeks. Null where nothing; tendons
+ * and growing bones need their weeks however often the work was clean.
+ */
+function waitsFor(
+  drill: Drill,
+  sessions: readonly Session[],
+  { on, growing = false }: Pick<StepTerms, "on" | "growing">,
+): StepCause | null {
+  const { rungId } = sessions[0]!.item;
+  const higher = drill.rungs[drill.rungs.indexOf(rungOf(drill, rungId)) + 1];
+  if (!higher) return null;
+  const needs = needsFirst(drill, higher, growing);
+  const clean = sessions.filter(({ item }) => item.rungId === rungId && easy(item));
+  const since = clean.at(-1)?.on ?? sessions[0]!.on;
+  const weeks = Math.floor(daysBetween(since, on ?? sessions[0]!.on) / 7);
+  return clean.length >= needs.clean && weeks >= needs.weeks
+    ? null
+    : { cause: "waits", rungId: higher.id, clean: needs.clean, weeks: needs.weeks };
+}
+
+function stepUp(
+  drill: Drill,
+  last: LogItem,
+  stay: Stay,
+  row: number,
+  waits: StepCause | null,
+): Proposed {
   const rung = rungOf(drill, last.rungId);
   const more = row >= enoughClean ? null : grown(last.planned!, rung.range);
   if (more) return stay("more", [{ cause: "clean-twice" }], more);
   const higher = drill.rungs[drill.rungs.indexOf(rung) + 1];
   const dose = higher && usualDose(drill, higher.id);
   if (!higher || !dose) return stay("same", [{ cause: "top-of-ladder" }]);
+  if (waits) return stay("same", [waits]);
   return {
     rungId: higher.id,
     dose,
@@ -278,7 +316,7 @@ function decided(
 export function nextSteps(
   library: Drills,
   logs: readonly Log[],
-  { on, days = [], chosen = [], noNewRung = false }: StepTerms = {},
+  { on, days = [], chosen = [], noNewRung = false, growing = false }: StepTerms = {},
 ): Map<string, NextStep> {
   const until = on ? logs.filter((log) => log.on <= on) : logs;
   const sessions = sessionsByDrill(until);
@@ -287,7 +325,7 @@ export function nextSteps(
   return new Map(
     library.drills.flatMap((drill) => {
       const done = sessions.get(drill.id) ?? [];
-      const proposed = proposedAfter(drill, done);
+      const proposed = proposedAfter(drill, done, { ...(on ? { on } : {}), growing });
       const last = done[0];
       if (!proposed || !last) return [];
       const rested = on

@@ -1,7 +1,7 @@
 import type { LeftRight } from "../body/side";
 import type { MotionId } from "../body/motions";
 import { setsOf } from "../drill/dose";
-import type { Drill } from "../drill/drill";
+import { timesOf, type Drill } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import type { Sides } from "../aim/sides";
 import { unitOf } from "../content/protocol";
@@ -51,7 +51,7 @@ export function extraFor(
   drill: Drill,
   shorter: readonly Shorter[],
 ): { extra: NonNullable<PrepItem["extra"]>; shorter: Shorter } | null {
-  if (!drill.sided || item.boxed || !earnsMore.includes(drill.kind)) return null;
+  if (timesOf(drill, item.rungId) === 1 || item.boxed || !earnsMore.includes(drill.kind)) return null;
   const one = shorter.find(({ motion }) =>
     drill.serves.some((served) => served.motion === motion && served.share >= 0.5),
   );

@@ -1,14 +1,18 @@
-import type { MotionId } from "../body/motions";
-import type { Athlete, MotionClearance } from "../records/athlete";
+import type { BodyPlace } from "../body/sites";
+import type { Athlete, PlaceClearance } from "../records/athlete";
 import type { Check, Log, PainKind } from "../records/records";
 import { drillOf, protocolOf, type Library } from "../content/library";
 import {
   clearanceOf,
   comfortLimit,
   lockCauses,
+  lockKey,
+  painPlaceOf,
   type LockCause,
   type LockReason,
 } from "../safety/pain";
+import { isSharp } from "../safety/pain-kinds";
+import { samePlace } from "../body/sites";
 
 /** A stop or a flag, and what has become of it. */
 export type PainStop = {
@@ -18,25 +22,29 @@ export type PainStop = {
   name: string;
   level: number;
   place: string;
+  at: BodyPlace | null;
   kind: PainKind | "sharp" | null;
   stopped: boolean;
   /** What it locked, and who let it in again; none when it locked nothing. */
-  locks: { motion: MotionId; because: LockReason; cleared: MotionClearance | null }[];
+  locks: { place: BodyPlace | null; because: LockReason; cleared: PlaceClearance | null }[];
 };
 
 /** Everything that hurt more than a stretch should, or was stopped, latest first, with the state of what it locked. */
 export function stopsOf(
-  athlete: Pick<Athlete, "clearances">,
+  athlete: Pick<Athlete, "clearances" | "bornOn" | "intake">,
   logs: readonly Log[],
   checks: readonly Check[],
   library: Library,
 ): PainStop[] {
-  const causes = lockCauses(logs, checks, library);
-  const locksOf = (recordId: string, motions: readonly MotionId[]): PainStop["locks"] =>
+  const causes = lockCauses(athlete, logs, checks, library);
+  const locksOf = (recordId: string, at: BodyPlace | null): PainStop["locks"] =>
     latestOfEach(
-      causes.filter(({ cause, motion }) => cause === recordId && motions.includes(motion)),
+      causes.filter(
+        ({ cause, place }) =>
+          cause === recordId && (place && at ? samePlace(place, at) : place === at),
+      ),
     ).map((cause) => ({
-      motion: cause.motion,
+      place: cause.place,
       because: cause.because,
       cleared: clearanceOf(cause, athlete.clearances) ?? null,
     }));
@@ -51,14 +59,15 @@ export function stopsOf(
           name: drill?.name ?? item.drillId,
           level: item.pain,
           place: item.painPlace,
+          at: painPlaceOf(item),
           kind: item.painKind ?? (item.sharp ? "sharp" : null),
           stopped: item.done === "stopped",
-          locks: locksOf(log.id, drill?.serves.map(({ motion }) => motion) ?? []),
+          locks: locksOf(log.id, painPlaceOf(item)),
         };
       }),
   );
   const fromChecks = checks
-    .filter((check) => check.pain > comfortLimit)
+    .filter((check) => check.pain > comfortLimit || isSharp(check.painKind))
     .map((check): PainStop => {
       const protocol = protocolOf(library, check.protocolId);
       return {
@@ -67,14 +76,15 @@ export function stopsOf(
         name: protocol?.name ?? check.protocolId,
         level: check.pain,
         place: "",
-        kind: null,
+        at: check.painAt,
+        kind: check.painKind,
         stopped: false,
-        locks: locksOf(check.id, protocol?.involves ?? []),
+        locks: locksOf(check.id, causes.find(({ cause }) => cause === check.id)?.place ?? null),
       };
     });
   return [...fromLogs, ...fromChecks].sort((a, b) => b.on.localeCompare(a.on));
 }
 
 const latestOfEach = (causes: readonly LockCause[]): LockCause[] => [
-  ...new Map(causes.map((cause) => [cause.motion, cause])).values(),
+  ...new Map(causes.map((cause) => [lockKey(cause), cause])).values(),
 ];

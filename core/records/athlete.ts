@@ -1,6 +1,8 @@
 import * as z from "zod";
-import { IntakeQuestion } from "../body/conditions";
-import { JointId, MotionId } from "../body/motions";
+import { Clearable, IntakeQuestion } from "../body/conditions";
+import { JointId } from "../body/motions";
+import { BodyPlace } from "../body/sites";
+import { Exposure } from "../exposure/exposure";
 import { Dose } from "../drill/dose";
 import { SomeSchools } from "../content/schools";
 
@@ -13,11 +15,15 @@ export const Pain = z.int().min(0).max(10);
 
 const Id = z.string().min(1).max(80);
 
-/** A clinician's clearance of one intake answer. */
+/** A clinician's clearance: who, on what day, until when, and what may be done again. It lifts that and no more. */
 export const IntakeClearance = z.object({
-  question: IntakeQuestion,
+  question: Clearable,
   who: z.string().min(1),
   on: Day,
+  /** The last day it counts on; null where none was said. */
+  until: Day.nullable().default(null),
+  /** What a rung may do again. */
+  allows: z.array(Exposure).default([]),
   limits: z.string(),
 });
 export type IntakeClearance = z.infer<typeof IntakeClearance>;
@@ -26,6 +32,16 @@ export type IntakeClearance = z.infer<typeof IntakeClearance>;
 export const Intake = z.object({
   on: Day,
   yes: z.array(IntakeQuestion),
+  /** Where it is and since when, of the answers that ask for it. */
+  where: z
+    .array(
+      z.object({
+        question: IntakeQuestion,
+        places: z.array(BodyPlace),
+        since: Day.nullable().default(null),
+      }),
+    )
+    .default([]),
   note: z.string(),
   growthSpurt: z.boolean(),
   /** Nine-point joint looseness screen; null when not screened. */
@@ -34,16 +50,17 @@ export const Intake = z.object({
 });
 export type Intake = z.infer<typeof Intake>;
 
-/** A motion locked by pain, cleared by a person with a reason. */
-export const MotionClearance = z.object({
-  motion: MotionId,
+/** A place locked by pain, cleared by a person with a reason. */
+export const PlaceClearance = z.object({
+  /** Null where nobody had said where it hurt. */
+  place: BodyPlace.nullable(),
   on: Day,
   who: z.string().min(1),
   reason: z.string().min(1),
   /** The records whose pain is cleared; what hurts later, or is entered later, locks again. */
   covers: z.array(z.string()).default([]),
 });
-export type MotionClearance = z.infer<typeof MotionClearance>;
+export type PlaceClearance = z.infer<typeof PlaceClearance>;
 
 export const Absence = z.object({ from: Day, to: Day, reason: z.enum(["ill", "away", "rest"]) });
 export type Absence = z.infer<typeof Absence>;
@@ -84,7 +101,7 @@ export const Athlete = z.object({
   placeId: z.string().nullable(),
   note: z.string(),
   intake: Intake.nullable(),
-  clearances: z.array(MotionClearance),
+  clearances: z.array(PlaceClearance),
   absences: z.array(Absence),
   archived: z.boolean(),
   /** Ways of working that stand over the coach's. */

@@ -1,4 +1,5 @@
 import { motionOf, MotionId } from "../body/motions";
+import { withPlaces } from "./earlier-places";
 import { motionNow, withNamesOfToday } from "./earlier-names";
 import { AnyRecord, recordsVersion } from "./records";
 
@@ -18,6 +19,7 @@ const steps: Record<number, (record: Loose) => Loose> = {
     return record.kind === "run" ? runWithToldReasons(record) : record;
   },
   3: (record) => withNamesOfToday(record) as Loose,
+  4: (record) => withPlaces(record) as Loose,
 };
 
 /** A reason that was written as a sentence, as the fact that it was. */

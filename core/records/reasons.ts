@@ -1,9 +1,11 @@
 import * as z from "zod";
 import { JointId, MotionId } from "../body/motions";
-import { DrillKind, Contraindication, Position, Region } from "../drill/drill";
+import { BodyPlace } from "../body/sites";
+import { DrillKind, Position, Region } from "../drill/drill";
+import { Exposure } from "../exposure/exposure";
 import { KitItem } from "../drill/kit";
 import { Pain } from "./athlete";
-import { IntakeQuestion } from "../body/conditions";
+import { CautionId } from "../body/conditions";
 
 /** Text from before reasons were facts; shown as it was written. */
 const Told = z.object({ why: z.literal("told"), text: z.string() });
@@ -16,13 +18,34 @@ export const Against = z.discriminatedUnion("why", [
   z.object({ why: z.literal("dropped") }),
   z.object({ why: z.literal("not-in-prep") }),
   z.object({ why: z.literal("not-in-library") }),
-  z.object({ why: z.literal("locked"), motion: MotionId }),
-  /** An answer of the intake, growing or loose joints: the caution's identifier. */
+  /** Pain has locked a place that it loads, stretches or works on; null where nobody said which. */
+  z.object({ why: z.literal("locked"), place: BodyPlace.nullable() }),
+  /**
+   * An answer of the intake, none at all, growing or loose joints: by which of what it does; null where everything
+   * stops, or the drill itself says it is not for them.
+   */
   z.object({
-    why: z.literal("caution"),
-    id: z.enum([...IntakeQuestion.options, "no-intake", "growing", "loose"]),
+    why: z.literal("health"),
+    by: CautionId,
+    does: Exposure.nullable(),
+    place: BodyPlace.nullable(),
   }),
-  z.object({ why: z.literal("barred"), bar: Contraindication }),
+  /** A drill of somebody's own that does not say what it does to a body. */
+  z.object({ why: z.literal("unstated") }),
+  /** The rung below has not been clean so often, over so many weeks. */
+  z.object({
+    why: z.literal("not-yet"),
+    below: z.string(),
+    clean: z.int(),
+    weeks: z.int(),
+    done: z.int(),
+  }),
+  /** Fewer degrees than it takes. */
+  z.object({ why: z.literal("range"), motion: MotionId, has: z.number(), needs: z.number() }),
+  /** A stay longer than this body, or this drill, is given. */
+  z.object({ why: z.literal("too-long"), seconds: z.number() }),
+  /** The minutes are too few to be warm enough for it. */
+  z.object({ why: z.literal("not-warm"), seconds: z.number() }),
   /** Sharp pain, or pain above the limit, last time. */
   z.object({ why: z.literal("stopped"), sharp: z.boolean(), pain: Pain }),
   z.object({
@@ -42,7 +65,6 @@ export const Against = z.discriminatedUnion("why", [
   z.object({ why: z.literal("position"), format: z.string(), positions: z.array(Position) }),
   z.object({ why: z.literal("too-strong") }),
   z.object({ why: z.literal("before-only") }),
-  z.object({ why: z.literal("inversion") }),
   z.object({ why: z.literal("kit"), missing: z.array(KitItem) }),
   z.object({ why: z.literal("no-floor") }),
   z.object({ why: z.literal("loud") }),
@@ -64,6 +86,10 @@ export const mayAdd = ({ why }: Against): boolean =>
   why === "serves-none" ||
   why === "another-raise" ||
   why === "no-time";
+
+/** What the gate refuses: the body, what it has done before, or what the drill leaves unsaid. */
+export const isOfBody = ({ why }: Against): boolean =>
+  ["locked", "health", "unstated", "not-yet", "range", "too-long"].includes(why);
 
 /** The place is what stands against it. */
 export const isOfPlace = ({ why }: Against): boolean =>

@@ -10,13 +10,14 @@ import { Protocol } from "../content/protocol";
 import { LengthUnit } from "../content/units";
 import { Skill } from "../content/skill";
 import { JointId } from "../body/motions";
+import { BodyPlace } from "../body/sites";
 import { Clocked, Format, Gaps } from "../content/format";
 import { Against, Because } from "./reasons";
 import { SomeSchools } from "../content/schools";
 import { Season } from "./training";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
-export const recordsVersion = 4;
+export const recordsVersion = 5;
 
 const Id = z.string().min(1).max(80);
 
@@ -67,6 +68,19 @@ export const Aim = z.object({
 });
 export type Aim = z.infer<typeof Aim>;
 
+/** What kind of feeling a pain is. Everything but a stretch or an ache ends the drill. */
+export const PainKind = z.enum([
+  "stretch",
+  "ache",
+  "sharp",
+  "pinching",
+  "spreading",
+  "joint-line",
+  "numb",
+  "dizzy",
+]);
+export type PainKind = z.infer<typeof PainKind>;
+
 export const Check = z.object({
   kind: z.literal("check"),
   id: Id,
@@ -95,6 +109,9 @@ export const Check = z.object({
   /** The reading's own standard error beside the instrument's, as of pointing at a photo; the protocol's unit. */
   ownError: z.number().min(0).default(0),
   pain: Pain,
+  /** Where it hurt, where that was pointed at. */
+  painAt: BodyPlace.nullable().default(null),
+  painKind: PainKind.nullable().default(null),
   seen: z.array(z.string()),
   /** How it was read, as a note: landmarks of a photo, zero of a level, file of a sensor. */
   read: z.string().default(""),
@@ -181,19 +198,6 @@ export const Prep = z.object({
 });
 export type Prep = z.infer<typeof Prep>;
 
-/** What kind of feeling a pain is. Everything but a stretch or an ache ends the drill. */
-export const PainKind = z.enum([
-  "stretch",
-  "ache",
-  "sharp",
-  "pinching",
-  "spreading",
-  "joint-line",
-  "numb",
-  "dizzy",
-]);
-export type PainKind = z.infer<typeof PainKind>;
-
 export const Form = z.enum(["clean", "wobble", "lost"]);
 export type Form = z.infer<typeof Form>;
 
@@ -230,6 +234,8 @@ export const RunEvent = z.discriminatedUnion("type", [
     at: Moment,
     level: Pain,
     place: z.string(),
+    /** The place on the figure; `place` are the words beside it. */
+    where: BodyPlace.nullable().default(null),
     sharp: z.boolean(),
     painKind: PainKind.nullable().default(null),
     /** Whose it is, of a group; empty: the athlete's whose run it is. */
@@ -252,6 +258,8 @@ export const Run = z.object({
   id: Id,
   athleteId: Id,
   prep: Prep,
+  /** Somebody who is growing runs it: some places are shut by less. */
+  growing: z.boolean().default(false),
   events: z.array(RunEvent),
   /** Everybody else by the same clock. */
   group: z.array(GroupMember).default([]),
@@ -279,6 +287,8 @@ export const LogItem = z.object({
   form: Form.nullable(),
   pain: Pain,
   painPlace: z.string(),
+  /** The place on the figure; `painPlace` are the words beside it. */
+  painAt: BodyPlace.nullable().default(null),
   painKind: PainKind.nullable().default(null),
   sharp: z.boolean(),
   /** Repetitions or seconds until it came loose. */

@@ -1,15 +1,15 @@
-import { rungOf, type Drill } from "../drill/drill";
+import { onRung, rungOf, type Drill } from "../drill/drill";
 import type { GateAsk } from "../drill/gate";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import type { PrepItem } from "../records/records";
-import { lockedIn } from "../prep/permit";
+import { against } from "../prep/permit";
 import { changes, retimed, type Retimed } from "../prep/retime";
 import type { PlanRequest } from "../prep/plan";
 import { prepSeconds, secondsOf } from "../prep/timeline";
 import { drillOf } from "../content/library";
-import { eligibility } from "../prep/eligible";
-import { isOfPlan, type Against } from "../records/reasons";
+import type { Against } from "../records/reasons";
+import { isShut, withShut } from "./shut";
 import type { RunState } from "./state";
 
 /** The rung so many steps along the ladder, at a dose like the present one; null where the ladder ends. */
@@ -24,7 +24,7 @@ export function atRungBy(
   if (!rung) return null;
   const usual = doses === "warm-up" ? (rung.warmUp ?? rung.session) : (rung.session ?? rung.warmUp);
   const dose = item.boxed || !usual ? item.dose : asMany(usual, item.dose);
-  return { ...item, rungId: rung.id, dose };
+  return { ...onRung(item, drill, rung), dose };
 }
 
 /** The usual dose of a rung, in as many sets or rounds as the present one. */
@@ -36,21 +36,9 @@ function asMany(usual: Dose, present: Dose): Dose {
     : { ...usual, sets: present.sets, rest: present.rest };
 }
 
-/** Whether a rung may be taken by this athlete here and now: its own bars, kit and room. A reason where not. */
-export function rungBarred(item: PrepItem, drill: Drill, request: PlanRequest): Against | null {
-  const rung = rungOf(drill, item.rungId);
-  const found = eligibility(
-    { ...drill, rungs: [rung] },
-    {
-      ...request,
-      format: { ...request.format, serves: "every-joint" },
-      nextSteps: new Map(),
-      dropped: [],
-      skills: [...request.skills, ...drill.toward],
-    },
-  );
-  return "reason" in found && !isOfPlan(found.reason) ? found.reason : null;
-}
+/** Why an item may not be done by this athlete here and now; none where it may. */
+export const itemBarred = (item: PrepItem, drill: Drill, request: PlanRequest): Against[] =>
+  against(request, { drill, rung: rungOf(drill, item.rungId), dose: item.dose });
 
 const mostSets = 12;
 const mostRounds = 6;
@@ -155,11 +143,11 @@ export function minutesNow(state: RunState, minutes: number, request: PlanReques
   const terms: PlanRequest = {
     ...request,
     budget,
-    locked: [...request.locked, ...state.shut],
+    body: withShut(request.body, state.shut),
     alreadyWarm: request.alreadyWarm || state.time.work >= 120,
   };
   const again = retimed(
-    items.filter(({ drillId }, i) => i <= present || !isShut(drillId, terms)),
+    items.filter((item, i) => i <= present || !isShut(item, state.shut, request.library)),
     done.map(({ id }) => id),
     budget,
     terms,
@@ -184,8 +172,3 @@ function fewerBoxes(
     ...changes(items, kept, { library }),
   };
 }
-
-const isShut = (drillId: string, { library, locked }: PlanRequest): boolean => {
-  const drill = drillOf(library, drillId);
-  return drill !== undefined && lockedIn(drill, locked) !== undefined;
-};

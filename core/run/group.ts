@@ -1,8 +1,8 @@
 import { drillOf } from "../content/library";
 import type { GroupMember, Prep } from "../records/records";
-import { eligibility } from "../prep/eligible";
+import { rungOf } from "../drill/drill";
+import { against, permittedDown } from "../prep/permit";
 import type { PlanRequest } from "../prep/plan";
-import { isOfPlan } from "../records/reasons";
 
 /**
  * What somebody who runs along does of a prep: for each item the rung this body has reached, or why it is sat
@@ -14,25 +14,26 @@ export function memberOf(
   athlete: { id: string; name: string },
   request: PlanRequest,
 ): GroupMember {
-  const open = {
-    ...request,
-    format: { ...request.format, serves: "every-joint" as const },
-    dropped: [],
-    only: undefined,
-  };
   return {
     athleteId: athlete.id,
     name: athlete.name,
-    parts: prep.items.map(({ id, drillId, rungId }) => {
+    parts: prep.items.map(({ id, drillId, dose }) => {
       const drill = drillOf(request.library, drillId);
-      const found = drill
-        ? eligibility(drill, open)
-        : { reason: { why: "not-in-library" as const } };
-      if (!("reason" in found))
-        return { itemId: id, rungId: found.places[0]!.rung.id, reason: null };
-      return isOfPlan(found.reason)
-        ? { itemId: id, rungId: drill?.rungs[0]?.id ?? rungId, reason: null }
-        : { itemId: id, rungId: null, reason: found.reason };
+      if (!drill) return { itemId: id, rungId: null, reason: { why: "not-in-library" } };
+      const next = request.nextSteps.get(drillId);
+      const stop = next?.causes.find(({ cause }) => cause === "stopped");
+      if (stop?.cause === "stopped")
+        return {
+          itemId: id,
+          rungId: null,
+          reason: { why: "stopped", sharp: stop.sharp, pain: stop.pain },
+        };
+      const own = next ? rungOf(drill, next.rungId) : drill.rungs[0]!;
+      const rung = permittedDown(drill, own, request);
+      const [reason] = against(request, { drill, rung: rung ?? own, dose });
+      return reason
+        ? { itemId: id, rungId: null, reason }
+        : { itemId: id, rungId: (rung ?? own).id, reason: null };
     }),
   };
 }

@@ -34,6 +34,7 @@ function itemOf(entry: RunEntry): LogItem {
     form: entry.form,
     pain: entry.pain?.level ?? 0,
     painPlace: entry.pain?.place ?? "",
+    painAt: entry.pain?.where ?? null,
     painKind: entry.pain?.painKind ?? null,
     sharp: entry.pain?.sharp ?? false,
     looseAt: entry.looseAt,

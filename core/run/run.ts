@@ -1,8 +1,11 @@
 import type { Run, RunEvent, PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
-import { lockedIn } from "../prep/permit";
+import { isShut } from "./shut";
+import { readPlace } from "../body/read-place";
+import { rungOf } from "../drill/drill";
+import { stressOf } from "../exposure/stress";
 import { secondsOf, type Step } from "../prep/timeline";
-import { painLimit } from "../safety/pain";
+import { shutsBy } from "../safety/pain";
 import { courseOf, resumedAt, workIn } from "./course";
 import {
   bestTries,
@@ -20,14 +23,14 @@ const backWindow = 3;
 const toldFrom = 1 / 3;
 
 /** The state while it is replayed: the same, with room to write. */
-type Replay = RunState & { steps: Step[]; items: PrepItem[]; attempt: number };
+type Replay = RunState & { steps: Step[]; items: PrepItem[]; attempt: number; growing: boolean };
 
 /**
  * The run at a moment, replayed from its events. Wall time decides: a locked phone, a hidden tab or a reload
  * change nothing, and nothing is counted twice.
  * @param now milliseconds since 1970
  */
-export function runAt(run: Pick<Run, "prep" | "events">, library: Library, now: number): RunState {
+export function runAt(run: Pick<Run, "prep" | "events" | "growing">, library: Library, now: number): RunState {
   const items = [...run.prep.items];
   const steps = courseOf(items, library, run.prep);
   const state: Replay = {
@@ -40,6 +43,7 @@ export function runAt(run: Pick<Run, "prep" | "events">, library: Library, now: 
     entries: items.map((item, index) => entryOf(item, index, steps)),
     time: { work: 0, between: 0, paused: 0 },
     shut: [],
+    growing: run.growing,
     others: [],
     attempt: 0,
   };
@@ -199,7 +203,7 @@ function leave(state: Replay, how: "skipped" | "stopped"): void {
   moveTo(state, next < 0 ? state.steps.length : next);
 }
 
-/** Pain ends the drill; above the limit it also shuts everything later that works on the same motions. */
+/** Pain ends the drill; where it locks its place it also shuts everything later that loads, stretches or works that place. */
 function hurt(state: Replay, event: Extract<RunEvent, { type: "pain" }>, library: Library): void {
   const step = state.steps[state.at];
   const item = step && state.items[step.item];
@@ -207,6 +211,7 @@ function hurt(state: Replay, event: Extract<RunEvent, { type: "pain" }>, library
   const pain = {
     level: event.level,
     place: event.place,
+    where: event.where,
     sharp: event.sharp,
     painKind: event.painKind,
   };
@@ -217,27 +222,30 @@ function hurt(state: Replay, event: Extract<RunEvent, { type: "pain" }>, library
   const entry = entryAt(state, step)!;
   entry.pain = entry.pain && entry.pain.level > pain.level ? entry.pain : pain;
   leave(state, "stopped");
-  if (event.level <= painLimit) return;
-  state.shut.push(...(drillOf(library, item.drillId)?.serves.map(({ motion }) => motion) ?? []));
+  const place = event.where ?? readPlace(event.place);
+  const felt = { pain: event.level, kind: event.painKind, sharp: event.sharp, words: event.place };
+  if (!shutsBy(felt, place, state.growing)) return;
+  const drill = drillOf(library, item.drillId);
+  const sites = place
+    ? [place.site]
+    : drill
+      ? [...stressOf(drill, rungOf(drill, item.rungId))]
+      : [];
+  state.shut.push(...sites.filter((site) => !state.shut.includes(site)));
   shutOut(state, library);
 }
-
-const isShut = (drillId: string, { shut }: RunState, library: Library): boolean => {
-  const drill = drillOf(library, drillId);
-  return drill !== undefined && lockedIn(drill, shut) !== undefined;
-};
 
 /** Takes what is still to come on a shut motion out of the run. */
 function shutOut(state: Replay, library: Library): void {
   const out = new Set(
-    state.items.flatMap((item, i) => (isShut(item.drillId, state, library) ? [i] : [])),
+    state.items.flatMap((item, i) => (isShut(item, state.shut, library) ? [i] : [])),
   );
   const later = state.steps
     .slice(state.at)
     .filter(({ item, kind }) => !out.has(item) || kind === "hand-over");
   state.steps = [...state.steps.slice(0, state.at), ...later];
   for (const entry of state.entries)
-    if (entry.ended === null && entry.tries.length === 0 && isShut(entry.drillId, state, library))
+    if (entry.ended === null && entry.tries.length === 0 && isShut(entry, state.shut, library))
       entry.ended = "skipped";
   if (state.at >= state.steps.length) state.status = "finished";
 }
@@ -252,7 +260,7 @@ function goBack(state: Replay, library: Library): void {
   const begins = state.steps.findIndex((step) => step.item === present.item);
   const since = secondsOf(state.steps.slice(begins, state.at)) + state.into;
   const finished = state.status === "finished";
-  const closed = (item: number): boolean => isShut(state.items[item]!.drillId, state, library);
+  const closed = (item: number): boolean => isShut(state.items[item]!, state.shut, library);
   const earlier = [...new Set(state.steps.slice(0, begins).map(({ item }) => item))]
     .reverse()
     .find((item) => !closed(item));
@@ -283,9 +291,9 @@ function relay(
   if (!present || !was) return;
   const passed = state.steps.slice(0, state.at).map(({ item }) => state.items[item]!);
   const items = wanted.filter(
-    ({ id, drillId }) =>
-      !isShut(drillId, state, library) ||
-      passed.some((item) => item.id === id && item.drillId === drillId),
+    (one) =>
+      !isShut(one, state.shut, library) ||
+      passed.some((item) => item.id === one.id && item.drillId === one.drillId),
   );
   const fresh = courseOf(items, library, prep);
   const place = new Map(items.map((item, i) => [item.id, i]));

@@ -1,7 +1,7 @@
 import type { Dose } from "../drill/dose";
 import type { LeftRight } from "../body/side";
 import type { Form, PainKind, PrepItem } from "../records/records";
-import type { MotionId } from "../body/motions";
+import type { BodyPlace, SiteId } from "../body/sites";
 import type { Step } from "../prep/timeline";
 
 /** One set as it went: again after "back" it is another attempt, and the better one counts. */
@@ -27,7 +27,13 @@ export type RunEntry = {
   /** Seconds of work planned, rests and set-up not counted. */
   planned: number;
   ended: "skipped" | "stopped" | "changed" | null;
-  pain: { level: number; place: string; sharp: boolean; painKind: PainKind | null } | null;
+  pain: {
+    level: number;
+    place: string;
+    where: BodyPlace | null;
+    sharp: boolean;
+    painKind: PainKind | null;
+  } | null;
   form: Form | null;
   seen: string[];
   looseAt: number | null;
@@ -49,8 +55,8 @@ export type RunState = {
   entries: RunEntry[];
   /** Where the wall time since the start went, seconds. Their sum is the time since the start. */
   time: { work: number; between: number; paused: number };
-  /** Motions that pain above the limit has shut for the rest of this run. */
-  shut: MotionId[];
+  /** Places that pain has shut for the rest of this run. */
+  shut: SiteId[];
   /** Pain of others who run along, by athlete. */
   others: { who: string; itemId: string; pain: NonNullable<RunEntry["pain"]> }[];
 };

@@ -1,10 +1,9 @@
-import type { MotionId } from "../body/motions";
 import type { Athlete } from "../records/athlete";
 import type { Check, Log } from "../records/records";
 import type { Library } from "../content/library";
-import { painLocks } from "./pain";
+import { lockKey, painLocks, type PainLock } from "./pain";
 
-/** Motions that pain has locked and that would no longer be locked without one of the logs. */
+/** Locks that would no longer stand without one of the logs. */
 export function liftedWithout(
   {
     athlete,
@@ -12,15 +11,14 @@ export function liftedWithout(
     checks,
     library,
   }: {
-    athlete: Pick<Athlete, "clearances">;
+    athlete: Pick<Athlete, "clearances" | "bornOn" | "intake">;
     logs: readonly Log[];
     checks: readonly Check[];
     library: Library;
   },
   logId: string,
-): MotionId[] {
-  const motions = (kept: readonly Log[]) =>
-    painLocks(athlete, kept, checks, library).map(({ motion }) => motion);
-  const left = motions(logs.filter(({ id }) => id !== logId));
-  return motions(logs).filter((motion) => !left.includes(motion));
+): PainLock[] {
+  const locks = (kept: readonly Log[]) => painLocks(athlete, kept, checks, library);
+  const left = locks(logs.filter(({ id }) => id !== logId)).map(lockKey);
+  return locks(logs).filter((lock) => !left.includes(lockKey(lock)));
 }

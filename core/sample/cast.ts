@@ -1,5 +1,7 @@
 import * as z from "zod";
-import { JointId, MotionId } from "../body/motions";
+import { JointId } from "../body/motions";
+import { BodyPlace } from "../body/sites";
+import { IntakeClearance } from "../records/athlete";
 import { IntakeQuestion } from "../body/conditions";
 import { Place } from "../records/records";
 import { Season } from "../records/training";
@@ -39,9 +41,17 @@ export const Cast = z.object({
         beighton: z.int(),
         growthSpurt: z.boolean(),
         note: z.string(),
-        clearance: z
-          .object({ question: IntakeQuestion, who: z.string(), limits: z.string() })
-          .optional(),
+        where: z
+          .array(z.object({ question: IntakeQuestion, places: z.array(BodyPlace) }))
+          .default([]),
+        clearances: z
+          .array(
+            IntakeClearance.omit({ on: true, until: true }).extend({
+              /** Days from today; null where it does not run out. */
+              untilDays: z.int().nullable().default(null),
+            }),
+          )
+          .default([]),
       }),
       /** By protocol: the true value at the start (left, right; or the middle) and the gain over the ten weeks. */
       ranges: Ranges,
@@ -49,10 +59,19 @@ export const Cast = z.object({
       also: Ranges,
       missedWeek: z.int().optional(),
       retimedWeek: z.int().optional(),
-      /** In one week the first work on this motion hurt. */
+      /** In one week the first work on this place hurt. */
       flag: z
-        .object({ motion: MotionId, week: z.int(), pain: z.int(), place: z.string() })
+        .object({
+          at: BodyPlace,
+          week: z.int(),
+          pain: z.int(),
+          cleared: z
+            .object({ afterDays: z.int(), who: z.string(), reason: z.string() })
+            .optional(),
+        })
         .optional(),
+      /** Put into today's prep by hand, whatever the gate says of it. */
+      kept: z.object({ drillId: z.string(), rungId: z.string() }).optional(),
       /** The training week, and a show soon. */
       season: Season.pick({ usual: true }).extend({
         ownTime: Season.shape.ownTime.optional(),

@@ -3,10 +3,14 @@ import { needsOf } from "../aim/priority";
 import { sidesOf, type Side } from "../body/side";
 import { diceOf, type Dice } from "../stats/dice";
 import type { Athlete } from "../records/athlete";
-import type { Aim, AnyRecord, Check, DayNote, Log, LogItem, Place, Prep } from "../records/records";
-import { protocolOf, skillOf, type Library } from "../content/library";
+import type { Aim, AnyRecord, Check, DayNote, Log, LogItem, Place, Prep, PrepItem } from "../records/records";
+import { drillOf, protocolOf, skillOf, type Library } from "../content/library";
 import { unitOf, type Mode } from "../content/protocol";
-import { motionOf } from "../body/motions";
+import { JointId } from "../body/motions";
+import type { BodyPlace } from "../body/sites";
+import { rungOf } from "../drill/drill";
+import { stressOf } from "../exposure/stress";
+import { bodyToday } from "../safety/body-today";
 import { blankPrep } from "../prep/blank";
 import { planPrep } from "../prep/plan";
 import { requestFor } from "../prep/request";
@@ -70,7 +74,7 @@ type Setting = {
 function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
   const { today, library } = setting;
   const start = plusDays(mondayOf(today), -7 * weeks);
-  const athlete = athleteOf(performer, start, today);
+  let athlete = athleteOf(performer, start, today);
   const aimFor = ({ inDays, ...goal }: Performer["aim"], id: string): Aim => ({
     kind: "aim",
     id,
@@ -111,11 +115,15 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
       preps,
       setting,
     });
-    preps.push(prep);
+    preps.push(day === today ? withKept(prep, performer, library) : prep);
     const missed = setting.logDice.unit() <= 0.12;
     const flagged = performer.flag?.week === week && prep.session === "mobility";
     if (day < today && !away && (flagged || !missed))
-      logs.push(loggedAs(prep, week, performer, setting.logDice));
+      {
+      const log = loggedAs(prep, week, performer, library, setting.logDice);
+      logs.push(log);
+      if (log.items.some(({ painAt }) => painAt)) athlete = letIn(athlete, performer, log);
+    }
   }
   const aside = [1, 57].flatMap((since, round) => {
     const day = plusDays(start, since);
@@ -232,7 +240,11 @@ function startOfPrep(season: Season, prep: Prep): string {
 
 function athleteOf(performer: Performer, start: string, today: string): Athlete {
   const { intake, missedWeek } = performer;
-  const clearance = intake.clearance && { ...intake.clearance, on: plusDays(start, -5) };
+  const clearances = intake.clearances.map(({ untilDays, ...clearance }) => ({
+    ...clearance,
+    on: plusDays(start, -2),
+    until: untilDays === null ? null : plusDays(today, untilDays),
+  }));
   const sick =
     missedWeek === undefined
       ? []
@@ -258,17 +270,18 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
     intake: {
       on: plusDays(start, -3),
       yes: intake.yes,
+      where: intake.where.map((one) => ({ ...one, since: plusDays(start, -30) })),
       note: intake.note,
       growthSpurt: intake.growthSpurt,
       beighton: intake.beighton,
-      clearances: clearance ? [clearance] : [],
+      clearances,
     },
     clearances: [],
     nextChosen: [],
     absences: sick,
     archived: false,
     schools: {},
-    flagged: performer.flag ? [motionOf(performer.flag.motion).joint] : [],
+    flagged: JointId.options.filter((joint) => joint === performer.flag?.at.site),
   };
 }
 
@@ -313,6 +326,8 @@ function roundOf(
         ownError: 0,
         read: "",
         pain: dice.unit() < 0.1 ? 2 : 0,
+        painAt: null,
+        painKind: "stretch",
         seen: dice.unit() < 0.15 ? [protocol.compensations[0]!.id] : [],
         note: "",
       };
@@ -386,7 +401,7 @@ function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
     needs: needsOf(gaps, daysBetween(day, aim.by)),
     skills: [skill.id],
     place: places.find(({ id }) => id === athlete.placeId) ?? null,
-    locked: painLocks(athlete, logs, checks, library).map(({ motion }) => motion),
+    body: bodyToday(athlete, { logs, checks, library }, day),
     logs,
     days: notes,
     preps,
@@ -395,13 +410,65 @@ function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
   return { ...prep, items: planPrep({ ...request, rounds: 0 }).items };
 }
 
-function loggedAs(prep: Prep, week: number, performer: Performer, dice: Dice): Log {
+/** Today's prep with what the performer has put into it by hand. */
+function withKept(prep: Prep, { kept }: Performer, library: Library): Prep {
+  const drill = kept && drillOf(library, kept.drillId);
+  if (!kept || !drill) return prep;
+  const rung = rungOf(drill, kept.rungId);
+  const item: PrepItem = {
+    id: drill.id,
+    drillId: drill.id,
+    rungId: rung.id,
+    phase: drill.phase,
+    segment: "",
+    dose: rung.session ?? rung.warmUp!,
+    boxed: false,
+    sides: drill.sided ? ["left", "right"] : [],
+    extra: null,
+    why: [],
+    serves: [],
+    pinned: true,
+  };
+  const others = prep.items.filter(({ drillId }) => drillId !== drill.id);
+  const end = others.findIndex(({ phase }) => phase === "settle");
+  const at = end < 0 ? others.length : end;
+  return { ...prep, touched: true, items: [...others.slice(0, at), item, ...others.slice(at)] };
+}
+
+/** Whether an item of a prep loads or works a place. */
+const onPlace = ({ drillId, rungId }: PrepItem, { site }: BodyPlace, library: Library): boolean => {
+  const drill = drillOf(library, drillId);
+  return drill !== undefined && stressOf(drill, rungOf(drill, rungId)).has(site);
+};
+
+/** The athlete with what hurt cleared some days later, where the cast says so. */
+function letIn(athlete: Athlete, { flag }: Performer, log: Log): Athlete {
+  if (!flag?.cleared) return athlete;
+  const { afterDays, who, reason } = flag.cleared;
+  const clearance = {
+    place: flag.at,
+    on: plusDays(log.on, afterDays),
+    who,
+    reason,
+    covers: [log.id],
+  };
+  return { ...athlete, clearances: [...athlete.clearances, clearance] };
+}
+
+function loggedAs(
+  prep: Prep,
+  week: number,
+  performer: Performer,
+  library: Library,
+  dice: Dice,
+): Log {
   const short = dice.unit() < 0.12;
   const items = prep.items.map((item, n): LogItem => {
+    const flag = performer.flag?.week === week ? performer.flag : null;
     const flagged =
-      performer.flag?.week === week &&
+      flag !== null &&
       prep.session === "mobility" &&
-      n === prep.items.findIndex(({ serves }) => serves.includes(performer.flag!.motion));
+      n === prep.items.findIndex((one) => onPlace(one, flag.at, library));
     const cut = short && n >= prep.items.length - 2;
     const blank = logItemOf(item);
     const amount = amountOf(blank);
@@ -416,7 +483,8 @@ function loggedAs(prep: Prep, week: number, performer: Performer, dice: Dice): L
       sets: amount && !cut && !flagged ? setsAs(amount, item.sides) : [],
       form: cut ? null : wobbles ? "wobble" : "clean",
       pain: flagged ? performer.flag!.pain : ached ? 2 : 0,
-      painPlace: flagged ? performer.flag!.place : "",
+      painPlace: "",
+      painAt: flagged ? performer.flag!.at : null,
       painKind: flagged ? "pinching" : null,
       looseAt: loose !== null && !cut ? (stiff ? 2 * loose : loose) : null,
     };

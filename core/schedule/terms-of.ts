@@ -1,5 +1,5 @@
 import type { OpenAim } from "../aim/shared";
-import type { MotionId } from "../body/motions";
+import { lockedMotions, type PainLock } from "../safety/pain";
 import type { Athlete } from "../records/athlete";
 import type { Aim, Log, Prep, Run } from "../records/records";
 import type { Library } from "../content/library";
@@ -19,7 +19,7 @@ export type SeasonScene = {
   runs: readonly Pick<Run, "prep">[];
   logs: readonly Log[];
   library: Library;
-  locks: readonly { motion: MotionId }[];
+  locks: readonly Pick<PainLock, "sites">[];
   today: DayText;
 };
 
@@ -44,7 +44,7 @@ export function placeTermsOf(scene: SeasonScene, season: Season): PlaceTerms {
       openAims,
       aimShares(openAims, season.shares, today),
       today,
-      locks.map(({ motion }) => motion),
+      lockedMotions(locks),
     ),
     flagged: athlete.flagged,
     home: athlete.placeId,

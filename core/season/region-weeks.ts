@@ -1,6 +1,6 @@
 import { motionOf, type JointId } from "../body/motions";
 import { workSeconds } from "../drill/dose";
-import type { Drill } from "../drill/drill";
+import { timesOf, type Drill } from "../drill/drill";
 import type { Log, Prep } from "../records/records";
 import { drillOf, type Library } from "../content/library";
 import { secondsDone, workKind } from "../doses/ledger";
@@ -69,7 +69,7 @@ export function regionWeeks(
         const drill = drillOf(library, item.drillId);
         const share = drill ? shareFor(drill, joint) : 0;
         if (!drill || share === 0) continue;
-        const seconds = (share * secondsDone(item, drill)) / (drill.sided ? 2 : 1);
+        const seconds = (share * secondsDone(item, drill)) / timesOf(drill, item.rungId);
         const kind = workKind(drill, item.rungId);
         const week = at(log.on);
         if (kind === "stretch") held += seconds;

@@ -9,6 +9,7 @@ import { weekTerms, type SeasonAround } from "../schedule/block";
 import { sessionsIn } from "../schedule/place-model";
 import { hardDaysDone, planBreaches, type PlanBreach } from "../schedule/plan-rules";
 import type { PainLock } from "../safety/pain";
+import type { BodyPlace } from "../body/sites";
 import type { RegionRow } from "./region-weeks";
 import type { WeekSummary } from "./weeks";
 
@@ -28,7 +29,7 @@ export type Warns =
   | { of: "plan"; first: PlanBreach; more: number }
   | { of: "missed" }
   | { of: "stale"; joint: JointId }
-  | { of: "shut"; motion: MotionId; because: PainLock["because"]; more: number }
+  | { of: "shut"; place: BodyPlace | null; because: PainLock["because"]; more: number }
   | { of: "plateau"; what: string; more: number }
   | { of: "sore"; joint: JointId; level: number; since: DayText }
   | { of: "hard-days"; joint: JointId; neighbours: boolean; days: number; most: number }
@@ -51,8 +52,8 @@ export type WarningScene = {
   measure: { on: DayText; what: string } | null;
   /** Motions that have stopped moving, as a coach calls them. */
   plateaus: readonly string[];
-  /** Motions that pain has shut, and why. */
-  locks: readonly Pick<PainLock, "motion" | "because">[];
+  /** Places that pain has shut, and why. */
+  locks: readonly Pick<PainLock, "place" | "because">[];
   /** Joints that sessions of their own are for, as the aims and the locks stand now. */
   wanted: readonly JointId[];
 };
@@ -139,7 +140,7 @@ function shut({ locks }: WarningScene): Warning | null {
     ? {
         key: "shut",
         rank: 90,
-        warns: { of: "shut", motion: first.motion, because: first.because, more: more.length },
+        warns: { of: "shut", place: first.place, because: first.because, more: more.length },
         repair: { do: "see", at: "aim" },
       }
     : null;

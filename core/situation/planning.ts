@@ -8,6 +8,7 @@ import { prepTerms } from "../schedule/prep-terms";
 import { aimShares, sharedNeeds } from "../schedule/shares";
 import { aroundOf } from "../schedule/terms-of";
 import { sessionKinds, type Slot } from "../records/training";
+import { bodyToday } from "../safety/body-today";
 import type { Situation } from "./situation";
 
 /** What the planner needs to know, from what the notebook knows and what the prep and its season say. */
@@ -19,7 +20,7 @@ export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
     needs: needsFor(situation, prep),
     skills: situation.aims.filter((aim) => !aim.closedOn).map((aim) => aim.skillId),
     place: situation.places.find(({ id }) => id === prep.placeId) ?? null,
-    locked: situation.locks.map(({ motion }) => motion),
+    body: bodyToday(situation.athlete, situation, prep.on),
     logs: situation.logs,
     days: situation.days,
     preps: situation.preps,

@@ -18,6 +18,7 @@ export const runOf = (items: PrepItem[], ...events: RunEvent[]): Run => ({
   id: "r1",
   athleteId: "a1",
   prep: prep(items),
+  growing: false,
   events: [{ type: "start", at: at(0) }, ...events],
   group: [],
 });
@@ -32,6 +33,7 @@ export const hurts = (seconds: number, level: number, over: Partial<RunEvent> = 
     at: at(seconds),
     level,
     place: "left wrist",
+    where: null,
     sharp: false,
     painKind: null,
     who: "",

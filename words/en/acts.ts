@@ -29,7 +29,7 @@ export function refusalWords(refusal: Refusal): string {
     case "reading":
       return "A reading cannot be right: measure it again.";
     case "not-permitted":
-      return `${refusal.drill} may not be done here and now; its rungs say why.`;
+      return `${refusal.drill} may not be done here and now.`;
     case "unsafe":
       return "A rule of order or safety is broken: mend it first.";
   }

@@ -1,6 +1,7 @@
 import type { Does, Label } from "#core/acts/does";
 import { motionOf } from "#core/body/motions";
 import { many } from "./plain";
+import { placeWords } from "./places";
 
 /** What an act is called where it can be taken back. */
 export const labelWords = (label: Label): string =>
@@ -36,6 +37,8 @@ function doesWords(what: Does): string {
       return what.count === 1 ? "keep the prep" : `keep ${what.count} preps`;
     case "clear-motion":
       return `clear ${motionOf(what.motion).name.toLowerCase()}`;
+    case "clear-place":
+      return `clear the ${what.place ? placeWords(what.place) : "lock"}`;
     case "set-more":
       return `a set more on the ${what.side}`;
     default:
@@ -46,7 +49,7 @@ function doesWords(what: Does): string {
 const plain: Record<
   Exclude<
     Does,
-    { name: string } | { count: number } | { motion: unknown } | { side: unknown }
+    { name: string } | { count: number } | { motion: unknown } | { place: unknown } | { side: unknown }
   >["does"],
   string
 > = {

@@ -1,10 +1,12 @@
 import { motionOf } from "#core/body/motions";
-import type { Contraindication } from "#core/drill/drill";
 import type { Breach } from "#core/prep/order";
 import { clock } from "#core/drill/dose";
 import type { PlanNote } from "#core/prep/plan";
 import type { Against, Because } from "#core/records/reasons";
-import { intakeQuestions } from "./safety";
+import { exposureNames } from "./exposures";
+import { listWords } from "./plain";
+import { placeWords } from "./places";
+import { conditionNames, liftWords } from "./safety";
 import { jointWords } from "./slots";
 
 const motion = (id: Parameters<typeof motionOf>[0]): string => motionOf(id).name.toLowerCase();
@@ -21,11 +23,21 @@ export function againstWords(against: Against): string {
     case "not-in-library":
       return "not in the library any more";
     case "locked":
-      return `${motion(against.motion)} is locked after pain`;
-    case "caution":
-      return cautionWords(against.id);
-    case "barred":
-      return barWords(against.bar);
+      return against.place
+        ? `the ${placeWords(against.place)} is locked after pain`
+        : "pain has locked what it works on; nobody said where it hurt";
+    case "health":
+      return healthWords(against);
+    case "unstated":
+      return "does not say what it does to a body";
+    case "not-yet":
+      return `comes after ${against.below.toLowerCase()} clean ${against.clean} times over ${against.weeks} weeks (${against.done} so far)`;
+    case "range":
+      return `asks ${against.needs}° of ${motion(against.motion)}; ${against.has}° were measured`;
+    case "too-long":
+      return `no longer than ${against.seconds} s in one go`;
+    case "not-warm":
+      return `wants ${clock(against.seconds)} of warming up first, more than these minutes hold`;
     case "stopped":
       return `stopped after ${against.sharp ? "sharp pain" : `pain ${against.pain}/10`} last time`;
     case "school":
@@ -49,8 +61,6 @@ export function againstWords(against: Against): string {
       return "too strong before training";
     case "before-only":
       return "belongs before training";
-    case "inversion":
-      return "no inversions before a clinician’s clearance";
     case "kit":
       return `needs ${against.missing.join(", ")}, not at this place`;
     case "no-floor":
@@ -76,18 +86,31 @@ export function againstWords(against: Against): string {
   }
 }
 
-/** An uncleared answer, growing or loose joints, as what keeps a drill away. */
-function cautionWords(id: Extract<Against, { why: "caution" }>["id"]): string {
-  if (id === "no-intake") return "no intake yet";
-  if (id === "growing") return "Growing: nothing forced";
-  if (id === "loose") return "Loose-jointed: active and steadying work replaces passive end range.";
-  return `Answered yes: ${intakeQuestions[id].replace(/\?$/, "").toLowerCase()}. A clinician’s clearance comes first.`;
+/** An answer, growing, loose joints or no intake, as what keeps a drill away. */
+function healthWords({ by, does, place }: Extract<Against, { why: "health" }>): string {
+  const who = `${conditionNames[by]}${place ? `, ${placeWords(place)}` : ""}`;
+  return does ? `${who}: not ${exposureNames[does]}` : `${who}: not this`;
 }
 
-function barWords(bar: Contraindication): string {
-  if (bar === "growing") return "not while growing";
-  if (bar === "loose-jointed") return "not for loose joints";
-  return `not before a clinician has cleared: ${intakeQuestions[bar].replace(/\?$/, "").toLowerCase()}`;
+/** What would lift a refusal, and who may; empty where nothing has to be lifted. */
+export function liftOf(against: Against): string {
+  switch (against.why) {
+    case "locked":
+    case "unstated":
+    case "not-yet":
+    case "range":
+    case "too-long":
+    case "kit":
+      return liftWords[against.why];
+    case "health":
+      return against.by === "growing" || against.by === "loose"
+        ? liftWords.growing
+        : against.by === "no-intake"
+          ? liftWords["no-intake"]
+          : liftWords.health;
+    default:
+      return "";
+  }
 }
 
 /** Why a drill is in a prep, in a line. */
@@ -157,13 +180,13 @@ function insteadWords(drill: string, against: Against): string {
 export function breachWords({ rule, drill, other }: Breach): string {
   switch (rule.why) {
     case "not-permitted":
-      return rule.against.why === "locked"
-        ? `${drill} works on ${motion(rule.against.motion)}, which is locked after pain until somebody clears it.`
-        : `${drill}: ${againstWords(rule.against)}.`;
+      return `${drill}: ${againstWords(rule.against)}. ${liftOf(rule.against)}`.trim();
     case "cold":
-      return `${drill} would come before the temperature is up. Cold tissue is not stretched.`;
+      return `${drill} wants ${clock(rule.seconds)} of warming up before it. Cold tissue is not stretched.`;
     case "wrists-first":
-      return `${drill} puts weight on the hands: the wrists go first.`;
+      return `${drill} puts weight on the hands: more work for the ${listWords(rule.parts.map((part) => handsWords[part]))} goes first.`;
+    case "hands-week":
+      return `${drill}: somebody growing has ${clock(rule.seconds)} of weight on the hands left this week.`;
     case "after-wind-down":
       return `${drill} would come after the wind-down.`;
     case "order":
@@ -176,6 +199,8 @@ export function breachWords({ rule, drill, other }: Breach): string {
       return `${drill} is held last: before training, movement follows a hold.`;
   }
 }
+
+const handsWords = { wrist: "wrists", forearm: "forearms", fingers: "fingers" } as const;
 
 const orderWords = {
   "soft-tissue-first": "soft tissue before stretching",
@@ -200,6 +225,10 @@ export function noteWords(note: PlanNote): string {
     }
     case "left":
       return `${note.seconds} s are left: nothing safe is left to add. Rest, or end early.`;
+    case "not-warm":
+      return note.longest === null
+        ? `Too few minutes to sweat before deep splits, bridges or hanging: none of it today. ${clock(note.wants)} would do.`
+        : `Too few minutes to be warm for long stretches: none over ${note.longest} s. ${clock(note.wants)} would do.`;
     case "no-variant":
       return `Nothing at this place for ${note.families.join(", ")}: those boxes are left out.`;
     case "nothing-between":

@@ -6,7 +6,8 @@ import type { WorkKind } from "#core/doses/ledger";
 import { jointWords, slotName, slotWords } from "./slots";
 import { longDay } from "./days";
 import { lockWords } from "./pain";
-import { many } from "./plain";
+import { capital, many } from "./plain";
+import { placeWords } from "./places";
 
 /** What a plan breaks, in a sentence. */
 export function planBreachWords(breach: PlanBreach): string {
@@ -68,7 +69,7 @@ export function warningWords({ warns }: Pick<Warning, "warns">): { says: string;
       };
     case "shut":
       return {
-        says: `${motionOf(warns.motion).name} is shut: ${lockWords(warns.because)}.`,
+        says: `${capital(warns.place ? placeWords(warns.place) : "what it worked on")} is shut: ${lockWords(warns.because)}.`,
         why: `${warns.more > 0 ? `And ${warns.more} more. ` : ""}Nothing is planned for it until a person clears it with a reason; see a clinician.`,
       };
     case "plateau":

@@ -1,7 +1,12 @@
+import { useState } from "react";
 import { JointId } from "#core/body/motions";
-import type { Athlete } from "#core/records/athlete";
+import type { Athlete, Intake } from "#core/records/athlete";
 import type { IntakeQuestion } from "#core/body/conditions";
-import { cliniciansFirst, intakeQuestions } from "#words/safety";
+import { asksWhere, conditionRules } from "#core/safety/condition-table";
+import { cautionsOf } from "#core/safety/intake";
+import { cliniciansFirst, conditionNames, intakeQuestions, stopWords } from "#words/safety";
+import { BodyMap } from "../figure/body-map";
+import { ClearanceForm } from "./clearance-form";
 import { useAct } from "../use-act";
 import { useFormDraft } from "../use-draft";
 import { shortDay } from "#words/days";
@@ -11,10 +16,20 @@ import { jointWords } from "#words/slots";
 const questions = Object.entries(intakeQuestions) as [IntakeQuestion, string][];
 
 /** The short health intake. Any yes stands on the plan until a clinician's clearance is recorded. */
-export function IntakeForm({ athlete }: { athlete: Athlete }) {
+export function IntakeForm({ athlete, on }: { athlete: Athlete; on: string }) {
   const { act } = useAct();
   const { intake } = athlete;
   const draft = useFormDraft(`intake/${athlete.id}`);
+  const [yes, setYes] = useState<readonly IntakeQuestion[]>(intake?.yes ?? []);
+  const [where, setWhere] = useState<Intake["where"]>(intake?.where ?? []);
+  const clearable = cautionsOf(athlete, on).flatMap(({ id, clearance }) =>
+    id === "no-intake" ? [] : [{ id, clearance }],
+  );
+  const placesAt = (question: IntakeQuestion) => where.find((one) => one.question === question);
+  const setAt = (question: IntakeQuestion, change: Partial<Intake["where"][number]>) => {
+    const known = placesAt(question) ?? { question, places: [], since: null };
+    setWhere([...where.filter((one) => one !== known), { ...known, ...change }]);
+  };
   return (
     <section className="mt-8" id="intake">
       <h2 className="text-xl">Intake</h2>
@@ -32,7 +47,8 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
           const form = new FormData(event.currentTarget);
           const beighton = textOf(form, "beighton");
           act("save-intake", {
-            yes: questions.map(([id]) => id).filter((id) => form.get(id) === "on"),
+            yes: [...yes],
+            where: where.filter(({ question }) => yes.includes(question)),
             note: String(form.get("note") ?? ""),
             growthSpurt: form.get("growthSpurt") === "on",
             beighton: beighton === "" ? null : Number(beighton),
@@ -44,10 +60,58 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
         <p className="label">Tick what is answered yes</p>
         <div className="grid gap-x-6 sm:grid-cols-2">
           {questions.map(([id, text]) => (
-            <Tick key={id} name={id} text={text} on={intake?.yes.includes(id) ?? false} />
+            <div key={id}>
+              <label className="flex min-h-9 items-center gap-2">
+                <input
+                  type="checkbox"
+                  name={id}
+                  checked={yes.includes(id)}
+                  onChange={(event) =>
+                    setYes(
+                      event.target.checked ? [...yes, id] : yes.filter((other) => other !== id),
+                    )
+                  }
+                  className="size-4 shrink-0 accent-[var(--spruce)]"
+                />
+                {text}
+              </label>
+              {yes.includes(id) && conditionRules[id].stops ? (
+                <p role="alert" className="border-l-4 border-clay pl-3 font-bold">
+                  {stopWords[conditionRules[id].stops!]}
+                </p>
+              ) : null}
+            </div>
           ))}
           <Tick name="growthSpurt" text="In a growth spurt?" on={intake?.growthSpurt ?? false} />
         </div>
+        {yes.filter(asksWhere).map((id) => (
+          <div key={id} className="mt-2 border-l-4 border-tape pl-3">
+            <BodyMap
+              label={`Where: ${conditionNames[id]}`}
+              chosen={placesAt(id)?.places ?? []}
+              pick={(place) => {
+                const places = placesAt(id)?.places ?? [];
+                const there = places.some((one) => one.site === place.site && one.side === place.side);
+                setAt(id, {
+                  places: there
+                    ? places.filter((one) => one.site !== place.site || one.side !== place.side)
+                    : [...places, place],
+                });
+              }}
+            />
+            {conditionRules[id].asks?.includes("since") ? (
+              <label className="mt-1 grid max-w-56">
+                <span className="label">Since</span>
+                <input
+                  type="date"
+                  className="field"
+                  value={placesAt(id)?.since ?? ""}
+                  onChange={(event) => setAt(id, { since: event.target.value || null })}
+                />
+              </label>
+            ) : null}
+          </div>
+        ))}
         <p className="label mt-2">
           Joints with an old injury or a niggle: prepared before the warm-up
         </p>
@@ -78,19 +142,27 @@ export function IntakeForm({ athlete }: { athlete: Athlete }) {
             <input name="note" className="field" defaultValue={intake?.note ?? ""} />
           </label>
         </div>
-        <p className="mt-2">
+        <p className="mt-2 flex flex-wrap gap-3">
           <button type="submit" className="press">
             Keep the intake
           </button>
+          {yes.length === 0 ? (
+            <button
+              type="button"
+              className="press"
+              onClick={() => {
+                act("nothing-applies", {});
+                draft.drop();
+              }}
+            >
+              Nothing of this applies
+            </button>
+          ) : null}
         </p>
       </form>
-      {(intake?.yes ?? [])
-        .filter(
-          (question) => !intake!.clearances.some((clearance) => clearance.question === question),
-        )
-        .map((question) => (
-          <Clearance key={question} athleteId={athlete.id} question={question} />
-        ))}
+      {clearable.map(({ id, clearance }) => (
+        <ClearanceForm key={id} athleteId={athlete.id} question={id} again={clearance !== null} />
+      ))}
     </section>
   );
 }
@@ -106,39 +178,5 @@ function Tick({ name, text, on }: { name: string; text: string; on: boolean }) {
       />
       {text}
     </label>
-  );
-}
-
-function Clearance({ athleteId, question }: { athleteId: string; question: IntakeQuestion }) {
-  const { act } = useAct();
-  const draft = useFormDraft(`clearance/${athleteId}/${question}`);
-  return (
-    <form
-      ref={draft.ref}
-      className="mt-3 grid items-end gap-x-6 gap-y-2 border-l-4 border-clay pl-4 sm:grid-cols-[1fr_1fr_auto]"
-      onSubmit={(event) => {
-        event.preventDefault();
-        const form = new FormData(event.currentTarget);
-        act("clear-question", {
-          question,
-          who: textOf(form, "who"),
-          limits: textOf(form, "limits"),
-        });
-        draft.drop();
-      }}
-    >
-      <p className="text-sm sm:col-span-3">Cleared by a clinician? {intakeQuestions[question]}</p>
-      <label className="grid">
-        <span className="label">Who cleared it</span>
-        <input name="who" className="field" required />
-      </label>
-      <label className="grid">
-        <span className="label">With which limits</span>
-        <input name="limits" className="field" />
-      </label>
-      <button type="submit" className="press">
-        Record the clearance
-      </button>
-    </form>
   );
 }

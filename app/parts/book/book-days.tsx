@@ -1,3 +1,4 @@
+import { hurtWords } from "#words/pain";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
 import { drillOf } from "#core/content/library";
@@ -39,7 +40,7 @@ function linesOf(view: AthleteView): Line[] {
       .map(({ drillId, looseAt, usual }) => `${name(drillId)} at ${looseAt}, usually ${usual}`),
     stops: log.items
       .filter(({ done, pain }) => done === "stopped" || pain > 5)
-      .map((item) => `${name(item.drillId)}, ${item.pain}/10 ${item.painPlace}`.trim()),
+      .map((item) => `${name(item.drillId)}, ${item.pain}/10 ${hurtWords(item.painAt, item.painPlace)}`.trim()),
     note: log.note,
   }));
   const logged = new Set(view.logs.map(({ on }) => on));

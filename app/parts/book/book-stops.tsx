@@ -3,7 +3,10 @@ import { Link } from "react-router";
 import { motionOf } from "#core/body/motions";
 import { stopsOf, type PainStop } from "#core/progress/stops";
 import { cliniciansFirst } from "#words/safety";
-import { painKinds, lockWords } from "#words/pain";
+import { hurtWords, painKinds, lockWords } from "#words/pain";
+import { placeWords } from "#words/places";
+import { capital } from "#words/plain";
+import type { BodyPlace } from "#core/body/sites";
 import type { AthleteView } from "../../view";
 import { longDay, shortDay, weekDay } from "#words/days";
 import { hasWords } from "./book-words";
@@ -14,9 +17,9 @@ export function BookStops({ view, search }: { view: AthleteView; search: string 
   const found = stops.filter((stop) =>
     hasWords(search, [
       stop.name,
-      stop.place,
+      hurtWords(stop.at, stop.place),
       longDay(stop.on),
-      ...stop.locks.map(({ motion }) => motionOf(motion).name),
+      ...stop.locks.map(({ place }) => nameOf(place)),
     ]),
   );
   return (
@@ -33,7 +36,7 @@ export function BookStops({ view, search }: { view: AthleteView; search: string 
               <span className="font-semibold">{weekDay(stop.on)}</span>
               <span>
                 <b className={stop.level > 5 ? "text-clay" : ""}>
-                  {stop.level}/10{stop.place ? `, ${stop.place}` : ""}
+                  {[`${stop.level}/10`, hurtWords(stop.at, stop.place)].filter(Boolean).join(", ")}
                 </b>
                 {stop.kind ? `, ${painKinds[stop.kind]}` : ""} in {stop.name}
                 {stop.stopped ? ", stopped" : ""}
@@ -48,18 +51,21 @@ export function BookStops({ view, search }: { view: AthleteView; search: string 
   );
 }
 
+const nameOf = (place: BodyPlace | null): string =>
+  place ? capital(placeWords(place)) : "A place nobody named";
+
 function State({ stop, athleteId }: { stop: PainStop; athleteId: string }) {
   if (stop.locks.length === 0)
     return <span className="block text-sm text-muted">Noted; nothing was locked by it.</span>;
   return (
     <>
-      {stop.locks.map(({ motion, because, cleared }) => (
-        <span key={motion} className={`block text-sm ${cleared ? "text-muted" : "text-clay"}`}>
+      {stop.locks.map(({ place, because, cleared }) => (
+        <span key={nameOf(place)} className={`block text-sm ${cleared ? "text-muted" : "text-clay"}`}>
           {cleared ? (
-            `${motionOf(motion).name} was locked (${lockWords(because)}); cleared by ${cleared.who} on ${shortDay(cleared.on)}: ${cleared.reason}.`
+            `${nameOf(place)} was locked (${lockWords(because)}); cleared by ${cleared.who} on ${shortDay(cleared.on)}: ${cleared.reason}.`
           ) : (
             <>
-              {motionOf(motion).name} is locked out of plans ({lockWords(because)}).{" "}
+              {nameOf(place)} is locked out of plans ({lockWords(because)}).{" "}
               <Link className="underlined" to={`/at/${athleteId}/aim`}>
                 Clear it under Aim
               </Link>

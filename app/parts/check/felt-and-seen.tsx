@@ -1,5 +1,6 @@
 import { sidesOf, type Side } from "#core/body/side";
 import { entryOf, type Round, type RoundRow, type SideEntry } from "./round";
+import { PainDetails } from "../figure/pain-details";
 import { sideLabel } from "./side-trials";
 
 type Props = {
@@ -54,6 +55,15 @@ export function FeltAndSeenOn({ side, row, round, onEntry }: Props & { side: Sid
         />
         <span className="text-muted">/10</span>
       </label>
+      {Number(entry.pain) > 0 ? (
+        <PainDetails
+          label={`Where, ${sideLabel[side]}`}
+          kind={entry.painKind ?? null}
+          place={entry.painAt ?? null}
+          setKind={(painKind) => onEntry(side, { ...entry, painKind })}
+          setPlace={(painAt) => onEntry(side, { ...entry, painAt })}
+        />
+      ) : null}
       {protocol.compensations.map(({ id, text }) => (
         <label key={id} className="flex min-h-8 items-center gap-2">
           <input

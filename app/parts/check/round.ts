@@ -1,3 +1,5 @@
+import type { BodyPlace } from "#core/body/sites";
+import type { PainKind } from "#core/records/records";
 import { sidesOf, type Side } from "#core/body/side";
 import type { MotionId } from "#core/body/motions";
 import type { Check } from "#core/records/records";
@@ -20,6 +22,8 @@ export type ToolReading = { instrument: Instrument; value: number; se: number; n
 export type SideEntry = {
   trials: string[];
   pain: string;
+  painAt?: BodyPlace | null;
+  painKind?: PainKind | null;
   seen: string[];
   note: string;
   tools: (ToolReading | null)[];
@@ -189,6 +193,8 @@ export function draftCheckOf(
         : null,
     ownError: ownErrorOf(entry),
     pain: painOf(entry),
+    painAt: entry.painAt ?? null,
+    painKind: entry.painKind ?? null,
     seen: entry.seen,
     read: toolReadings(entry)
       .map(({ note }) => note)

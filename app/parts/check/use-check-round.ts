@@ -1,6 +1,7 @@
 import { useMemo } from "react";
 import { protocolOf } from "#core/content/library";
 import type { Mode, Protocol } from "#core/content/protocol";
+import { lockedMotions } from "#core/safety/pain";
 import { inOrder, proposeRound, type RoundProposal } from "#core/aim/round";
 import type { AthleteView } from "../../view";
 import { rowsOf, type Round, type RoundRow } from "./round";
@@ -33,7 +34,7 @@ export function useRoundRows(
         library,
         minutes: round.minutes,
         today,
-        locked: locks.map(({ motion }) => motion),
+        locked: lockedMotions(locks),
       }),
     [allGaps, checks, library, round.minutes, today, locks],
   );

@@ -26,6 +26,8 @@ export function blankDrill(library: Library): Drill {
     rungs: [blankRung(library.drills[0]!.rungs[0]!, 1)],
     cautions: [],
     contraindications: [],
+    does: null,
+    presses: [],
   };
 }
 
@@ -45,6 +47,10 @@ export const blankRung = (like: Rung, number: number): Rung => ({
   load: "",
   gates: [{ see: "", then: "", ask: "less-range" }],
   contraindications: [],
+  does: [],
+  doesNot: [],
+  presses: [],
+  needs: null,
 });
 
 /**

@@ -1,6 +1,6 @@
 import type { Log, LogItem, Prep } from "#core/records/records";
 import { amountOf, logItemOf, setsAs } from "#core/doses/log-item";
-import type { Drill } from "#core/drill/drill";
+import { timesOf, type Drill } from "#core/drill/drill";
 import { newId } from "../../clock";
 
 /** A log to fill in by hand: the prep's drills as done, or an empty one. */
@@ -24,12 +24,12 @@ export function unplanned(drill: Drill): LogItem {
     dose: rung.session ?? rung.warmUp,
   });
   const amount = amountOf(usual);
-  return { ...usual, planned: null, sets: amount ? setsAs(amount, loggedSides(drill)) : [] };
+  return { ...usual, planned: null, sets: amount ? setsAs(amount, loggedSides(drill, rung.id)) : [] };
 }
 
-/** The sides a drill is done on. */
-export const loggedSides = (drill: Drill): ("left" | "right")[] =>
-  drill.sided ? ["left", "right"] : [];
+/** The sides a drill is done on, on a rung. */
+export const loggedSides = (drill: Drill, rungId: string): ("left" | "right")[] =>
+  timesOf(drill, rungId) === 2 ? ["left", "right"] : [];
 
 /** The same drills as another log, as done now: what was felt then is left out. */
 export const sameAgain = (log: Log): LogItem[] =>

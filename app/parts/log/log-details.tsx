@@ -1,10 +1,10 @@
 import type { Drill } from "#core/drill/drill";
 import { rungOf } from "#core/drill/drill";
-import type { LogItem, PainKind } from "#core/records/records";
+import type { LogItem } from "#core/records/records";
 import { amountOf, setsAs, type Amount } from "#core/doses/log-item";
 import { painLimit } from "#core/safety/pain";
 import { isSharp } from "#core/safety/pain-kinds";
-import { painKinds } from "#words/pain";
+import { PainDetails } from "../figure/pain-details";
 import { loggedSides } from "./draft";
 
 /** The rest of a log row: rung, sets and amount, weight and note; and of pain its place and kind. */
@@ -28,7 +28,7 @@ export function LogDetails({
     change({
       ...item,
       seconds: 0,
-      sets: setsAs({ ...amount, ...next }, drill ? loggedSides(drill) : []),
+      sets: setsAs({ ...amount, ...next }, drill ? loggedSides(drill, item.rungId) : []),
     });
   return (
     <div className="col-span-full flex flex-wrap items-end gap-x-4 gap-y-2">
@@ -90,7 +90,7 @@ export function LogDetails({
       {item.pain > 0 ? (
         <>
           <label className="grid min-w-40 flex-1">
-            <span className="label">Where it hurt</span>
+            <span className="label">In words</span>
             <input
               className="field"
               value={item.painPlace}
@@ -98,28 +98,16 @@ export function LogDetails({
               onChange={(event) => change({ ...item, painPlace: event.target.value })}
             />
           </label>
-          <label className="grid">
-            <span className="label">What kind</span>
-            <select
-              className="field"
-              aria-label={`${name}: what kind of pain`}
-              value={item.painKind ?? ""}
-              onChange={(event) => {
-                const kind = (event.target.value || null) as PainKind | null;
-                change({ ...item, painKind: kind, sharp: isSharp(kind) });
-              }}
-            >
-              <option value="">{item.sharp ? "sharp or spreading" : "not said"}</option>
-              {(Object.entries(painKinds) as [PainKind, string][]).map(([key, text]) => (
-                <option key={key} value={key}>
-                  {text}
-                </option>
-              ))}
-            </select>
-          </label>
-          {item.pain > painLimit ? (
+          <PainDetails
+            label={`${name}: where`}
+            kind={item.painKind}
+            place={item.painAt}
+            setKind={(painKind) => change({ ...item, painKind, sharp: isSharp(painKind) })}
+            setPlace={(painAt) => change({ ...item, painAt })}
+          />
+          {item.pain > painLimit || isSharp(item.painKind) ? (
             <p className="w-full text-sm text-clay">
-              Above 5/10: this motion leaves the plans until a person clears it under Aim. See a
+              What loads that place leaves the plans until a person clears it under Aim. See a
               licensed clinician.
             </p>
           ) : null}

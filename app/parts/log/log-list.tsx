@@ -5,6 +5,7 @@ import { outcomeOf } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { longDay } from "#words/days";
+import { hurtWords } from "#words/pain";
 
 /** The last logs, newest first; each opens, each can be removed and brought back by undo. */
 export const LogList = memo(function LogList({
@@ -35,7 +36,7 @@ export const LogList = memo(function LogList({
               <span className="text-sm text-muted">{outcomeOf(log)}</span>
               {stops.length > 0 ? (
                 <span className="text-sm text-clay">
-                  stopped: {[...new Set(stops.map((item) => item.painPlace || "pain"))].join(", ")}
+                  stopped: {[...new Set(stops.map((item) => hurtWords(item.painAt, item.painPlace) || "pain"))].join(", ")}
                 </span>
               ) : null}
               <span className="min-w-0 flex-1 truncate text-sm text-muted">{log.note}</span>

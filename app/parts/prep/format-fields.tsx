@@ -3,7 +3,7 @@ import { Pattern } from "#core/drill/drill";
 import type { Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import { clockedSeconds, type Clocked, type Format, type Gaps } from "#core/content/format";
-import { permit, permittedDown, type GateTerms } from "#core/prep/permit";
+import { against, permittedDown, type GateTerms } from "#core/prep/permit";
 import { permittedRamp, rampSum } from "#core/prep/ramp";
 import { rungOf, type Drill, type Rung } from "#core/drill/drill";
 import { againstWords } from "#words/prep";
@@ -188,7 +188,7 @@ function RampFields({
   gate: GateTerms;
   plan: Plan;
 }) {
-  const kept = (one: Drill, rung: Rung) => permit(one, rung, gate)[0] ?? null;
+  const kept = (one: Drill, rung: Rung) => against(gate, { drill: one, rung })[0] ?? null;
   const ladders = library.drills.filter(
     ({ kind, rungs }) => (kind === "strength" || kind === "skill") && rungs.length >= 4,
   );

@@ -16,8 +16,8 @@ import { extraFor, type Shorter } from "#core/progress/shorter-side";
 import { DoseEditor } from "./dose-editor";
 import { ExtraShare } from "./extra-share";
 import { SwapList } from "./swap-list";
-import { becauseLine, againstWords } from "#words/prep";
-import { permit } from "#core/prep/permit";
+import { becauseLine, againstWords, liftOf } from "#words/prep";
+import { against } from "#core/prep/permit";
 
 type RowProps = {
   items: readonly PrepItem[];
@@ -188,8 +188,8 @@ export const PrepRow = memo(function PrepRow({
               drill={drill}
               edit={edit}
               barred={(rung) => {
-                const [against] = permit(drill, rung, request);
-                return against ? againstWords(against) : null;
+                const [reason] = against(request, { drill, rung });
+                return reason ? `${againstWords(reason)}. ${liftOf(reason)}` : null;
               }}
             />
           ) : (

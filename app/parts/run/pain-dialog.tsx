@@ -1,21 +1,21 @@
 import { useState } from "react";
-import { motionOf } from "#core/body/motions";
+import type { BodyPlace } from "#core/body/sites";
 import type { Drill } from "#core/drill/drill";
 import type { GroupMember, PainKind } from "#core/records/records";
 import { cliniciansFirst } from "#words/safety";
 import { comfortLimit, painLimit } from "#core/safety/pain";
 import { isSharp } from "#core/safety/pain-kinds";
 import { painKinds } from "#words/pain";
+import { BodyMap } from "../figure/body-map";
 import { FloorPanel } from "./floor-panel";
-import { jointWords } from "#words/slots";
 
 const advice = (level: number, kind: PainKind | null): string => {
   if (kind === "dizzy")
     return "Dizzy: sit or lie down, end the run, and see a licensed clinician if it does not pass.";
   if (level > painLimit)
-    return "Above 5/10: this motion leaves the plans until a person clears it. See a licensed clinician.";
+    return "Above 5/10: what loads that place leaves the plans until a person clears it. See a licensed clinician.";
   if (isSharp(kind))
-    return "The drill is over for today; take an easier rung of another one. If it comes back, see a clinician.";
+    return "Stop. What loads that place leaves the plans until a clinician has seen it and a person clears it.";
   if (level > comfortLimit)
     return "More than a stretch should be: stop, and take an easier rung next time.";
   return "A stretch feeling up to 4/10 is fine. If it is only that, go back and ease off a little.";
@@ -24,21 +24,11 @@ const advice = (level: number, kind: PainKind | null): string => {
 export type PainSaid = {
   level: number;
   place: string;
+  where: BodyPlace | null;
   sharp: boolean;
   painKind: PainKind | null;
   who: string;
 };
-
-/** The places a drill works on, each side, as they are noted. */
-const placesOf = (drill: Drill): string[] =>
-  [...new Set(drill.serves.map(({ motion }) => motionOf(motion).joint))]
-    .slice(0, 3)
-    .flatMap((joint) => {
-      const name = jointWords(joint);
-      return ["neck", "upper back", "low back", "trunk"].includes(name)
-        ? [name]
-        : [`left ${name}`, `right ${name}`];
-    });
 
 /** The stop: how much, where, and of what kind. The drill ends and is noted; nothing is talked down. */
 export function PainDialog({
@@ -56,6 +46,7 @@ export function PainDialog({
 }) {
   const [level, setLevel] = useState<number | null>(null);
   const [place, setPlace] = useState("");
+  const [where, setWhere] = useState<BodyPlace | null>(null);
   const [painKind, setKind] = useState<PainKind | null>(null);
   const [who, setWho] = useState("");
   return (
@@ -106,22 +97,21 @@ export function PainDialog({
         </div>
       </fieldset>
       <div className="mt-4">
-        <label className="grid">
-          <span className="label">Where</span>
+        <BodyMap
+          label="Where"
+          chosen={where ? [where] : []}
+          pick={(one) =>
+            setWhere(where?.site === one.site && where.side === one.side ? null : one)
+          }
+        />
+        <label className="mt-2 grid">
+          <span className="label">In words</span>
           <input
             className="field min-h-12 text-lg"
             value={place}
             onChange={(event) => setPlace(event.target.value)}
-            placeholder="left wrist, front of the hip …"
           />
         </label>
-        <div className="mt-2 flex flex-wrap gap-1.5">
-          {placesOf(drill).map((name) => (
-            <Chip key={name} on={place === name} press={() => setPlace(name)}>
-              {name}
-            </Chip>
-          ))}
-        </div>
       </div>
       {level !== null ? (
         <p role="status" className="mt-3 border-l-4 border-clay pl-3">
@@ -134,7 +124,7 @@ export function PainDialog({
           className="press press-main min-h-14 px-6 text-lg disabled:opacity-40"
           disabled={level === null}
           onClick={() =>
-            stop({ level: level!, place: place.trim(), sharp: isSharp(painKind), painKind, who })
+            stop({ level: level!, place: place.trim(), where, sharp: isSharp(painKind), painKind, who })
           }
         >
           {who ? "Note it" : "Stop this drill"}

@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useState } from "react";
-import type { MotionId } from "#core/body/motions";
+import type { SiteId } from "#core/body/sites";
 import type { LeftRight } from "#core/body/side";
 import { rungOf } from "#core/drill/drill";
 import type { PlanChange, PrepItem, Run } from "#core/records/records";
@@ -11,12 +11,13 @@ import {
   atRungBy,
   oneMore,
   oneMoreOn,
-  rungBarred,
+  itemBarred,
   withItem,
   type MinutesNow,
   type Remedy,
 } from "#core/run/floor";
 import { runAt } from "#core/run/run";
+import { withShut } from "#core/run/shut";
 import type { RunState } from "#core/run/state";
 import { requestOf } from "#core/situation/planning";
 import { lastSlip, type Happening } from "#core/acts/runs";
@@ -25,7 +26,7 @@ import type { AthleteView } from "../../view";
 import { say } from "../say";
 import type { PainSaid } from "./pain-dialog";
 import { useNextLook, useWallClock } from "./use-clock";
-import { againstWords } from "#words/prep";
+import { againstWords, liftOf } from "#words/prep";
 
 /** An event is later than the last look at the clock. */
 const lastMoment = ({ events }: Run): number => Date.parse(events.at(-1)?.at ?? "") || 0;
@@ -50,8 +51,8 @@ export function useRun(view: AthleteView, run: Run) {
   const asked = useMemo(() => requestOf(view, run.prep), [view, run.prep]);
   // The same list as long as it says the same: the state is new at every look at the clock.
   const said = state.shut.join(" ");
-  const shut = useMemo(() => said.split(" ").filter(Boolean) as MotionId[], [said]);
-  const request = useMemo(() => ({ ...asked, locked: [...asked.locked, ...shut] }), [asked, shut]);
+  const shut = useMemo(() => said.split(" ").filter(Boolean) as SiteId[], [said]);
+  const request = useMemo(() => ({ ...asked, body: withShut(asked.body, shut) }), [asked, shut]);
 
   const tell = useCallback(
     (...events: Happening[]) => {
@@ -71,8 +72,8 @@ export function useRun(view: AthleteView, run: Run) {
       return say(
         by > 0 ? "No harder rung: the top of the ladder." : "This is the easiest rung already.",
       );
-    const barred = by > 0 ? rungBarred(next, drill, request) : null;
-    if (barred) return say(`No harder rung: ${againstWords(barred)}.`);
+    const [barred] = itemBarred(next, drill, request);
+    if (barred) return say(`Not that rung: ${againstWords(barred)}. ${liftOf(barred)}`);
     plan(by > 0 ? "harder" : "easier", next);
     say(`${rungOf(drill!, next.rungId).name}.`);
   };

@@ -80,9 +80,9 @@ export function verdictDetail(verdict: DateVerdict, today: DayText): string {
 }
 
 /** What the numbers may not say: loose joints are never ready by passive range alone, and some skills others decide on. */
-export function readyCaveat({ athlete, gaps, skill }: AthleteView): string {
+export function readyCaveat({ athlete, gaps, skill, day }: AthleteView): string {
   const loose =
-    isLooseJointed(athlete) && gaps.some(({ demand }) => demand.mode === "passive")
+    isLooseJointed(athlete, day) && gaps.some(({ demand }) => demand.mode === "passive")
       ? "Loose joints: passive range alone never counts as ready."
       : "";
   return [loose, skill?.decides ?? ""].filter(Boolean).join(" ");

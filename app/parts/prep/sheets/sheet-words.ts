@@ -5,6 +5,7 @@ import { rungOf, type Drill, type Rung } from "#core/drill/drill";
 import type { AthleteView } from "../../../view";
 import { notch } from "../../words";
 import { lockWords } from "#words/pain";
+import { placeWords } from "#words/places";
 import { cautionText } from "#words/safety";
 import { motionOf } from "#core/body/motions";
 
@@ -50,7 +51,7 @@ export const healthOf = (view: AthleteView): string[] => [
   ...view.cautions.map(cautionText),
   ...(view.athlete.intake?.note ? [view.athlete.intake.note] : []),
   ...view.locks.map(
-    ({ motion, because }) =>
-      `Locked: ${motionOf(motion).name.toLowerCase()}, ${lockWords(because)}.`,
+    ({ place, because }) =>
+      `Locked: ${place ? placeWords(place) : "a place nobody named"}, ${lockWords(because)}.`,
   ),
 ];

@@ -1,0 +1,119 @@
+import { useState } from "react";
+import type { Clearable } from "#core/body/conditions";
+import {
+  exposureGroupIds,
+  exposureGroups,
+  exposures,
+  type Exposure,
+} from "#core/exposure/exposure";
+import { conditionRules, harmless } from "#core/safety/condition-table";
+import { conditionNames } from "#words/safety";
+import { exposureGroupNames, exposureNames } from "#words/exposures";
+import { capital } from "#words/plain";
+import { textOf } from "../form-text";
+import { useAct } from "../use-act";
+import { useFormDraft } from "../use-draft";
+
+/** What a condition keeps away, and so what may be allowed again; everything, where all stops or a place is shut. */
+function kept(id: Clearable): Exposure[] {
+  const { refuses, stops, asks } = conditionRules[id];
+  return stops || asks ? exposures.filter((one) => !harmless.has(one)) : [...refuses];
+}
+
+/** A clearance: who, until when, and what may be done again. It lifts that and no more. */
+export function ClearanceForm({
+  athleteId,
+  question,
+  again,
+}: {
+  athleteId: string;
+  question: Clearable;
+  /** One is there already: this one takes its place. */
+  again: boolean;
+}) {
+  const { act } = useAct();
+  const draft = useFormDraft(`clearance/${athleteId}/${question}`);
+  const [allows, setAllows] = useState<readonly Exposure[]>([]);
+  const offered = kept(question);
+  return (
+    <details className="mt-3 border-l-4 border-clay pl-4">
+      <summary className="min-h-9 cursor-pointer py-1">
+        {again ? "Another clearance" : "Cleared?"} {capital(conditionNames[question])}
+      </summary>
+      <form
+        ref={draft.ref}
+        className="grid gap-y-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          const form = new FormData(event.currentTarget);
+          act("clear-question", {
+            question,
+            who: textOf(form, "who"),
+            until: textOf(form, "until") || null,
+            allows: [...allows],
+            limits: textOf(form, "limits"),
+          });
+          draft.drop();
+        }}
+      >
+        <div className="grid gap-x-6 gap-y-2 sm:grid-cols-3">
+          <label className="grid">
+            <span className="label">Who cleared it</span>
+            <input name="who" className="field" required />
+          </label>
+          <label className="grid">
+            <span className="label">Until, if it runs out</span>
+            <input name="until" type="date" className="field" />
+          </label>
+          <label className="grid">
+            <span className="label">In the clinician’s words</span>
+            <input name="limits" className="field" />
+          </label>
+        </div>
+        <fieldset>
+          <legend className="label">Allowed again</legend>
+          <div className="grid gap-x-6 gap-y-1 sm:grid-cols-2">
+            {exposureGroupIds.map((group) => {
+              const own = exposureGroups[group].filter((one) => offered.includes(one));
+              if (own.length === 0) return null;
+              return (
+                <div key={group} className="py-1">
+                  <p className="text-sm text-muted">{exposureGroupNames[group]}</p>
+                  {own.map((one) => (
+                    <label key={one} className="flex min-h-8 items-center gap-2">
+                      <input
+                        type="checkbox"
+                        className="size-4 shrink-0 accent-[var(--spruce)]"
+                        checked={allows.includes(one)}
+                        onChange={(event) =>
+                          setAllows(
+                            event.target.checked
+                              ? [...allows, one]
+                              : allows.filter((other) => other !== one),
+                          )
+                        }
+                      />
+                      {exposureNames[one]}
+                    </label>
+                  ))}
+                </div>
+              );
+            })}
+          </div>
+        </fieldset>
+        <p className="flex flex-wrap gap-3">
+          <button type="submit" className="press press-main">
+            Record the clearance
+          </button>
+          <button
+            type="button"
+            className="press"
+            onClick={() => setAllows(allows.length === offered.length ? [] : offered)}
+          >
+            {allows.length === offered.length ? "Tick none" : "Tick all"}
+          </button>
+        </p>
+      </form>
+    </details>
+  );
+}

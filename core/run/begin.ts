@@ -1,0 +1,38 @@
+import type { Library } from "../content/library";
+import { breaches, type Breach, type OrderTerms } from "../prep/order";
+import type { GateTerms } from "../prep/permit";
+import type { GroupMember, Prep, Run } from "../records/records";
+
+declare const letThrough: unique symbol;
+/** A prep that the gate has let through: only `throughTheGate` makes one, and only one can be begun. */
+export type PermittedPrep = Prep & { readonly [letThrough]: true };
+
+/** The prep as it may be begun now, or every rule that it breaks; the gate is asked as of this moment. */
+export function throughTheGate(
+  prep: Prep,
+  library: Library,
+  terms: OrderTerms & { gate: GateTerms },
+): { prep: PermittedPrep } | { breaches: Breach[] } {
+  const broken = breaches(prep.items, library, terms);
+  return broken.length > 0 ? { breaches: broken } : { prep: prep as PermittedPrep };
+}
+
+/** A run of a prep, begun at a moment. */
+export const beginRun = (
+  prep: PermittedPrep,
+  about: {
+    id: string;
+    athleteId: string;
+    growing: boolean;
+    at: string;
+    group: GroupMember[];
+  },
+): Run => ({
+  kind: "run",
+  id: about.id,
+  athleteId: about.athleteId,
+  prep,
+  growing: about.growing,
+  events: [{ type: "start", at: about.at }],
+  group: about.group,
+});
