@@ -124,7 +124,7 @@ describe("athletes, aims, intake", () => {
     await browser.act("save-intake", { athleteId: "odalys", ...answers });
     expect((await browser.look("odalys")).athlete.flagged).toEqual(["knee"]);
     const blocked = await browser.look("odalys");
-    expect(blocked.cautions.some(({ blocks }) => blocks === "inversions")).toBe(true);
+    expect(blocked.cautions).toMatchObject([{ id: "pressure", state: "open" }]);
     const plan = browser.planning.planned(
       blocked,
       browser.planning.newPrep(blocked, day, "prep-new"),
@@ -134,12 +134,13 @@ describe("athletes, aims, intake", () => {
       athleteId: "odalys",
       question: "pressure",
       who: "Dr Amaru Lindqvist",
+      allows: ["head-low", "inverted"],
       limits: "short",
     });
     await browser.act("save-intake", { athleteId: "odalys", ...answers });
     const cleared = await browser.look("odalys");
     expect(cleared.athlete.intake!.clearances).toMatchObject([{ question: "pressure", on: day }]);
-    expect(cleared.cautions.some(({ blocks }) => blocks === "inversions")).toBe(false);
+    expect(cleared.cautions).toMatchObject([{ id: "pressure", state: "cleared" }]);
   });
 });
 
@@ -177,25 +178,25 @@ describe("a round of checks", () => {
     expect((await browser.look("odalys")).settings.tester).toBe("Ysolde");
   });
 
-  it("with pain above the limit takes the motion out of the next plan", async () => {
+  it("with pain above the limit takes the place out of the next plan", async () => {
     const browser = await freshBrowser(day);
     await browser.act("save-round", {
       athleteId: "odalys",
       ...sent({ protocolId: "shoulder-flexion", trials: [150, 150], pain: 8 }),
     });
     const view = await browser.look("odalys");
-    expect(view.locks.map(({ motion }) => motion)).toEqual(["shoulder.flexion"]);
+    expect(view.locks.map(({ place }) => place)).toEqual([{ site: "shoulder", side: "left" }]);
     const { plan } = browser.planning.planned(
       view,
       browser.planning.newPrep(view, day, "prep-new"),
     );
     expect(plan.leftOut.find(({ drillId }) => drillId === "prayer")!.reason).toEqual({
       why: "locked",
-      motion: "shoulder.flexion",
+      place: { site: "shoulder", side: "left" },
     });
-    await browser.act("clear-motion", {
+    await browser.act("clear-place", {
       athleteId: "odalys",
-      motion: "shoulder.flexion",
+      lock: "shoulder/left",
       who: "Ysolde",
       reason: "seen, fine",
     });

@@ -89,14 +89,12 @@ describe("acts through their route", () => {
     expect(found).toEqual({ answer: { refused: { why: "absence-reversed" } } });
   });
 
-  it("a log that had locked a motion is removed, and undo brings the lock back", async () => {
+  it("a log that had locked a place is removed, and undo brings the lock back", async () => {
     const module = await routes.log!();
     const before = await browser.look("noor");
     const cause = before.locks[0]!.causes[0]!;
     await sendTo(module, "remove-log", { id: cause }, { athleteId: "noor" });
-    expect((await browser.look("noor")).locks.map(({ motion }) => motion)).not.toContain(
-      before.locks[0]!.motion,
-    );
+    expect((await browser.look("noor")).locks.map(({ cause }) => cause)).not.toContain(cause);
     (await browser.notebook()).undo();
     expect((await browser.look("noor")).locks).toEqual(before.locks);
   });

@@ -1,3 +1,4 @@
+import { lockedMotions } from "#core/safety/pain";
 import { beforeAll, describe, expect, it } from "vitest";
 import { protocolOf } from "#core/content/library";
 import { motionOf } from "#core/body/motions";
@@ -69,7 +70,7 @@ describe("the round that is proposed", () => {
           library: view.library,
           minutes,
           today: day,
-          locked: view.locks.map(({ motion }) => motion),
+          locked: lockedMotions(view.locks),
         });
         if (round.items.length > 1)
           expect(round.minutes, `${who} ${minutes}`).toBeLessThanOrEqual(minutes);

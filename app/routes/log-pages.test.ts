@@ -1,3 +1,4 @@
+import { lockKey } from "#core/safety/pain";
 import { beforeAll, describe, expect, it } from "vitest";
 import { drillOf } from "#core/content/library";
 import { stiffDays } from "#core/progress/stiff";
@@ -90,22 +91,22 @@ describe("the record book", () => {
 
   it("the stops name the place, the number, and what it locked", async () => {
     const { text } = await readPage("noor", "log/book?by=stops");
-    expect(text).toMatch(/6\/10, between the shoulder blades/);
-    expect(text).toMatch(/Shoulder flexion is locked out of plans/);
+    expect(text).toMatch(/6\/10, upper back/);
+    expect(text).toMatch(/Upper back is locked out of plans/);
     expect(text).toMatch(/Clear it under Aim, with who and why/);
   });
 
   it("after the lock is cleared with a reason, it is told as cleared", async () => {
     const view = await browser.look("noor");
-    const lock = view.locks.find(({ motion }) => motion === "shoulder.flexion")!;
-    await browser.act("clear-motion", {
+    const lock = view.locks.find(({ place }) => place?.site === "thoracic")!;
+    await browser.act("clear-place", {
       athleteId: "noor",
-      motion: lock.motion,
+      lock: lockKey(lock),
       who: "Ysolde Marrec",
       reason: "seen by the physiotherapist",
     });
     const { text } = await readPage("noor", "log/book?by=stops");
-    expect(text).not.toMatch(/Shoulder flexion is locked out of plans/);
+    expect(text).not.toMatch(/Upper back is locked out of plans/);
     expect(text).toMatch(/Upper-back extension is locked out of plans/);
     expect(text).toContain("seen by the physiotherapist");
   });

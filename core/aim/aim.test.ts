@@ -101,6 +101,7 @@ describe("the gap", () => {
       intake: {
         on: "2026-09-01",
         yes: [],
+        where: [],
         note: "",
         growthSpurt: false,
         beighton: 7,

@@ -131,7 +131,10 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
     shortage,
     limiter: demand.weight * shareOfNeed(shortage ?? 0, need),
     protocolId: protocol?.id ?? null,
-    passiveOnly: demand.mode === "passive" && verdict === "clear" && isLooseJointed(input.athlete, input.on ?? input.aim.by),
+    passiveOnly:
+      demand.mode === "passive" &&
+      verdict === "clear" &&
+      isLooseJointed(input.athlete, input.on ?? input.aim.by),
   };
 }
 

@@ -59,12 +59,7 @@ const rows = {
   calf: { sided: true, motions: ["ankle.dorsiflexion"] },
   ankle: {
     sided: true,
-    motions: [
-      "ankle.dorsiflexion",
-      "ankle.plantarflexion",
-      "ankle.inversion",
-      "ankle.eversion",
-    ],
+    motions: ["ankle.dorsiflexion", "ankle.plantarflexion", "ankle.inversion", "ankle.eversion"],
   },
   heel: { sided: true, motions: ["ankle.dorsiflexion", "ankle.plantarflexion"] },
   foot: { sided: true, motions: ["ankle.inversion", "ankle.eversion", "toes.extension"] },
@@ -95,9 +90,7 @@ export const sitesMoving = (motion: MotionId): SiteId[] =>
 
 /** Every place on the figure, a sided one once a side. */
 export const bodyPlaces: readonly BodyPlace[] = siteIds.flatMap((site): BodyPlace[] =>
-  rows[site].sided
-    ? bothSides.map((side: LeftRight) => ({ site, side }))
-    : [{ site, side: null }],
+  rows[site].sided ? bothSides.map((side: LeftRight) => ({ site, side })) : [{ site, side: null }],
 );
 
 /** Whether two places are one; a place with no side said is both. */

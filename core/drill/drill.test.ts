@@ -3,23 +3,37 @@ import { library } from "../../library/index";
 import { drill } from "../test/people";
 import { atRung, byText, rungOf } from "./drill";
 import { KitItem } from "./kit";
-import { fetched, substitutesOf } from "./substitutes";
+import { fetched, standInsFor, substitutesOf } from "./substitutes";
+
+const rung = (drillId: string, rungId: string) => rungOf(drill(drillId), rungId);
 
 describe("kit and what stands in for it", () => {
   it("takes the thing itself first, then the best that is there", () => {
-    expect(fetched(["roller"], ["bottle", "roller"], [])).toEqual([
-      { wanted: "roller", used: "roller" },
-    ]);
-    expect(fetched(["roller"], ["bottle"], [])).toEqual([{ wanted: "roller", used: "bottle" }]);
-    expect(fetched(["roller"], ["ball", "bottle"], [])).toEqual([
-      { wanted: "roller", used: "ball" },
-    ]);
+    const on = (kit: KitItem[]) =>
+      fetched(drill("calf-roller"), rung("calf-roller", "roller"), kit);
+    expect(on(["bottle", "roller"])).toEqual([{ wanted: "roller", used: "roller" }]);
+    expect(on(["bottle"])).toEqual([{ wanted: "roller", used: "bottle" }]);
+    expect(on(["ball", "bottle"])).toEqual([{ wanted: "roller", used: "ball" }]);
   });
   it("is null when one thing is missing and nothing stands in, or must be itself", () => {
-    expect(fetched(["wall", "stick"], ["broom"], [])).toBeNull();
-    expect(fetched(["band"], ["towel"], ["band"])).toBeNull();
-    expect(fetched(["band"], ["towel"], [])).toEqual([{ wanted: "band", used: "towel" }]);
-    expect(fetched([], [], [])).toEqual([]);
+    const pulls = drill("pull-aparts");
+    expect(fetched(pulls, pulls.rungs[0]!, ["towel", "strap"])).toBeNull();
+    const strap = drill("hamstring");
+    expect(fetched(strap, strap.rungs[0]!, ["towel"])).toEqual([
+      { wanted: "strap", used: "towel" },
+    ]);
+    expect(fetched(drill("hip-fold"), drill("hip-fold").rungs[0]!, [])).toEqual([]);
+  });
+  it("is judged by the use: nothing small under the spine, no chair under what carries, no towel that slides", () => {
+    expect(standInsFor("roller", drill("roller"), rung("roller", "crossed"))).toEqual([
+      "half-roller",
+    ]);
+    expect(standInsFor("box", drill("support-hold"), rung("support-hold", "box"))).toEqual([]);
+    expect(standInsFor("box", drill("line-shifts"), rung("line-shifts", "pike"))).toEqual([]);
+    expect(standInsFor("band", drill("pass-over"), rung("pass-over", "band"))).not.toContain(
+      "towel",
+    );
+    expect(standInsFor("rings", drill("ring-turns"), rung("ring-turns", "behind"))).toEqual([]);
   });
   it("nothing stands in for itself, and every stand-in is a thing a place can have", () => {
     for (const item of KitItem.options) {

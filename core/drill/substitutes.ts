@@ -32,13 +32,16 @@ export const substitutesOf = (item: KitItem): readonly KitItem[] => standIns[ite
 export function standInsFor(wanted: KitItem, drill: Drill, rung: Rung): readonly KitItem[] {
   if (rung.exact.includes(wanted)) return [];
   const { exposes, presses } = doesOf(drill, rung);
-  const spine = presses.includes("thoracic") || presses.includes("lumbar") || presses.includes("neck");
+  const spine =
+    presses.includes("thoracic") || presses.includes("lumbar") || presses.includes("neck");
   const carries =
     exposes.has("hands-part") ||
     exposes.has("hands-full") ||
     exposes.has("fall") ||
     exposes.has("one-leg") ||
-    rung.picture.props.some((prop) => prop.kind === "box" && ["toe", "ball", "heel"].includes(prop.at));
+    rung.picture.props.some(
+      (prop) => prop.kind === "box" && ["toe", "ball", "heel"].includes(prop.at),
+    );
   const stretches = drill.kind === "strength" || drill.kind === "dynamic";
   return substitutesOf(wanted).filter((one) => {
     if (spine && (one === "ball" || one === "bottle")) return false;

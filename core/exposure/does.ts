@@ -78,6 +78,7 @@ function entailed(drill: Drill, rung: Rung): Exposure[] {
     position === "split" && rung.session?.type === "hold" && "passive-end",
     isPassive(drill) && serving("lumbar.lateral") && "spine-side-end",
     isPassive(drill) && serving("thoracic.rotation") && "spine-turn-end",
+    isPassive(drill) && serving("lumbar.extension") && "spine-arch-end",
     drill.kind === "strength" && serving("neck.") && "neck-loaded",
     standsOnOne(drill, rung) && "one-leg",
   ];

@@ -8,15 +8,7 @@ export const exposureGroups = {
   /** Head below the heart; the whole body upside down. */
   "upside-down": ["head-low", "inverted"],
   /** Weight on the hands: a part, most of it, on one arm; other ways of bearing. */
-  bearing: [
-    "hands-part",
-    "hands-full",
-    "one-arm",
-    "fists",
-    "hand-backs",
-    "forearms",
-    "head-bears",
-  ],
+  bearing: ["hands-part", "hands-full", "one-arm", "fists", "hand-backs", "forearms", "head-bears"],
   /** Feet carrying a part; the whole body; with the arms behind. */
   hanging: ["hang-part", "hang", "hang-behind"],
   /** Landing; pressing hard with the breath held; kilograms; a band; a near-maximal skill. */

@@ -54,7 +54,10 @@ export function alternativesTo(
       )
         .map((one) => ({
           one,
-          off: Math.abs(itemSeconds(one, other, atRung(other, place.rung).sided ? ["left", "right"] : []) - length),
+          off: Math.abs(
+            itemSeconds(one, other, atRung(other, place.rung).sided ? ["left", "right"] : []) -
+              length,
+          ),
         }))
         .sort((a, b) => a.off - b.off)[0]!.one;
       const item = { ...itemFrom(place, dose, request), segment: present.segment };

@@ -94,7 +94,8 @@ function begunWithRaise(
   const raise = raiseOf(pool, request);
   if (!raise) return items;
   const over = budget - prepSeconds(items, library, handOver);
-  const seconds = over >= shortestRaise ? over : items[0]!.dose.type === "time" ? items[0]!.dose.seconds : 0;
+  const seconds =
+    over >= shortestRaise ? over : items[0]!.dose.type === "time" ? items[0]!.dose.seconds : 0;
   const first = { ...boxed(raise, seconds, 0, request), why: [{ why: "raise" as const }] };
   return over >= shortestRaise ? [first, ...items] : [first, ...items.slice(1)];
 }

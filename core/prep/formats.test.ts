@@ -1,3 +1,4 @@
+import { bodyOf } from "../test/bodies";
 import { describe, expect, it } from "vitest";
 import { MotionId, motionOf } from "../body/motions";
 import { formatOf } from "../content/library";
@@ -176,7 +177,7 @@ describe("clocked families", () => {
       asked("handstand", "clocked-families", {
         clocked: { families: ["pull", "hands"], rounds: 2, seconds: 60 },
         place: placeWith([]),
-        bars: ["growing"],
+        body: bodyOf({ bornOn: "2014-01-01" }),
       }),
     );
     expect(bare.items.length).toBeGreaterThan(0);

@@ -137,14 +137,16 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
       groups.push({ seconds: changePosition });
     }
     const shares = sharesOf(here.serves, segment.phase);
-    const levels = ladderOf(entry.dose, drill, format, longestStay(terms.body, drill, rung)).map((dose): Level => {
-      const work = workSeconds(dose);
-      return {
-        dose,
-        seconds: itemSeconds(dose, drill, here.sided ? bothSides : []) + (brings ? changeKit : 0),
-        feeds: shares.map(({ cell, share }) => ({ cell, seconds: share * work })),
-      };
-    });
+    const levels = ladderOf(entry.dose, drill, format, longestStay(terms.body, drill, rung)).map(
+      (dose): Level => {
+        const work = workSeconds(dose);
+        return {
+          dose,
+          seconds: itemSeconds(dose, drill, here.sided ? bothSides : []) + (brings ? changeKit : 0),
+          feeds: shares.map(({ cell, share }) => ({ cell, seconds: share * work })),
+        };
+      },
+    );
     const seen = terms.recent.findIndex((drills) => drills.includes(drill.id));
     return {
       ...entry,
@@ -315,13 +317,26 @@ function needsOneOf(
   { format, fixed, library }: ModelTerms,
 ): Model["needsOne"] {
   const there = fixed.flatMap(({ drillId }) => drillOf(library, drillId) ?? []);
-  const ready = readyAfter(fixed, library);
+  const segmentOf = (item: PrepItem): number =>
+    format.segments.findIndex(
+      ({ name, phase }) => phase === item.phase && (item.segment === "" || name === item.segment),
+    );
+  // What prepares the hands by itself stands first among its like; the rest may come later.
+  const readyBefore = ({ segment, drill }: Option) =>
+    readyAfter(
+      fixed.filter((item) => {
+        const own = drillOf(library, item.drillId);
+        const [at, here] = [segmentOf(item), format.segments.indexOf(segment)];
+        return own?.preparesHands && (at < here || (at === here && rankOf(own) <= rankOf(drill)));
+      }),
+      library,
+    );
   const moves =
     there.some(isMovement) && fixed.some(({ phase }) => phase === "own" || phase === "use");
   return options.flatMap((option, i) => {
     const rules: Model["needsOne"] = [];
     const asked = handsBefore(option.drill, option.rung);
-    if (unreadyParts(ready, asked).length > 0)
+    if (unreadyParts(readyBefore(option), asked).length > 0)
       rules.push({
         option: i,
         anyOf: indexes(options, (other) => readiesFor(other, asked)).filter((j) => j < i),

@@ -30,9 +30,7 @@ export type Limit =
 
 /** What the gate says of one thing to be done. */
 export type Verdict =
-  | { is: "allowed" }
-  | { is: "limited"; limits: Limit[] }
-  | { is: "refused"; against: Against[] };
+  { is: "allowed" } | { is: "limited"; limits: Limit[] } | { is: "refused"; against: Against[] };
 
 /** A drill on a rung, and how much of it; without a dose only whether it may be done at all. */
 export type Asked = { drill: Drill; rung: Rung; dose?: Dose | undefined };
@@ -144,15 +142,13 @@ function againstCaution(
     id === "loose" ? "loose-jointed" : id,
   );
   if (tagged && (caution.clearance === null || beyond)) return say(beyond ?? null);
-  if (rule.asks?.includes("where")) {
-    const stress = stressOf(drill, rung);
-    if (caution.places.length === 0) {
-      const any = [...exposes].find((one) => !allowed.has(one) && !gentle.has(one));
-      if (any) return say(any);
-    }
-    for (const place of caution.places)
-      if (stress.has(place.site) && (caution.clearance === null || beyond))
-        return say(beyond ?? null, place);
+  const stress = stressOf(drill, rung);
+  for (const place of caution.places)
+    if (stress.has(place.site) && (caution.clearance === null || beyond))
+      return say(beyond ?? null, place);
+  if (rule.asks?.includes("where") && caution.places.length === 0) {
+    const any = [...exposes].find((one) => !allowed.has(one) && !gentle.has(one));
+    if (any) return say(any);
   }
   const refused = rule.refuses.find((one) => exposes.has(one) && !allowed.has(one));
   return refused ? say(refused) : [];
@@ -171,7 +167,11 @@ function againstNeeds(body: BodyToday, drill: Drill, rung: Rung): Against[] {
   const at = drill.rungs.indexOf(rung);
   const vouched = body.vouched.get(drill.id);
   if (vouched && drill.rungs.findIndex(({ id }) => id === vouched) >= at) return list;
-  if (drill.rungs.slice(at).some(({ id }) => (body.record.get(rungKey(drill.id, id))?.clean ?? 0) >= 2))
+  if (
+    drill.rungs
+      .slice(at)
+      .some(({ id }) => (body.record.get(rungKey(drill.id, id))?.clean ?? 0) >= 2)
+  )
     return list;
   const below = drill.rungs[at - 1]!;
   const done = body.record.get(rungKey(drill.id, below.id));

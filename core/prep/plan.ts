@@ -16,7 +16,8 @@ import {
   type ModelChoice,
   type Model,
 } from "./model";
-import { rankOf } from "./order";
+import { breaches, rankOf } from "./order";
+import { handsBefore, readies, readyAfter, unready, unreadyParts } from "./hands-first";
 import { held } from "./permit";
 import { rampItems } from "./ramp";
 import type { Against } from "../records/reasons";
@@ -109,7 +110,7 @@ export function planDraftOf(given: PlanRequest): Draft {
     else pool.push(...result.places);
   }
   const ramp = rampItems(request);
-  const fixed = [...request.kept, ...frameOf(request, pool)];
+  const fixed = [...request.kept, ...frameOf(request, pool, ramp)];
   const closing = closingRepeat(request, fixed, pool);
   const rest = pool.filter(
     ({ drill }) =>
@@ -143,25 +144,67 @@ const alone = (item: PrepItem, library: Library): number => {
     : 0;
 };
 
-/** What has to be there: the raise before a stretch, and for a session of its own the wind-down. */
-function frameOf(request: PlanRequest, pool: readonly Eligible[]): PrepItem[] {
+/**
+ * What has to be there: the raise before a stretch, the hands before a ramp on them, and for a session of its own
+ * the wind-down.
+ */
+function frameOf(
+  request: PlanRequest,
+  pool: readonly Eligible[],
+  ramp: readonly PrepItem[],
+): PrepItem[] {
   const { kept, budget, alreadyWarm } = request;
   const items: PrepItem[] = [];
   const recent = request.recent ?? [];
   const fresh = (phase: string) =>
     pool
-      .filter(({ drill, segment }) => segment.phase === phase && drill.phase === phase)
+      .filter(
+        ({ drill, rung, segment }) =>
+          segment.phase === phase &&
+          drill.phase === phase &&
+          unreadyParts(unready, handsBefore(drill, rung)).length === 0,
+      )
       .sort((a, b) => lastSeen(b, recent) - lastSeen(a, recent))[0];
   const raise = fresh("raise");
   if (raise && !alreadyWarm && !kept.some((item) => item.phase === "raise")) {
     const deep = !request.noDeep && pool.some(({ drill, rung }) => isDeep(drill, rung));
-    const seconds = deep ? deepWarmth : raiseWithin(budget - (request.handOver ?? 0));
+    const seconds = Math.max(
+      deep ? deepWarmth : raiseWithin(budget - (request.handOver ?? 0)),
+      warmthOf([...kept, ...ramp], request.library),
+    );
     items.push(itemFrom(raise, { type: "time", sets: 1, seconds, rest: 0 }, request));
   }
+  const hands = handsFor([...kept, ...ramp], request, pool);
+  if (hands) items.push(itemFrom(hands, lightest(hands.dose), request));
   const settle = fresh("settle");
   if (settle && budget >= 600 && !kept.some((item) => item.phase === "settle"))
     items.push(itemFrom(settle, lightest(settle.dose), request));
   return items;
+}
+
+/** What works the hands enough for items that are there whatever else is chosen; null where nothing is short. */
+function handsFor(
+  items: readonly PrepItem[],
+  { library, before = [] }: PlanRequest,
+  pool: readonly Eligible[],
+): Eligible | null {
+  const ready = readyAfter(
+    [...before, ...items.filter(({ drillId }) => drillOf(library, drillId)?.preparesHands)],
+    library,
+  );
+  const asked = items.flatMap((item) => {
+    const drill = drillOf(library, item.drillId);
+    return drill ? [handsBefore(drill, rungOf(drill, item.rungId))] : [];
+  });
+  const short = asked.filter((one) => unreadyParts(ready, one).length > 0);
+  if (short.length === 0) return null;
+  return (
+    pool.find(
+      ({ drill, rung, dose }) =>
+        drill.preparesHands &&
+        short.every((one) => unreadyParts(readies(drill, rung, lightest(dose)), one).length === 0),
+    ) ?? null
+  );
 }
 
 /** What the raise takes of the minutes where nothing deep follows, seconds. */
@@ -186,7 +229,7 @@ function warmthTerms({
   if (alreadyWarm) return { noDeep };
   const there = [...before, ...kept].reduce((sum, item) => sum + raises(item, library), 0);
   const whole = budget - handOver;
-  const settled = kept.some((item) => raises(item, library) > 0 && item.pinned);
+  const settled = kept.some((item) => raises(item, library) > 0);
   const room = (seconds: number, from: number) =>
     there >= seconds || (whole >= from && !settled && before.length === 0);
   return {
@@ -252,7 +295,8 @@ export function planOf(draft: Draft, choice: ModelChoice): Plan {
     choice[i]! > 0 ? [itemFrom(option, option.levels[choice[i]! - 1]!.dose, request)] : [],
   );
   const arranged = [...arrange([...fixed, ...chosen], request), ...closing];
-  const fitted = uniquely(fillExactly(thinned(arranged, request), { budget, library, handOver }));
+  const safe = secured(thinned(arranged, request), request);
+  const fitted = secured(uniquely(fillExactly(safe, { budget, library, handOver })), request);
   const there = new Set(fitted.map((item) => item.drillId));
   const seconds = prepSeconds(fitted, library, handOver);
   const missed = model.covers.filter(
@@ -342,6 +386,32 @@ function shortRaise(items: readonly PrepItem[], library: Library): PrepItem[] {
       ? { ...item, dose: { ...item.dose, seconds: Math.min(item.dose.seconds, least) } }
       : item,
   );
+}
+
+/**
+ * Nothing stands in a plan that the gate, the warmth before it or the hands before it refuse: what does goes, the
+ * last first. Kept items stay as somebody put them; what is wrong with those is said when the prep is begun.
+ */
+export function secured(
+  items: readonly PrepItem[],
+  { library, alreadyWarm, before = [], kept, body, place }: PlanRequest,
+): PrepItem[] {
+  const must = new Set(kept.filter(({ pinned }) => pinned).map(({ id }) => id));
+  let list = [...items];
+  for (;;) {
+    const broken = breaches([...before, ...list], library, {
+      alreadyWarm,
+      gate: { body, place },
+    }).filter(
+      ({ rule, at }) =>
+        ["not-permitted", "cold", "wrists-first", "hands-week"].includes(rule.why) &&
+        at >= before.length &&
+        !must.has(list[at - before.length]!.id),
+    );
+    const last = broken.at(-1);
+    if (!last) return list;
+    list = list.filter((_, i) => i !== last.at - before.length);
+  }
 }
 
 /** No two items of a prep go by one name. */

@@ -1,3 +1,6 @@
+import { siteOfMotion } from "../body/sites";
+import { stressOf } from "../exposure/stress";
+import { answering, lockedAt } from "../test/bodies";
 import { breachWords, noteWords } from "../../words/en/prep";
 import fc from "fast-check";
 import loadHighs from "highs";
@@ -30,13 +33,13 @@ const formats = fc.constantFrom(
 const minutes = fc.integer({ min: 4, max: 45 });
 const kits = fc.uniqueArray(fc.constantFrom(...KitItem.options), { maxLength: 12 });
 const bars = fc.subarray([
-  "growing",
-  "loose-jointed",
   "pressure",
   "bone",
   "unstable-joint",
+  "pregnancy",
+  "connective",
 ] as const);
-const locks = fc.subarray(["wrist.extension", "hip.extension", "shoulder.flexion"] as const);
+const locks = fc.subarray(["wrist", "shoulder", "hip"] as const);
 
 /** Any prep that can be asked for. */
 const requests: fc.Arbitrary<PlanRequest> = fc
@@ -56,8 +59,7 @@ const requests: fc.Arbitrary<PlanRequest> = fc
     asked(one.skill, one.format, {
       budget: one.minutes * 60,
       place: placeWith(one.kit, { silent: one.silent, noFloor: one.noFloor, space: one.space }),
-      bars: one.bars,
-      locked: one.locks,
+      body: lockedAt(one.locks, answering(...one.bars)),
       alreadyWarm: one.alreadyWarm,
       flagged: ["wrist", "ankle"],
       rounds: 0,
@@ -75,15 +77,14 @@ describe("any plan", () => {
           breaches(plan.items, library, {
             alreadyWarm,
             beforeTraining: format.doses === "warm-up",
+            gate: request,
           }),
         ).toEqual([]);
         for (const { drillId, rungId } of plan.items) {
           const used = drillOf(library, drillId)!;
           const rung = rungOf(used, rungId);
           const here = atRung(used, rung);
-          expect(fetched(rung.kit, place!.kit, rung.exact), `${drillId}/${rungId}`).not.toBeNull();
-          expect(here.contraindications.filter((bar) => request.bars!.includes(bar))).toEqual([]);
-          expect(used.serves.filter(({ motion }) => request.locked.includes(motion))).toEqual([]);
+          expect(fetched(used, rung, place!.kit), `${drillId}/${rungId}`).not.toBeNull();
           if (place!.silent) expect(rung.loud).toBe(false);
           if (place!.noFloor) expect(["standing", "hanging"]).toContain(here.position);
           if (place!.space === "spot") expect(rung.space).toBe("spot");
@@ -91,6 +92,7 @@ describe("any plan", () => {
         const steps = timelineOf(plan.items, library, request.handOver);
         expect(secondsOf(steps)).toBe(plan.seconds);
         const run = {
+          growing: false,
           prep: prep(plan.items, { handOver: request.handOver! }),
           events: [{ type: "start" as const, at: "2026-11-24T10:00:00.000Z" }],
         };
@@ -402,17 +404,17 @@ describe("variants and copies", () => {
     const open = items.find(({ drillId }) =>
       ["static", "contract-relax"].includes(drill(drillId).kind),
     )!;
-    const motion = drill(open.drillId).serves[0]!.motion;
+    const site = siteOfMotion(drill(open.drillId).serves[0]!.motion);
     const copy = copiedTo(
       items,
-      asked("front-split", "mobility", { locked: [motion], place: placeWith(["mat"]) }),
+      asked("front-split", "mobility", { body: lockedAt([site]), place: placeWith(["mat"]) }),
     );
     expect(copy.gone.find(({ drillId }) => drillId === open.drillId)?.reason).toEqual({
       why: "locked",
-      motion,
+      place: { site, side: null },
     });
     expect(copy.items.length + copy.gone.length).toBe(items.length);
-    for (const { drillId } of copy.items)
-      expect(drill(drillId).serves.some((one) => one.motion === motion)).toBe(false);
+    for (const { drillId, rungId } of copy.items)
+      expect(stressOf(drill(drillId), rungOf(drill(drillId), rungId)).has(site)).toBe(false);
   });
 });

@@ -1,3 +1,4 @@
+import { bodyOf, lockedAt, noIntake, wellToday } from "../test/bodies";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { gapOf } from "../aim/gap";
@@ -146,8 +147,7 @@ describe("what is fit to be used", () => {
     needs: [],
     skills: ["handstand"],
     place: null,
-    locked: [],
-    cautions: [],
+    body: wellToday,
     dropped: [],
     nextSteps: new Map(),
   };
@@ -205,23 +205,16 @@ describe("what is fit to be used", () => {
       "needs roller, not at this place",
     );
   });
-  it("keeps a locked motion out", () =>
-    expect(reason(drill("prayer"), { ...needing, locked: ["shoulder.flexion"] })).toContain(
+  it("keeps a locked place out", () =>
+    expect(reason(drill("prayer"), { ...needing, body: lockedAt(["shoulder"]) })).toContain(
       "locked after pain",
     ));
   it("keeps inversions out until heart or pressure conditions are cleared, and passive end range out of loose joints", () => {
-    const intake = {
-      on: "2026-09-01",
-      yes: ["pressure" as const],
-      note: "",
-      growthSpurt: false,
-      beighton: 7,
-      clearances: [],
-    };
-    const cautions = cautionsOf(athlete({ intake }), "2026-11-24");
-    expect(reason(drill("wall-line"), { ...needing, cautions })).toContain("clearance");
-    expect(reason(drill("prayer"), { ...needing, cautions })).toContain("Loose-jointed");
-    expect(reason(drill("lift-offs"), { ...needing, cautions })).toBeNull();
+    const body = bodyOf({ intake: { ...noIntake, yes: ["pressure"], beighton: 7 } });
+    expect(reason(drill("wall-line"), { ...needing, body })).toContain("blood or eye pressure");
+    const loose = bodyOf({ intake: { ...noIntake, beighton: 7 } });
+    expect(reason(drill("prayer"), { ...needing, body: loose })).toContain("loose joints");
+    expect(reason(drill("lift-offs"), { ...needing, body })).toBeNull();
   });
   it("before training: no hold over 30 s, no wind-down", () => {
     const next = new Map([
@@ -279,8 +272,7 @@ describe("the plan", () => {
     needs: needs(),
     skills: ["handstand"],
     place: null,
-    locked: [],
-    cautions: [],
+    body: wellToday,
     dropped: [],
     nextSteps: new Map(),
     ...over,

@@ -5,6 +5,7 @@ import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
 import { against, permittedDown, type GateTerms } from "./permit";
 import type { PlanRequest } from "./plan";
+import { isDeep } from "./warmth";
 
 /** Sets up to the work: how many rungs easier, sets and repetitions. */
 const steps = [
@@ -57,7 +58,10 @@ export function rampItems(request: PlanRequest): PrepItem[] {
   if (!format.ramp || !ramp) return [];
   const drill = drillOf(library, ramp.drillId);
   if (!drill) return [];
-  return permittedRamp(drill, ramp.rungId, request).flatMap(
+  const steps = permittedRamp(drill, ramp.rungId, request).filter(
+    ({ rungId }) => !(request.noDeep && isDeep(drill, rungOf(drill, rungId))),
+  );
+  return steps.flatMap(
     ({ rungId, easier, sets, reps }): PrepItem[] => {
       const id = `${drill.id}~${rungId}`;
       if (kept.some((item) => item.id === id)) return [];

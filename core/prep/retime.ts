@@ -2,6 +2,7 @@ import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
 import { fillExactly, planPrep, tolerance, uniquely, type Plan, type PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds } from "./timeline";
+import { raises } from "./warmth";
 
 /** What new minutes would do to a prep: shown before it is accepted. */
 export type Retimed = {
@@ -38,12 +39,17 @@ export function retimed(
     kept: rest.filter(({ pinned: locked }) => locked),
   };
   const room = budget >= prepSeconds(items, library, request.handOver);
-  const grown = room ? planPrep({ ...terms, kept: rest }) : null;
+  // The raise is made anew: what comes in may ask for a longer one.
+  const stays = rest.filter((item) => item.pinned || raises(item, library) === 0);
+  const grown = room ? planPrep({ ...terms, kept: stays }) : null;
   const plan = grown && grown.seconds <= terms.budget ? grown : shrunk(items, grown, terms);
-  const renewed = uniquely(fillExactly(
-    [...before.map((item) => ({ ...item, pinned: true })), ...plan.items],
-    { budget, library, handOver: request.handOver },
-  )).map((item) => before.find(({ id }) => id === item.id) ?? item);
+  const renewed = uniquely(
+    fillExactly([...before.map((item) => ({ ...item, pinned: true })), ...plan.items], {
+      budget,
+      library,
+      handOver: request.handOver,
+    }),
+  ).map((item) => before.find(({ id }) => id === item.id) ?? item);
   return {
     items: renewed,
     seconds: prepSeconds(renewed, library, request.handOver),

@@ -268,13 +268,13 @@ describe("stops and flags", () => {
       level: 7,
       kind: "sharp",
       stopped: true,
-      locks: [{ motion: "wrist.extension", cleared: null }],
+      locks: [{ place: { site: "wrist", side: "left" }, cleared: null }],
     });
     const [lock] = painLocks(athlete(), [sore], [], library);
     const cleared = athlete({
       clearances: [
         {
-          motion: lock!.motion,
+          place: lock!.place,
           on: "2026-11-22",
           who: "Ysolde",
           reason: "seen",
@@ -285,6 +285,6 @@ describe("stops and flags", () => {
     expect(stopsOf(cleared, [sore], [], library)[0]!.locks[0]!.cleared).toMatchObject({
       who: "Ysolde",
     });
-    expect(motionOf(lock!.motion).joint).toBe("wrist");
+    expect(lock!.sites).toEqual(["wrist"]);
   });
 });

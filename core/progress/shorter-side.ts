@@ -51,7 +51,8 @@ export function extraFor(
   drill: Drill,
   shorter: readonly Shorter[],
 ): { extra: NonNullable<PrepItem["extra"]>; shorter: Shorter } | null {
-  if (timesOf(drill, item.rungId) === 1 || item.boxed || !earnsMore.includes(drill.kind)) return null;
+  if (timesOf(drill, item.rungId) === 1 || item.boxed || !earnsMore.includes(drill.kind))
+    return null;
   const one = shorter.find(({ motion }) =>
     drill.serves.some((served) => served.motion === motion && served.share >= 0.5),
   );

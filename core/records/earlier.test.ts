@@ -56,7 +56,10 @@ describe("a file of every form that was ever written", () => {
     const athlete = read.records.find((record) => record.kind === "athlete")!;
     expect(athlete.flagged).toEqual(["lumbar", "wrist"]);
     expect(athlete.intake!.beighton).toBe(4);
-    expect(athlete.clearances.map(({ motion }) => motion)).toContain("shoulder.internal-rotation");
+    expect(athlete.clearances.map(({ place }) => place)).toContainEqual({
+      site: "shoulder",
+      side: null,
+    });
     const days = read.records.filter((record) => record.kind === "day");
     expect(days.flatMap(({ sore }) => sore)).toEqual(expect.arrayContaining(["thoracic", "hip"]));
     const preps = read.records.filter((record) => record.kind === "prep");

@@ -30,7 +30,11 @@ type Replay = RunState & { steps: Step[]; items: PrepItem[]; attempt: number; gr
  * change nothing, and nothing is counted twice.
  * @param now milliseconds since 1970
  */
-export function runAt(run: Pick<Run, "prep" | "events" | "growing">, library: Library, now: number): RunState {
+export function runAt(
+  run: Pick<Run, "prep" | "events" | "growing">,
+  library: Library,
+  now: number,
+): RunState {
   const items = [...run.prep.items];
   const steps = courseOf(items, library, run.prep);
   const state: Replay = {

@@ -29,11 +29,7 @@ export const measuredKey = (motion: MotionId, mode: Mode): string => `${motion}/
 /** The body of an athlete on a day, from the records. */
 export function bodyToday(
   athlete: Athlete,
-  {
-    logs,
-    checks,
-    library,
-  }: { logs: readonly Log[]; checks: readonly Check[]; library: Library },
+  { logs, checks, library }: { logs: readonly Log[]; checks: readonly Check[]; library: Library },
   on: string,
 ): BodyToday {
   const growing = isGrowing(athlete, on);
@@ -55,7 +51,14 @@ function measuredOn(checks: readonly Check[], library: Library, on: string): Map
   for (const check of checks) {
     const protocol = protocolOf(library, check.protocolId);
     const motion = protocol?.motion;
-    if (!protocol || !motion || unitOf(protocol) !== "°" || check.on > on || check.trials.length === 0) continue;
+    if (
+      !protocol ||
+      !motion ||
+      unitOf(protocol) !== "°" ||
+      check.on > on ||
+      check.trials.length === 0
+    )
+      continue;
     const key = measuredKey(motion, check.mode);
     const degrees = check.trials.reduce((sum, one) => sum + one, 0) / check.trials.length;
     const before = found.get(key);

@@ -3,12 +3,7 @@ import { exposureGroups, type Exposure } from "../exposure/exposure";
 
 /** Where a rule comes from: a published statement, or a figure that careful practice works with. */
 export type SafetySource =
-  | "working"
-  | "malfait-2017"
-  | "mountjoy-2023"
-  | "patricios-2023"
-  | "acog-2020"
-  | "sinaki-1984";
+  "working" | "malfait-2017" | "mountjoy-2023" | "patricios-2023" | "acog-2020" | "sinaki-1984";
 
 /** What a condition makes of the things a rung can do. */
 export type ConditionRule = {

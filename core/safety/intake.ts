@@ -28,10 +28,8 @@ export const isGrowing = (athlete: Pick<Athlete, "bornOn" | "intake">, on: strin
 export const looseFrom = (age: number): number => (age < 16 ? 6 : age <= 50 ? 5 : 4);
 
 /** Loose-jointed by the nine-point screen at that age. A known connective-tissue condition stands for itself. */
-export const isLooseJointed = (
-  athlete: Pick<Athlete, "bornOn" | "intake">,
-  on: string,
-): boolean => (athlete.intake?.beighton ?? 0) >= looseFrom(ageOn(athlete, on));
+export const isLooseJointed = (athlete: Pick<Athlete, "bornOn" | "intake">, on: string): boolean =>
+  (athlete.intake?.beighton ?? 0) >= looseFrom(ageOn(athlete, on));
 
 /** The clearance of something that counts on a day: the latest that has begun and not run out. */
 export const clearanceOn = (

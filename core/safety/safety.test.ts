@@ -1,3 +1,4 @@
+import { noIntake } from "../test/bodies";
 import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { athlete, check, log, logItem } from "../test/people";
@@ -5,19 +6,12 @@ import { cautionsOf, isGrowing, isLooseJointed } from "./intake";
 import { liftedWithout } from "./lifted";
 import { painLocks, placeKey } from "./pain";
 
-const intake = {
-  on: "2026-09-01",
-  yes: [],
-  note: "",
-  growthSpurt: false,
-  beighton: null,
-  clearances: [],
-};
+const intake = noIntake;
 const days = ["2026-11-01", "2026-11-03", "2026-11-05", "2026-11-07"];
 const sore = (place: string, over = {}) =>
   logItem("wrist-rocks", { pain: 5, painPlace: place, ...over });
-const motions = (...args: Parameters<typeof painLocks>) =>
-  painLocks(...args).map(({ motion }) => motion);
+const places = (...args: Parameters<typeof painLocks>) =>
+  painLocks(...args).map(({ place }) => (place ? [place.side, place.site].join(" ").trim() : "?"));
 
 describe("cautions", () => {
   it("asks for the intake while there is none", () =>
@@ -26,20 +20,25 @@ describe("cautions", () => {
     }));
   it("any yes stands until a clinician's clearance is recorded", () => {
     const asked = athlete({ intake: { ...intake, yes: ["pressure"] } });
-    expect(cautionsOf(asked, "2026-11-24")).toMatchObject([
-      { id: "pressure", blocks: "inversions" },
-    ]);
+    expect(cautionsOf(asked, "2026-11-24")).toMatchObject([{ id: "pressure", state: "open" }]);
     const cleared = athlete({
       intake: {
         ...intake,
         yes: ["pressure"],
         clearances: [
-          { question: "pressure", who: "Dr X", on: "2026-10-01", limits: "no breath holding" },
+          {
+            question: "pressure",
+            who: "Dr X",
+            on: "2026-10-01",
+            until: null,
+            allows: [],
+            limits: "no breath holding",
+          },
         ],
       },
     });
     expect(cautionsOf(cleared, "2026-11-24")).toMatchObject([
-      { blocks: null, state: "cleared", clearance: { limits: "no breath holding" } },
+      { state: "cleared", clearance: { limits: "no breath holding" } },
     ]);
   });
   it("under 18 is growing, to the birthday", () => {
@@ -51,30 +50,32 @@ describe("cautions", () => {
   });
   it("five of nine is loose-jointed", () =>
     expect(
-      [4, 5, null].map((beighton) => isLooseJointed(athlete({ intake: { ...intake, beighton } }))),
+      [4, 5, null].map((beighton) =>
+        isLooseJointed(athlete({ intake: { ...intake, beighton } }), "2026-11-24"),
+      ),
     ).toEqual([false, true, false]));
 });
 
 describe("locks", () => {
   it("above 5/10 locks the motion, 5 does not", () => {
     expect(
-      motions(athlete(), [log(days[0]!, [sore("left wrist", { pain: 6 })])], [], library),
-    ).toEqual(["wrist.extension"]);
-    expect(motions(athlete(), [log(days[0]!, [sore("left wrist")])], [], library)).toEqual([]);
-    expect(motions(athlete(), [], [check({ pain: 7 })], library)).toEqual(["shoulder.flexion"]);
+      places(athlete(), [log(days[0]!, [sore("left wrist", { pain: 6 })])], [], library),
+    ).toEqual(["left wrist"]);
+    expect(places(athlete(), [log(days[0]!, [sore("left wrist")])], [], library)).toEqual([]);
+    expect(places(athlete(), [], [check({ pain: 7 })], library)).toEqual(["left shoulder"]);
   });
   it("the same place in three sessions in a row locks; two, or a session between, does not", () => {
     const flagged = (place: string, on: string) => log(on, [sore(place)]);
     expect(
-      motions(
+      places(
         athlete(),
         [0, 1, 2].map((i) => flagged("Left wrist ", days[i]!)),
         [],
         library,
       ),
-    ).toEqual(["wrist.extension"]);
+    ).toEqual(["left wrist"]);
     expect(
-      motions(
+      places(
         athlete(),
         [
           flagged("left wrist", days[0]!),
@@ -93,7 +94,7 @@ describe("locks", () => {
       athlete({
         clearances: [
           {
-            motion: "wrist.extension",
+            place: { site: "wrist" as const, side: "left" as const },
             on,
             who: "Ysolde",
             reason: "seen by a clinician",
@@ -101,8 +102,8 @@ describe("locks", () => {
           },
         ],
       });
-    expect(motions(cleared("2026-11-04"), painful, [], library)).toEqual(["wrist.extension"]);
-    expect(motions(cleared("2026-11-06"), painful, [], library)).toEqual([]);
+    expect(places(cleared("2026-11-04"), painful, [], library)).toEqual(["left wrist"]);
+    expect(places(cleared("2026-11-06"), painful, [], library)).toEqual([]);
   });
   it("what hurts again, or is entered afterwards for an earlier day, locks again", () => {
     const first = log("2026-11-05", [sore("left wrist", { pain: 8 })]);
@@ -111,7 +112,7 @@ describe("locks", () => {
     const cleared = athlete({
       clearances: [
         {
-          motion: "wrist.extension",
+          place: { site: "wrist" as const, side: "left" as const },
           on: "2026-11-06",
           who: "Ysolde",
           reason: "seen",
@@ -119,23 +120,74 @@ describe("locks", () => {
         },
       ],
     });
-    expect(motions(cleared, [first], [], library)).toEqual([]);
+    expect(places(cleared, [first], [], library)).toEqual([]);
     for (const on of ["2026-11-06", "2026-11-01"])
       expect(
-        motions(cleared, [first, log(on, [sore("left wrist", { pain: 7 })])], [], library),
-      ).toEqual(["wrist.extension"]);
+        places(cleared, [first, log(on, [sore("left wrist", { pain: 7 })])], [], library),
+      ).toEqual(["left wrist"]);
   });
   it("says what a log alone keeps locked: the painful one, or any of three in a row", () => {
     const bad = log(days[0]!, [sore("left wrist", { pain: 7 })]);
     const fine = log(days[1]!, [logItem("roller")]);
-    const scene = { athlete: athlete(), checks: [], library };
-    expect(liftedWithout({ ...scene, logs: [bad, fine] }, bad.id)).toEqual(["wrist.extension"]);
-    expect(liftedWithout({ ...scene, logs: [bad, fine] }, fine.id)).toEqual([]);
+    const lifted = (logs: ReturnType<typeof log>[], id: string) =>
+      liftedWithout({ athlete: athlete(), checks: [], library, logs }, id).map(
+        ({ place }) => place?.site,
+      );
+    expect(lifted([bad, fine], bad.id)).toEqual(["wrist"]);
+    expect(lifted([bad, fine], fine.id)).toEqual([]);
     const again = log(days[2]!, [sore("left wrist", { pain: 8 })]);
-    expect(liftedWithout({ ...scene, logs: [bad, fine, again] }, bad.id)).toEqual([]);
+    expect(lifted([bad, fine, again], bad.id)).toEqual([]);
     const row = [0, 1, 2].map((i) => log(days[i]!, [sore("left wrist")]));
-    for (const { id } of row)
-      expect(liftedWithout({ ...scene, logs: row }, id)).toEqual(["wrist.extension"]);
+    for (const { id } of row) expect(lifted(row, id)).toEqual(["wrist"]);
+  });
+  it("follows the place that hurts, not the drill: a wrist on a cat stretch locks the wrist", () => {
+    const hurt = log(days[0]!, [
+      logItem("cat-camel", { pain: 8, painAt: { site: "wrist", side: "left" } }),
+    ]);
+    expect(places(athlete(), [hurt], [], library)).toEqual(["left wrist"]);
+  });
+  it("sharp, numb or spreading pain of any number locks; a stretch does not", () => {
+    for (const painKind of ["sharp", "numb", "spreading", "joint-line", "pinching"] as const)
+      expect(
+        places(
+          athlete(),
+          [log(days[0]!, [sore("left wrist", { pain: 2, painKind })])],
+          [],
+          library,
+        ),
+        painKind,
+      ).toEqual(["left wrist"]);
+    expect(
+      places(
+        athlete(),
+        [log(days[0]!, [sore("left wrist", { pain: 4, painKind: "stretch" })])],
+        [],
+        library,
+      ),
+    ).toEqual([]);
+  });
+  it("somebody growing: any pain at wrist, heel, knee or low back; elsewhere as for all", () => {
+    const child = athlete({ bornOn: "2013-01-01", intake });
+    const at = (site: "lumbar" | "hip", over = {}) =>
+      places(
+        child,
+        [
+          log(days[0]!, [
+            logItem("bridge-series", { pain: 3, painAt: { site, side: null }, ...over }),
+          ]),
+        ],
+        [],
+        library,
+      );
+    expect(at("lumbar")).toEqual(["lumbar"]);
+    expect(at("lumbar", { painKind: "stretch" })).toEqual([]);
+    expect(at("hip")).toEqual([]);
+  });
+  it("where nobody said where, everything that the drill loads is locked, as one", () => {
+    const [lock] = painLocks(athlete(), [log(days[0]!, [sore("", { pain: 8 })])], [], library);
+    expect(lock).toMatchObject({ place: null });
+    expect(lock!.sites).toContain("wrist");
+    expect(lock!.sites).not.toContain("ankle");
   });
   it("a place is the same place in other words", () => {
     expect(placeKey("Wrist, left")).toBe(placeKey("the left wrist"));

@@ -65,9 +65,7 @@ export const Cast = z.object({
           at: BodyPlace,
           week: z.int(),
           pain: z.int(),
-          cleared: z
-            .object({ afterDays: z.int(), who: z.string(), reason: z.string() })
-            .optional(),
+          cleared: z.object({ afterDays: z.int(), who: z.string(), reason: z.string() }).optional(),
         })
         .optional(),
       /** Put into today's prep by hand, whatever the gate says of it. */

@@ -3,7 +3,17 @@ import { needsOf } from "../aim/priority";
 import { sidesOf, type Side } from "../body/side";
 import { diceOf, type Dice } from "../stats/dice";
 import type { Athlete } from "../records/athlete";
-import type { Aim, AnyRecord, Check, DayNote, Log, LogItem, Place, Prep, PrepItem } from "../records/records";
+import type {
+  Aim,
+  AnyRecord,
+  Check,
+  DayNote,
+  Log,
+  LogItem,
+  Place,
+  Prep,
+  PrepItem,
+} from "../records/records";
 import { drillOf, protocolOf, skillOf, type Library } from "../content/library";
 import { unitOf, type Mode } from "../content/protocol";
 import { JointId } from "../body/motions";
@@ -118,8 +128,7 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
     preps.push(day === today ? withKept(prep, performer, library) : prep);
     const missed = setting.logDice.unit() <= 0.12;
     const flagged = performer.flag?.week === week && prep.session === "mobility";
-    if (day < today && !away && (flagged || !missed))
-      {
+    if (day < today && !away && (flagged || !missed)) {
       const log = loggedAs(prep, week, performer, library, setting.logDice);
       logs.push(log);
       if (log.items.some(({ painAt }) => painAt)) athlete = letIn(athlete, performer, log);

@@ -5,6 +5,7 @@ import { nextMove, type Now } from "./next-move";
 const intake = {
   on: "2026-09-01",
   yes: [],
+  where: [],
   note: "",
   growthSpurt: false,
   beighton: null,

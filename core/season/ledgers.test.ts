@@ -93,7 +93,9 @@ describe("what to look at", () => {
       quiet({
         around: placeTerms({ season: season({ slots: broken }) }),
         plateaus: ["Hip extension left"],
-        locks: [{ motion: "wrist.extension", because: { why: "pain", pain: 6, place: "" } }],
+        locks: [
+          { place: { site: "wrist", side: null }, because: { why: "pain", pain: 6, place: "" } },
+        ],
         measure: { on: "2026-12-08", what: "Hip extension" },
         weeks: ["2026-11-02", "2026-11-09", "2026-11-16"].map((monday) => week(monday, 1, 3)),
       }),

@@ -162,7 +162,17 @@ describe("the next move", () => {
     expect(
       nextMove(
         now({
-          runs: [{ kind: "run", id: "r", athleteId: "a1", prep: prep([]), events: [], group: [] }],
+          runs: [
+            {
+              kind: "run",
+              growing: false,
+              id: "r",
+              athleteId: "a1",
+              prep: prep([]),
+              events: [],
+              group: [],
+            },
+          ],
         }),
       ).to,
     ).toBe("run"));

@@ -5,7 +5,7 @@ import type { Place } from "../records/records";
 import type { KitItem } from "../drill/kit";
 import type { PlanRequest } from "../prep/plan";
 import { library } from "../../library/index";
-import { bodyToday, type BodyToday } from "../safety/body-today";
+import { wellToday } from "./bodies";
 import { aim, athlete } from "./people";
 
 /** The needs of a skill for an athlete of whom nothing is measured. */
@@ -34,13 +34,6 @@ export const placeWith = (kit: KitItem[], over: Partial<Place> = {}): Place => (
   note: "",
   ...over,
 });
-
-/** A grown-up body that nothing is known against. */
-export const wellToday: BodyToday = bodyToday(
-  athlete(),
-  { logs: [], checks: [], library },
-  "2026-11-24",
-);
 
 /** What a planner is asked, for a skill and a format; anything may be overridden. */
 export function asked(

@@ -1,6 +1,7 @@
 import type { FieldProblem, Refusal, WeekProblem } from "#core/acts/refusal";
-import { motionOf, type MotionId } from "#core/body/motions";
+import type { PainLock } from "#core/safety/pain";
 import { kindNames } from "./file";
+import { placeWords } from "./places";
 import { listWords } from "./plain";
 
 /** Why an act was refused, in a sentence. */
@@ -94,8 +95,8 @@ function drillProblem([, field, rung, part]: FieldProblem["at"]): string {
 }
 
 /** A log that is gone, and with it what only its pain had locked. */
-export const removedWithLocks = (lifted: readonly MotionId[]): string =>
-  `The log is removed, and with it what had locked ${listWords(lifted.map((motion) => motionOf(motion).name.toLowerCase()))}. Undo brings both back.`;
+export const removedWithLocks = (lifted: readonly Pick<PainLock, "place">[]): string =>
+  `The log is removed, and with it what had locked ${listWords(lifted.map(({ place }) => (place ? placeWords(place) : "what it worked on")))}. Undo brings both back.`;
 
 /** What cannot be right in a skill of one's own, by field. */
 export function skillErrors(refused: Refusal | null): Record<string, string> {

@@ -49,7 +49,11 @@ function doesWords(what: Does): string {
 const plain: Record<
   Exclude<
     Does,
-    { name: string } | { count: number } | { motion: unknown } | { place: unknown } | { side: unknown }
+    | { name: string }
+    | { count: number }
+    | { motion: unknown }
+    | { place: unknown }
+    | { side: unknown }
   >["does"],
   string
 > = {

@@ -34,5 +34,8 @@ export function lockWords(because: LockReason): string {
 /** Where something hurt: the place on the figure, and the words beside it. */
 export const hurtWords = (at: BodyPlace | null, words: string): string =>
   [at ? placeWords(at) : "", words.trim()]
-    .filter((part, n, all) => part && all.findIndex((one) => one.toLowerCase() === part.toLowerCase()) === n)
+    .filter(
+      (part, n, all) =>
+        part && all.findIndex((one) => one.toLowerCase() === part.toLowerCase()) === n,
+    )
     .join(", ");

@@ -91,7 +91,9 @@ export function IntakeForm({ athlete, on }: { athlete: Athlete; on: string }) {
               chosen={placesAt(id)?.places ?? []}
               pick={(place) => {
                 const places = placesAt(id)?.places ?? [];
-                const there = places.some((one) => one.site === place.site && one.side === place.side);
+                const there = places.some(
+                  (one) => one.site === place.site && one.side === place.side,
+                );
                 setAt(id, {
                   places: there
                     ? places.filter((one) => one.site !== place.site || one.side !== place.side)

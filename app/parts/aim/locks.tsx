@@ -30,9 +30,9 @@ export function Locks({ locks }: { locks: readonly PainLock[] }) {
           <p className="flex gap-2 text-sm">
             <LockKeyhole size={16} className="mt-0.5 shrink-0 text-clay" aria-hidden="true" />
             <span>
-              <b>{lock.place ? capital(placeWords(lock.place)) : "A place nobody named"}</b> is out of
-              plans since {shortDay(lock.since)}:{" "}
-              {lockWords(lock.because)}. A licensed clinician should look at it first.
+              <b>{lock.place ? capital(placeWords(lock.place)) : "A place nobody named"}</b> is out
+              of plans since {shortDay(lock.since)}: {lockWords(lock.because)}. A licensed clinician
+              should look at it first.
             </span>
           </p>
           <label className="grid">

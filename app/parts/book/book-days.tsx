@@ -40,7 +40,9 @@ function linesOf(view: AthleteView): Line[] {
       .map(({ drillId, looseAt, usual }) => `${name(drillId)} at ${looseAt}, usually ${usual}`),
     stops: log.items
       .filter(({ done, pain }) => done === "stopped" || pain > 5)
-      .map((item) => `${name(item.drillId)}, ${item.pain}/10 ${hurtWords(item.painAt, item.painPlace)}`.trim()),
+      .map((item) =>
+        `${name(item.drillId)}, ${item.pain}/10 ${hurtWords(item.painAt, item.painPlace)}`.trim(),
+      ),
     note: log.note,
   }));
   const logged = new Set(view.logs.map(({ on }) => on));

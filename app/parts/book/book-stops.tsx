@@ -60,7 +60,10 @@ function State({ stop, athleteId }: { stop: PainStop; athleteId: string }) {
   return (
     <>
       {stop.locks.map(({ place, because, cleared }) => (
-        <span key={nameOf(place)} className={`block text-sm ${cleared ? "text-muted" : "text-clay"}`}>
+        <span
+          key={nameOf(place)}
+          className={`block text-sm ${cleared ? "text-muted" : "text-clay"}`}
+        >
           {cleared ? (
             `${nameOf(place)} was locked (${lockWords(because)}); cleared by ${cleared.who} on ${shortDay(cleared.on)}: ${cleared.reason}.`
           ) : (

@@ -38,9 +38,7 @@ export function PainDetails({
       <BodyMap
         label={label}
         chosen={place ? [place] : []}
-        pick={(one) =>
-          setPlace(place?.site === one.site && place.side === one.side ? null : one)
-        }
+        pick={(one) => setPlace(place?.site === one.site && place.side === one.side ? null : one)}
       />
     </div>
   );

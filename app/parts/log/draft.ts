@@ -24,7 +24,11 @@ export function unplanned(drill: Drill): LogItem {
     dose: rung.session ?? rung.warmUp,
   });
   const amount = amountOf(usual);
-  return { ...usual, planned: null, sets: amount ? setsAs(amount, loggedSides(drill, rung.id)) : [] };
+  return {
+    ...usual,
+    planned: null,
+    sets: amount ? setsAs(amount, loggedSides(drill, rung.id)) : [],
+  };
 }
 
 /** The sides a drill is done on, on a rung. */

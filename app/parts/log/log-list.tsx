@@ -36,7 +36,12 @@ export const LogList = memo(function LogList({
               <span className="text-sm text-muted">{outcomeOf(log)}</span>
               {stops.length > 0 ? (
                 <span className="text-sm text-clay">
-                  stopped: {[...new Set(stops.map((item) => hurtWords(item.painAt, item.painPlace) || "pain"))].join(", ")}
+                  stopped:{" "}
+                  {[
+                    ...new Set(
+                      stops.map((item) => hurtWords(item.painAt, item.painPlace) || "pain"),
+                    ),
+                  ].join(", ")}
                 </span>
               ) : null}
               <span className="min-w-0 flex-1 truncate text-sm text-muted">{log.note}</span>

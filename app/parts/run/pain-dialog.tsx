@@ -100,9 +100,7 @@ export function PainDialog({
         <BodyMap
           label="Where"
           chosen={where ? [where] : []}
-          pick={(one) =>
-            setWhere(where?.site === one.site && where.side === one.side ? null : one)
-          }
+          pick={(one) => setWhere(where?.site === one.site && where.side === one.side ? null : one)}
         />
         <label className="mt-2 grid">
           <span className="label">In words</span>
@@ -124,7 +122,14 @@ export function PainDialog({
           className="press press-main min-h-14 px-6 text-lg disabled:opacity-40"
           disabled={level === null}
           onClick={() =>
-            stop({ level: level!, place: place.trim(), where, sharp: isSharp(painKind), painKind, who })
+            stop({
+              level: level!,
+              place: place.trim(),
+              where,
+              sharp: isSharp(painKind),
+              painKind,
+              who,
+            })
           }
         >
           {who ? "Note it" : "Stop this drill"}
