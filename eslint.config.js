@@ -46,6 +46,15 @@ export default ts.config(
       "no-restricted-syntax": [
         "error",
         {
+          // A run is begun in one place, with a prep that the gate has let through.
+          selector: "ObjectExpression > Property[key.name='kind'][value.value='run']",
+          message: "A run is begun by beginRun, with a prep from throughTheGate.",
+        },
+        {
+          selector: "TSAsExpression > TSTypeReference[typeName.name='PermittedPrep']",
+          message: "Only throughTheGate says that a prep is permitted.",
+        },
+        {
           selector:
             "CallExpression[callee.property.name=/^(startsWith|endsWith|includes|indexOf|match|search)$/] > Literal[value=/[a-z] [a-z]/i]",
           message: "Branch on facts, not on words.",
@@ -68,6 +77,7 @@ export default ts.config(
       ],
     },
   },
+  { files: ["core/run/begin.ts"], rules: { "no-restricted-syntax": "off" } },
   {
     files: ["scripts/offline-worker.js"],
     languageOptions: { globals: { ...globals.serviceworker, __FILES__: "readonly" } },

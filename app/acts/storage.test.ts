@@ -365,7 +365,7 @@ describe("a prep", () => {
     await browser.act("move-drill", { ...of(view), prep, from: 0, to: prep.items.length - 1 });
     const broken = await now(browser, prep.id);
     expect(broken.items.at(-1)!.drillId).toBe(prep.items[0]!.drillId);
-    expect(breaches(broken.items, view.library, terms)[0]!.rule).toEqual({ why: "cold" });
+    expect(breaches(broken.items, view.library, terms)[0]!.rule).toMatchObject({ why: "cold" });
     expect(await browser.act("mend-order", { ...of(view), prep })).toEqual({
       done: { removed: [] },
     });

@@ -29,10 +29,10 @@ describe("the round that is proposed", () => {
     }
   });
 
-  it("a locked motion is named, and has no field", async () => {
+  it("a locked place is named, and has no field", async () => {
     const { html, text } = await readPage("noor", "check");
     expect(text).toMatch(/locked|shut|not measured again/i);
-    expect(html).not.toMatch(/aria-label="Shoulder flexion, left, trial 1/);
+    expect(html).not.toMatch(/aria-label="Upper-back extension[^"]*trial 1/);
   });
 
   it("the last values stand in their fields in grey, never as if they were typed", async () => {
@@ -131,7 +131,7 @@ describe("the aims on the page", () => {
 
   it("the lock can be cleared there, with who and why", async () => {
     const { text, html } = await readPage("noor", "aim");
-    expect(text).toMatch(/pain 6\/10, between the shoulder blades/);
+    expect(text).toMatch(/Upper back is out of plans since [^:]+: pain 6\/10/);
     expect(html).toMatch(/Clear it|Let it in|clear/i);
   });
 });

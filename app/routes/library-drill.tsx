@@ -5,10 +5,11 @@ import { motionOf } from "#core/body/motions";
 import { writeDose } from "#core/drill/dose";
 import { phaseMeaning } from "#words/names";
 import { atRung, type Drill, type Rung } from "#core/drill/drill";
-import { substitutesOf } from "#core/drill/substitutes";
+import { standInsFor } from "#core/exposure/stand-ins";
 import { intakeQuestions } from "#words/safety";
 import { MovingPicture } from "../parts/figure/moving-picture";
 import { LibraryPage } from "../parts/library/page";
+import { RungSafety } from "../parts/library/rung-safety";
 import { wholeLibrary } from "../view";
 import type { Route } from "./+types/library-drill";
 
@@ -99,16 +100,16 @@ function RungPart({ drill, rung, number }: { drill: Drill; rung: Rung; number: n
         </p>
         <p className="text-sm text-muted">
           {rung.kit.length > 0
-            ? `needs ${rung.kit.map((item) => withStandIns(item, rung)).join(", ")}`
+            ? `needs ${rung.kit.map((item) => withStandIns(item, drill, rung)).join(", ")}`
             : "no kit"}
           {` · ${room[rung.space]}`}
           {rung.loud ? " · heard through a floor" : ""}
-          {here.loadsHands ? " · weight on the hands" : ""}
         </p>
         {rung.load ? <p className="mt-1 text-sm">{rung.load}</p> : null}
         <p className="mt-1 text-sm">
           {rung.gates.map((gate) => `${gate.see}: ${gate.then}.`).join(" ")}
         </p>
+        <RungSafety drill={drill} rung={rung} />
         {bars.length > 0 ? (
           <p className="mt-1 text-sm text-clay">Not {bars.join("; not ")}.</p>
         ) : null}
@@ -117,7 +118,7 @@ function RungPart({ drill, rung, number }: { drill: Drill; rung: Rung; number: n
   );
 }
 
-function withStandIns(item: Rung["kit"][number], rung: Rung): string {
-  const others = rung.exact.includes(item) ? [] : substitutesOf(item);
+function withStandIns(item: Rung["kit"][number], drill: Drill, rung: Rung): string {
+  const others = standInsFor(item, drill, rung);
   return others.length > 0 ? `${item} (or ${others.join(", ")})` : item;
 }

@@ -107,7 +107,7 @@ describe("the record book", () => {
     });
     const { text } = await readPage("noor", "log/book?by=stops");
     expect(text).not.toMatch(/Upper back is locked out of plans/);
-    expect(text).toMatch(/Upper-back extension is locked out of plans/);
+    expect(text).toMatch(/Upper back was locked/);
     expect(text).toContain("seen by the physiotherapist");
   });
 });

@@ -4,7 +4,9 @@ import { GroupSheet } from "../parts/prep/sheets/group-sheet";
 import { PocketSheet } from "../parts/prep/sheets/pocket-sheet";
 import { sheetKinds, type SheetKind } from "../parts/prep/sheets/sheet-words";
 import { WallSheet } from "../parts/prep/sheets/wall-sheet";
-import { newPrep, planned } from "#core/situation/planning";
+import { handedOut } from "#core/prep/hand-out";
+import { newPrep, planned, requestOf } from "#core/situation/planning";
+import { againstWords, liftOf } from "#words/prep";
 import { newId } from "../clock";
 import { athleteView } from "../view";
 import type { Route } from "./+types/prep-sheet";
@@ -19,18 +21,24 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
     (view.day === view.today && who.aim
       ? planned(who, newPrep(who, view.today, newId("prep"))).prep
       : null);
-  const prep = of(view);
+  const out = (who: typeof view) => {
+    const prep = of(who);
+    return prep && handedOut(prep, requestOf(who, prep));
+  };
+  const own = out(view);
   const others = await Promise.all(view.others.map(({ id }) => athleteView(id, request)));
   await athleteView(params.athleteId, request);
   const group = [view, ...others].flatMap((who) => {
-    const own = of(who);
-    return own ? [{ view: who, prep: own }] : [];
+    const theirs = out(who);
+    return theirs ? [{ view: who, prep: theirs.prep }] : [];
   });
-  return { view, prep, group };
+  return { view, prep: own?.prep ?? null, heldBack: own?.heldBack ?? [], group };
 }
 
 /** The prep on paper: for the wall, for the pocket, for the group. */
-export default function PrepSheet({ loaderData: { view, prep, group } }: Route.ComponentProps) {
+export default function PrepSheet({
+  loaderData: { view, prep, heldBack, group },
+}: Route.ComponentProps) {
   const [query, setQuery] = useSearchParams();
   const kind: SheetKind = sheetKinds.find((one) => one === query.get("sheet")) ?? "wall";
   const health = query.get("health") === "yes";
@@ -50,6 +58,15 @@ export default function PrepSheet({ loaderData: { view, prep, group } }: Route.C
         choose={(sheet) => set("sheet", sheet)}
         tick={(on) => set("health", on ? "yes" : "no")}
       />
+      {heldBack.length > 0 ? (
+        <ul className="no-print mt-4 border-l-4 border-clay bg-raised px-4 py-2 text-sm">
+          {heldBack.map(({ drill, reason }) => (
+            <li key={drill}>
+              Not handed out: <b>{drill}</b>, {againstWords(reason)}. {liftOf(reason)}
+            </li>
+          ))}
+        </ul>
+      ) : null}
       {prep === null ? (
         <>
           <h1 className="mt-6 text-2xl">There is no prep on this day.</h1>

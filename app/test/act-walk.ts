@@ -213,7 +213,8 @@ const acts: Record<string, () => Promise<unknown>> = {
     const lock = lockKey(view.locks[0]!);
     return perform("clear-place", { athleteId: hurt, lock, who: "Dr Example", reason: "seen" });
   },
-  "nothing of it applies": () => perform("nothing-applies", { athleteId: who }),
+  "nothing of it applies": () =>
+    perform("nothing-applies", { athleteId: who, said: "nothing of this applies" }),
   "pin what comes next": () =>
     perform("choose-next", {
       athleteId: who,

@@ -42,8 +42,10 @@ const ringWork = /^ring-turns\//;
 const deepSplits = /^(split-series|over-split-series|middle-split-series)\//;
 const passiveSkills =
   /^(split-series|over-split-series|middle-split-series|pancake-series\/(block|chest)|pike-series|standing-split-parts|leg-up-series\/(lying|wall))\/?/;
-const arched = /^(bridge-series\/(box|lifts|one)|back-walkover-parts|press-up-prone\/(half|full)|leg-behind-series)/;
-const jumps = /^(run\/|pulse\/(skip|jacks)|cartwheel-parts\/(box|line)|back-walkover-parts\/(kick|free))/;
+const arched =
+  /^(bridge-series\/(box|lifts|one)|back-walkover-parts|press-up-prone\/(half|full)|leg-behind-series)/;
+const jumps =
+  /^(run\/|pulse\/(skip|jacks)|cartwheel-parts\/(box|line)|back-walkover-parts\/(kick|free))/;
 /** What a child, or anybody new to it, reaches only over weeks. */
 const guarded =
   /^(ring-turns\/(tuck|behind|pike)|planche-leans\/(plank|box)|over-split-series\/(back|standing)|bridge-series\/(lifts|one)|back-walkover-parts\/(kick|free)|line-shifts\/(wall|fingers)|wall-line\/(half|full))/;
@@ -62,8 +64,9 @@ const isOnHands = ({ drill, rung, path, position }: Seen): boolean =>
   any(heavyHands, path) ||
   position === "plank" ||
   position === "inverted" ||
-  ((rung.loadsHands ?? drill.loadsHands) === true) ||
-  (position === "all-fours" && !/elbow|forearm/.test(`${rung.name} ${rung.steps.join(" ")}`.toLowerCase()));
+  (rung.loadsHands ?? drill.loadsHands) === true ||
+  (position === "all-fours" &&
+    !/elbow|forearm/.test(`${rung.name} ${rung.steps.join(" ")}`.toLowerCase()));
 const kneels = ({ position }: Seen): boolean =>
   position === "kneeling" || position === "half-kneeling";
 const stay = ({ dose }: PrepItem): number =>
@@ -82,18 +85,40 @@ const workOf = ({ dose }: PrepItem): number =>
 /** What each condition forbids, in a clinician's own words made into tests. */
 const forbids: Record<string, (seen: Seen) => boolean> = {
   pressure: (s) =>
-    any(headDown, s.path) || s.position === "inverted" || (s.position === "hanging" && !!s.rung.picture.lift) || s.rung.kit.includes("weight"),
+    any(headDown, s.path) ||
+    s.position === "inverted" ||
+    (s.position === "hanging" && !!s.rung.picture.lift) ||
+    s.rung.kit.includes("weight"),
   pregnancy: (s) =>
-    any(headDown, s.path) || s.position === "prone" || jumps.test(s.path) || any(heavyHands, s.path) || (s.position === "hanging" && !!s.rung.picture.lift),
+    any(headDown, s.path) ||
+    s.position === "prone" ||
+    jumps.test(s.path) ||
+    any(heavyHands, s.path) ||
+    (s.position === "hanging" && !!s.rung.picture.lift),
   bone: (s) =>
-    /^rolls\//.test(s.path) || jumps.test(s.path) || any(headDown.slice(0, 1), s.path) || bridges.test(s.path) || (s.drill.kind === "soft-tissue" && s.rung.kit.includes("roller")),
-  connective: (s) => passive(s) || bridges.test(s.path) || (s.position === "hanging" && !!s.rung.picture.lift),
-  medicine: (s) => passive(s) || jumps.test(s.path) || (s.drill.kind === "soft-tissue" && s.rung.kit.includes("roller")),
+    /^rolls\//.test(s.path) ||
+    jumps.test(s.path) ||
+    any(headDown.slice(0, 1), s.path) ||
+    bridges.test(s.path) ||
+    (s.drill.kind === "soft-tissue" && s.rung.kit.includes("roller")),
+  connective: (s) =>
+    passive(s) || bridges.test(s.path) || (s.position === "hanging" && !!s.rung.picture.lift),
+  medicine: (s) =>
+    passive(s) ||
+    jumps.test(s.path) ||
+    (s.drill.kind === "soft-tissue" && s.rung.kit.includes("roller")),
   spine: (s) =>
-    arched.test(s.path) || /^rolls\//.test(s.path) || jumps.test(s.path) || s.rung.kit.includes("weight") || s.position === "inverted",
+    arched.test(s.path) ||
+    /^rolls\//.test(s.path) ||
+    jumps.test(s.path) ||
+    s.rung.kit.includes("weight") ||
+    s.position === "inverted",
   hernia: (s) => s.rung.kit.includes("weight") || any(heavyHands, s.path) || jumps.test(s.path),
   energy: (s) => jumps.test(s.path) || s.rung.kit.includes("weight"),
-  thinners: (s) => (s.drill.kind === "soft-tissue" && s.rung.kit.includes("roller")) || jumps.test(s.path) || s.position === "inverted",
+  thinners: (s) =>
+    (s.drill.kind === "soft-tissue" && s.rung.kit.includes("roller")) ||
+    jumps.test(s.path) ||
+    s.position === "inverted",
   steroids: (s) => jumps.test(s.path) || s.rung.kit.includes("weight") || bridges.test(s.path),
   "older-new": (s) => jumps.test(s.path) || s.position === "inverted" || hangsBehind.test(s.path),
   "nerve-signs": (s) => passive(s) || arched.test(s.path) || jumps.test(s.path),
@@ -107,7 +132,8 @@ const stopsAll = ["saddle", "heart-effort", "concussion", "unwell"];
 const bears: Record<string, (seen: Seen) => boolean> = {
   wrist: (s) => isOnHands(s) || servesJoint(s, "wrist") || s.position === "hanging",
   fingers: (s) => servesJoint(s, "fingers") || s.position === "hanging" || any(heavyHands, s.path),
-  shoulder: (s) => servesJoint(s, "shoulder") || any(heavyHands, s.path) || s.position === "hanging",
+  shoulder: (s) =>
+    servesJoint(s, "shoulder") || any(heavyHands, s.path) || s.position === "hanging",
   elbow: (s) => servesJoint(s, "elbow") || any(heavyHands, s.path),
   knee: (s) => kneels(s) || servesJoint(s, "knee") || jumps.test(s.path),
   ankle: (s) => servesJoint(s, "ankle") || jumps.test(s.path),
@@ -151,11 +177,18 @@ function kitWrong({ drill, rung, path }: Seen, place: Place): string[] {
       (one) => place.kit.includes(one as typeof wanted) && !rung.exact.includes(wanted),
     );
     if (found.length === 0) return [`kit: ${wanted} is not there`];
-    const under = /^(roller|beside-spine)\//.test(path) && found.every((one) => one === "ball" || one === "bottle");
+    const under =
+      /^(roller|beside-spine)\//.test(path) &&
+      found.every((one) => one === "ball" || one === "bottle");
     if (under) return ["kit: something small under the spine"];
-    if (found.every((one) => one === "chair") && (any(heavyHands, path) || (drill.loadsHands && wanted === "box")))
+    if (
+      found.every((one) => one === "chair") &&
+      (any(heavyHands, path) || (drill.loadsHands && wanted === "box"))
+    )
       return ["kit: a chair under what carries"];
-    return found.every((one) => one === "towel") && drill.kind === "dynamic" ? ["kit: a towel that slides"] : [];
+    return found.every((one) => one === "towel") && drill.kind === "dynamic"
+      ? ["kit: a towel that slides"]
+      : [];
   });
 }
 
@@ -174,7 +207,15 @@ function wrongWith(seen: Seen, judged: Judged): string[] {
       .map((one) => [one.question as string, one]),
   );
   if (!intake && !rest) {
-    if (any(headDown, path) || any(heavyHands, path) || seen.position === "hanging" || jumps.test(path) || passive(seen) || rung.kit.includes("weight") || drill.kind === "soft-tissue" && rung.kit.includes("roller"))
+    if (
+      any(headDown, path) ||
+      any(heavyHands, path) ||
+      seen.position === "hanging" ||
+      jumps.test(path) ||
+      passive(seen) ||
+      rung.kit.includes("weight") ||
+      (drill.kind === "soft-tissue" && rung.kit.includes("roller"))
+    )
       wrong.push("no intake, and not harmless");
   }
   for (const question of intake?.yes ?? []) {
@@ -210,9 +251,13 @@ function wrongWith(seen: Seen, judged: Judged): string[] {
         sharp.includes(one.painKind ?? "") ||
         (growing && one.pain > 0 && one.painKind !== "stretch" && grows.includes(where.site));
       const let_ = athlete.clearances.some(
-        (c) => c.covers.includes(log.id) && c.place?.site === where.site && (c.place.side === null || c.place.side === where.side),
+        (c) =>
+          c.covers.includes(log.id) &&
+          c.place?.site === where.site &&
+          (c.place.side === null || c.place.side === where.side),
       );
-      if (bad && !let_ && !rest && bears[where.site]!(seen)) wrong.push(`${where.site} hurt on ${log.on}`);
+      if (bad && !let_ && !rest && bears[where.site]!(seen))
+        wrong.push(`${where.site} hurt on ${log.on}`);
     }
   if (place) {
     wrong.push(...kitWrong(seen, place));
@@ -220,16 +265,35 @@ function wrongWith(seen: Seen, judged: Judged): string[] {
     if (place.noFloor && !["standing", "hanging"].includes(seen.position)) wrong.push("no floor");
   }
   const never =
-    seen.position === "hanging" || seen.position === "inverted" || any(heavyHands, path) || bridges.test(path) || ringWork.test(path);
+    seen.position === "hanging" ||
+    seen.position === "inverted" ||
+    any(heavyHands, path) ||
+    bridges.test(path) ||
+    ringWork.test(path);
   const neverStill =
-    passive(seen) && ["wrist", "neck", "toes", "lumbar"].some((joint) => (rung.serves ?? drill.serves).some(({ motion, share }) => motion.startsWith(`${joint}.`) && motion !== "lumbar.lateral-flexion" && share >= 0.5));
-  if ((never || neverStill) && stay(item) >= 60) wrong.push("a hang, an inversion or an end range by the minute");
+    passive(seen) &&
+    ["wrist", "neck", "toes", "lumbar"].some((joint) =>
+      (rung.serves ?? drill.serves).some(
+        ({ motion, share }) =>
+          motion.startsWith(`${joint}.`) && motion !== "lumbar.lateral-flexion" && share >= 0.5,
+      ),
+    );
+  if ((never || neverStill) && stay(item) >= 60)
+    wrong.push("a hang, an inversion or an end range by the minute");
   if (guarded.test(path) && !athlete.nextChosen.some(({ drillId }) => drillId === drill.id)) {
     const at = drill.rungs.indexOf(rung);
     const days = (rungs: readonly Rung[]) => [
       ...new Set(
         logs.flatMap((log) =>
-          log.on <= on && log.items.some((one) => one.drillId === drill.id && one.done === "done" && rungs.some(({ id }) => id === one.rungId)) ? [log.on] : [],
+          log.on <= on &&
+          log.items.some(
+            (one) =>
+              one.drillId === drill.id &&
+              one.done === "done" &&
+              rungs.some(({ id }) => id === one.rungId),
+          )
+            ? [log.on]
+            : [],
         ),
       ),
     ];

@@ -1,7 +1,7 @@
 import type { BodyPlace } from "../../core/body/sites";
 import { bodyPlaces } from "../../core/body/sites";
 import { IntakeQuestion } from "../../core/body/conditions";
-import { exposures } from "../../core/exposure/exposure";
+import { exposures } from "../../core/body/exposures";
 import { KitItem } from "../../core/drill/kit";
 import { diceOf, type Dice } from "../../core/stats/dice";
 import type { Athlete } from "../../core/records/athlete";

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { Clearable } from "../body/conditions";
 import { JointId, MotionId } from "../body/motions";
 import { Day, Intake, PlaceClearance } from "../records/athlete";
-import { Exposure } from "../exposure/exposure";
+import { Exposure } from "../body/exposures";
 import { lockKey } from "../safety/pain";
 import { Aim } from "../records/records";
 import { does, gone, nothing, Of, rule } from "./act";
@@ -98,7 +98,7 @@ const saveIntake = rule({
 
 /** "Nothing of this applies": an intake with no answer yes, asked today. */
 const nothingApplies = rule({
-  sent: Of,
+  sent: Of.extend({ said: z.literal("nothing of this applies") }),
   decide: (scene, { athleteId }) => {
     const athlete = scene.get("athlete", athleteId);
     if (!athlete) return gone("athlete");

@@ -100,9 +100,12 @@ function tidied(sent: unknown): unknown {
   return { ...sent, rungs, cautions: lines((sent as { cautions?: unknown }).cautions) };
 }
 
+/** A drill of somebody's own says what it does to a body, if only "none of it": the gate asks. */
+const OwnDrill = Drill.extend({ does: Drill.shape.does.unwrap().unwrap() });
+
 /** Keeps a drill of the user's own; it replaces the library's where it has its identifier. */
 const saveDrill = rule({
-  sent: z.object({ drill: z.preprocess(tidied, Drill) }),
+  sent: z.object({ drill: z.preprocess(tidied, OwnDrill) }),
   decide: (scene, { drill: sent }): Outcome<{ drillId: string }> => {
     const pack = packIn(scene);
     const drill = sent.id ? sent : { ...sent, id: scene.newId("drill") };

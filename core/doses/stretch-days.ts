@@ -1,7 +1,7 @@
 import { motionOf, MotionId, type JointId } from "../body/motions";
 import type { LeftRight } from "../body/side";
 import { secondsDone } from "./ledger";
-import type { Log } from "../records/records";
+import type { Log, LogItem } from "../records/records";
 import { atRung, rungOf, timesOf, type DrillKind } from "../drill/drill";
 import { drillOf, type Library } from "../content/library";
 import { plusDays } from "../dates/days";
@@ -34,6 +34,10 @@ export function stretchDays(
 /** What loads a joint or takes it to its end; circles, swings and rollers do not count. */
 const loads: readonly DrillKind[] = ["static", "contract-relax", "active", "strength", "skill"];
 
+/** Seconds of the sets of a side; of all sets where no side is asked for. */
+const secondsOn = ({ sets }: LogItem, side: LeftRight | null): number =>
+  sets.reduce((sum, set) => (side === null || set.side === side ? sum + set.seconds : sum), 0);
+
 /**
  * Seconds of load and of stretch that each joint had on each day, the fuller side: held work, strength and skills
  * alike, whichever of its motions they were for.
@@ -55,7 +59,7 @@ export function loadedDays(
         !sided
           ? all
           : item.sets.length > 0
-            ? (all * item.sets.filter((set) => set.side === side).length) / item.sets.length
+            ? (all * secondsOn(item, side)) / Math.max(1, secondsOn(item, null))
             : all / 2;
       const shares = new Map<JointId, number>();
       for (const { motion, share } of serves) {

@@ -3,7 +3,7 @@ import { library } from "../../library/index";
 import { drill } from "../test/people";
 import { atRung, byText, rungOf } from "./drill";
 import { KitItem } from "./kit";
-import { fetched, standInsFor, substitutesOf } from "./substitutes";
+import { fetched, standInsFor, substitutesOf } from "../exposure/stand-ins";
 
 const rung = (drillId: string, rungId: string) => rungOf(drill(drillId), rungId);
 

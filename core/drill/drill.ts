@@ -6,7 +6,7 @@ import { IntakeQuestion } from "../body/conditions";
 import { Dose } from "./dose";
 import { KitItem } from "./kit";
 import { SiteId } from "../body/sites";
-import { Exposure } from "../exposure/exposure";
+import { Exposure } from "../body/exposures";
 
 /** The phases of a prep, in the order in which they are always done. */
 export const phases = ["raise", "loosen", "open", "own", "use", "settle"] as const;

@@ -208,7 +208,7 @@ describe("the invented troupe", () => {
     ).toBe(true);
     expect(
       of("log").some(({ items }) =>
-        items.some(({ done, painPlace }) => done === "stopped" && painPlace === "left wrist"),
+        items.some(({ done, painAt }) => done === "stopped" && painAt?.site === "wrist"),
       ),
     ).toBe(true);
     expect(of("log").some(({ note }) => note.startsWith("Re-timed"))).toBe(true);

@@ -1,20 +1,19 @@
 import type { SiteId } from "../body/sites";
-import { motionOf } from "../body/motions";
 import { atRung, type Drill, type Rung } from "../drill/drill";
 import { angleAt } from "../figure/pose";
-import { exposures, type Exposure } from "./exposure";
+import { exposures, type Exposure } from "../body/exposures";
 import { posesOf, shownIn } from "./posed";
 
 /** What a rung does to a body: everything it exposes it to, and the places a roller or a ball presses on. */
-export type Does = { exposes: ReadonlySet<Exposure>; presses: readonly SiteId[] };
+export type RungDoes = { exposes: ReadonlySet<Exposure>; presses: readonly SiteId[] };
 
-const known = new WeakMap<Rung, Does>();
+const known = new WeakMap<Rung, RungDoes>();
 
 /**
  * What a drill does on one rung: what its picture shows, what its position, kind and kit entail, and what the library
  * says beyond that; without what the library says the picture only seems to show.
  */
-export function doesOf(drill: Drill, rung: Rung): Does {
+export function doesOf(drill: Drill, rung: Rung): RungDoes {
   let found = known.get(rung);
   if (!found) {
     const position = atRung(drill, rung).position;
@@ -122,12 +121,3 @@ function withConsequences(all: ReadonlySet<Exposure>, drill: Drill): Set<Exposur
 
 /** Joints whose motions a rung works on by at least this share are worked on purpose. */
 export const onPurpose = 0.3;
-
-/** The places a rung works on, by the motions it serves. */
-export const worksOn = (drill: Drill, rung: Rung): SiteId[] => [
-  ...new Set(
-    atRung(drill, rung).serves.flatMap(({ motion, share }) =>
-      share >= onPurpose ? [motionOf(motion).joint as SiteId] : [],
-    ),
-  ),
-];

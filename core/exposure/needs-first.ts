@@ -1,6 +1,6 @@
 import type { Drill, Rung, RungNeeds } from "../drill/drill";
 import { doesOf } from "./does";
-import type { Exposure } from "./exposure";
+import type { Exposure } from "../body/exposures";
 
 /** What asks most of tendons, growing bones and the low back: so many clean times over so many weeks come first. */
 const slow: readonly Exposure[] = [
@@ -62,7 +62,3 @@ export function needsFirst(drill: Drill, rung: Rung, growing: boolean): RungNeed
     weeks: first ? 0 : weeks + (growing && weeks > 0 ? growingMore : 0),
   };
 }
-
-/** A rung that may not be taken out of its turn: a floor of weeks stands before it. */
-export const isGuarded = (drill: Drill, rung: Rung): boolean =>
-  needsFirst(drill, rung, false).weeks > 0;

@@ -2,7 +2,7 @@ import { bothSides, type LeftRight } from "../body/side";
 import type { Rung } from "../drill/drill";
 import { angleAt, type Pose } from "../figure/pose";
 import { landmark, skeletonOf } from "../figure/skeleton";
-import type { Exposure } from "./exposure";
+import type { Exposure } from "../body/exposures";
 
 /** Where a rung is done, as its ladder or itself says. */
 type Position = NonNullable<Rung["position"]>;

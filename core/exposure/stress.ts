@@ -1,7 +1,7 @@
 import { sitesMoving, type SiteId } from "../body/sites";
 import { atRung, type Drill, type Rung } from "../drill/drill";
 import { doesOf, onPurpose } from "./does";
-import type { Exposure } from "./exposure";
+import type { Exposure } from "../body/exposures";
 
 const arm: readonly SiteId[] = ["wrist", "fingers", "forearm", "elbow", "shoulder"];
 const leg: readonly SiteId[] = ["hip", "knee", "ankle", "heel", "foot"];

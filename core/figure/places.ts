@@ -47,10 +47,10 @@ const back: readonly Spot[] = [
 ];
 
 export type BodyView = "front" | "back";
-export type PlaceSpot = { place: BodyPlace; x: number; y: number };
+export type BodySpot = { place: BodyPlace; x: number; y: number };
 
 /** The body from one side with every place that is pointed at there, in the drawing's units. */
-export function bodyView(view: BodyView): { drawing: Drawing; spots: PlaceSpot[] } {
+export function bodyView(view: BodyView): { drawing: Drawing; spots: BodySpot[] } {
   const drawing = drawingOf(standing, view === "front" ? 90 : 270);
   const at = ({ from, to, share = 0.5, out = 0 }: Spot, side: LeftRight) => {
     const [x, y] = drawing.spot(from, side);
@@ -59,7 +59,7 @@ export function bodyView(view: BodyView): { drawing: Drawing; spots: PlaceSpot[]
     const outward = Math.sign(drawing.spot("shoulder", side)[0] - drawing.spot("neck", side)[0]);
     return { x: x + (tx - x) * part + out * outward, y: y + (ty - y) * part };
   };
-  const spots = (view === "front" ? front : back).flatMap((spot): PlaceSpot[] =>
+  const spots = (view === "front" ? front : back).flatMap((spot): BodySpot[] =>
     siteIsSided(spot.site)
       ? bothSides.map((side) => ({ place: { site: spot.site, side }, ...at(spot, side) }))
       : [{ place: { site: spot.site, side: null }, ...at(spot, "right") }],

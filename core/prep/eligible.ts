@@ -3,7 +3,7 @@ import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type Rung } from "../drill/drill";
-import { fetched, type Fetched } from "../drill/substitutes";
+import { fetched, type Fetched } from "../exposure/stand-ins";
 import type { Place } from "../records/records";
 import type { NextStep } from "../progress/next-step";
 import type { Tender } from "../progress/soreness";

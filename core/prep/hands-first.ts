@@ -1,7 +1,7 @@
 import { atRung, rungOf, type Drill, type Rung } from "../drill/drill";
 import { workSeconds, type Dose } from "../drill/dose";
 import { doesOf } from "../exposure/does";
-import type { Exposure } from "../exposure/exposure";
+import type { Exposure } from "../body/exposures";
 import type { PrepItem } from "../records/records";
 import { drillOf, type Drills } from "../content/library";
 

@@ -1,3 +1,4 @@
+import { bodyWith } from "../test/bodies";
 import { againstWords } from "../../words/en/prep";
 import { describe, expect, it } from "vitest";
 import { drill, item } from "../test/people";
@@ -86,7 +87,7 @@ describe("why a drill is out", () => {
       "needs more room than Here has",
     ],
     ["run", { place: placeWith([], { silent: true }) }, "heard through the floor"],
-    ["fist-work", { bars: ["growing" as const] }, "not while growing"],
+    ["thigh-deepen", { body: bodyWith({ bornOn: "2014-01-01" }) }, "growing: not pressing hard"],
     ["hang-feet-down", { place: placeWith(["wall"]) }, "needs bar, not at this place"],
     ["split-series", {}, "rehearses another skill"],
   ])("%s", (id, over, reason) => expect(why(id, over)).toBe(reason));

@@ -7,7 +7,7 @@ import { rungOf } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { IntakeQuestion } from "../body/conditions";
 import { siteOfMotion } from "../body/sites";
-import { answering, bodyOf, lockedAt, noIntake, seasoned, wellToday } from "../test/bodies";
+import { answering, bodyWith, lockedAt, noIntake, seasoned, wellToday } from "../test/bodies";
 import { log, logItem } from "../test/people";
 import { asked, placeWith } from "../test/planning";
 import { mended, orderTerms } from "./mend";
@@ -44,7 +44,10 @@ const anyTerms = fc.record({
 });
 type Some = typeof anyTerms extends fc.Arbitrary<infer T> ? T : never;
 const termsOf = ({ place, sites, yes, bornOn, beighton, asked: intake }: Some): GateTerms => ({
-  body: lockedAt(sites, bodyOf({ bornOn, intake: intake ? { ...noIntake, yes, beighton } : null })),
+  body: lockedAt(
+    sites,
+    bodyWith({ bornOn, intake: intake ? { ...noIntake, yes, beighton } : null }),
+  ),
   place: place && placeWith(place.kit, place),
 });
 
@@ -96,7 +99,7 @@ describe("the gate", () => {
   };
 
   it("without an intake only what is harmless to nearly all may be done", () => {
-    const unasked = { ...seasoned, cautions: bodyOf({ intake: null }).cautions };
+    const unasked = { ...seasoned, cautions: bodyWith({ intake: null }).cautions };
     for (const path of ["pulse/march", "cat-camel/knees", "wrist-circles/clasped"])
       expect(refusals(unasked, path).length, path).toBe(path.startsWith("cat") ? 1 : 0);
     for (const path of ["wall-line/half", "split-series/floor", "pulse/jacks", "hamstring/strap"])
@@ -116,7 +119,7 @@ describe("the gate", () => {
 
   it("a clearance lifts what it names for as long as it says, and no more", () => {
     const cleared = (over: object) =>
-      bodyOf({
+      bodyWith({
         intake: {
           ...noIntake,
           yes: ["pressure"],
@@ -142,7 +145,7 @@ describe("the gate", () => {
   });
 
   it("a condition at a place bars what that place would bear, and elsewhere only what the table says", () => {
-    const at = bodyOf({
+    const at = bodyWith({
       intake: {
         ...noIntake,
         yes: ["recent-injury"],
@@ -184,7 +187,7 @@ describe("the gate", () => {
 
   it("loose joints by age, and no passive end range by any kind of drill", () => {
     const loose = (bornOn: string, beighton: number) =>
-      bodyOf({ bornOn, intake: { ...noIntake, beighton } }).cautions.some(
+      bodyWith({ bornOn, intake: { ...noIntake, beighton } }).cautions.some(
         ({ id }) => id === "loose",
       );
     expect([5, 6].map((points) => loose("2014-01-01", points))).toEqual([false, true]);
@@ -192,7 +195,7 @@ describe("the gate", () => {
     expect([3, 4].map((points) => loose("1970-01-01", points))).toEqual([false, true]);
     const body = {
       ...seasoned,
-      cautions: bodyOf({ intake: { ...noIntake, beighton: 8 } }).cautions,
+      cautions: bodyWith({ intake: { ...noIntake, beighton: 8 } }).cautions,
     };
     for (const path of [
       "split-series/floor",
@@ -205,7 +208,7 @@ describe("the gate", () => {
   });
 
   it("somebody growing: nothing pushed, no hang behind, no stay over a minute; fists and leans are not barred", () => {
-    const child = { ...seasoned, ...bodyOf({ bornOn: "2014-01-01" }), vouched: seasoned.vouched };
+    const child = { ...seasoned, ...bodyWith({ bornOn: "2014-01-01" }), vouched: seasoned.vouched };
     expect(refusals(child, "ring-turns/behind")).toMatchObject([{ by: "growing" }]);
     for (const path of ["fist-work/rocks", "planche-leans/knees", "planche-leans/plank"])
       expect(refusals(child, path), path).toEqual([]);
@@ -226,10 +229,10 @@ describe("the gate", () => {
           logItem("ring-turns", { rungId: "tuck" }),
         ]),
       );
-    expect(refusals(bodyOf({}, daily(14, 9)), hang[2]!)).toMatchObject([
+    expect(refusals(bodyWith({}, daily(14, 9)), hang[2]!)).toMatchObject([
       { why: "not-yet", done: 9 },
     ]);
-    expect(refusals(bodyOf({}, daily(2, 9)), hang[2]!)).toEqual([]);
+    expect(refusals(bodyWith({}, daily(2, 9)), hang[2]!)).toEqual([]);
     expect(refusals(seasoned, hang[2]!)).toEqual([]);
   });
 

@@ -1,9 +1,9 @@
 import type { BodyPlace } from "../body/sites";
 import { atRung, type Drill, type Rung } from "../drill/drill";
 import type { Dose } from "../drill/dose";
-import { standInOf } from "../drill/substitutes";
+import { standInOf } from "../exposure/stand-ins";
 import { doesOf } from "../exposure/does";
-import type { Exposure } from "../exposure/exposure";
+import type { Exposure } from "../body/exposures";
 import { needsFirst } from "../exposure/needs-first";
 import { stressOf } from "../exposure/stress";
 import type { Against } from "../records/reasons";
@@ -22,15 +22,17 @@ export type GateTerms = {
 };
 
 /** What may be done only so far. */
-export type Limit =
+export type GateLimit =
   /** No stay longer than this, and what asks for it. */
   | { limit: "hold"; seconds: number; by: Caution["id"] | "kind" }
   /** A clinician's own words beside what is allowed again. */
   | { limit: "said"; id: Caution["id"]; text: string };
 
 /** What the gate says of one thing to be done. */
-export type Verdict =
-  { is: "allowed" } | { is: "limited"; limits: Limit[] } | { is: "refused"; against: Against[] };
+export type GateAnswer =
+  | { is: "allowed" }
+  | { is: "limited"; limits: GateLimit[] }
+  | { is: "refused"; against: Against[] };
 
 /** A drill on a rung, and how much of it; without a dose only whether it may be done at all. */
 export type Asked = { drill: Drill; rung: Rung; dose?: Dose | undefined };
@@ -43,7 +45,7 @@ export const held = (drill: Pick<Drill, "kind">): boolean =>
  * The gate. Whether this body may do this today, and if so how far: allowed, allowed with limits, or refused with
  * every reason, so that none masks another. Nothing else decides; every way in asks here.
  */
-export function permit(body: BodyToday, day: Pick<GateTerms, "place">, asked: Asked): Verdict {
+export function permit(body: BodyToday, day: Pick<GateTerms, "place">, asked: Asked): GateAnswer {
   const { drill, rung, dose } = asked;
   const limits = limitsOn(body, drill, rung);
   const longest = longestBy(limits);
@@ -81,12 +83,12 @@ export function permittedDown(drill: Drill, rung: Rung, terms: GateTerms): Rung 
   return null;
 }
 
-function limitsOn(body: BodyToday, drill: Drill, rung: Rung): Limit[] {
+function limitsOn(body: BodyToday, drill: Drill, rung: Rung): GateLimit[] {
   const { exposes } = doesOf(drill, rung);
   const own = longestOf(drill, exposes);
   return [
     ...(own === null ? [] : [{ limit: "hold" as const, seconds: own, by: "kind" as const }]),
-    ...body.cautions.flatMap((caution): Limit[] => {
+    ...body.cautions.flatMap((caution): GateLimit[] => {
       if (caution.id === "no-intake") return [];
       const seconds = conditionRules[caution.id].longestHold;
       const ends = exposes.has("passive-end") || exposes.has("active-end") || held(drill);

@@ -20,6 +20,7 @@ import { breaches, rankOf } from "./order";
 import { handsBefore, readies, readyAfter, unready, unreadyParts } from "./hands-first";
 import { held } from "./permit";
 import { rampItems } from "./ramp";
+import { tolerance, uniquely } from "./whole";
 import type { Against } from "../records/reasons";
 import { changePosition, itemSeconds, prepSeconds } from "./timeline";
 import {
@@ -86,8 +87,6 @@ export type Plan = {
   variants: number | null;
 };
 
-/** A plan may stop this many seconds short before it has to explain itself. */
-export const tolerance = 15;
 /** What a request comes down to: the fixed items, the candidates as a programme, and what was left out. */
 export type Draft = {
   request: PlanRequest;
@@ -277,7 +276,19 @@ export function planPrep(request: PlanRequest): Plan {
     return clockedPlan(request);
   const draft = planDraftOf(request);
   const plan = planOf(draft, quickChoice(draft.model, request.rounds ?? 2));
-  return sweatsForNothing(plan, draft) ? planPrep({ ...request, noDeep: true }) : plan;
+  return sweatsForNothing(plan, draft) ? withoutSweat(request) : plan;
+}
+
+/** The same minutes without deep work, by choice and not for want of minutes. */
+function withoutSweat(request: PlanRequest): Plan {
+  const plan = planPrep({ ...request, noDeep: true });
+  return {
+    ...plan,
+    note: plan.note?.note === "not-warm" && plan.note.longest === null ? null : plan.note,
+    leftOut: plan.leftOut.map((one) =>
+      one.reason.why === "not-warm" ? { ...one, reason: { why: "others-give-more" } } : one,
+    ),
+  };
 }
 
 /** The raise goes on until sweating and nothing that follows asks for it: those minutes are better spent. */
@@ -412,17 +423,6 @@ export function secured(
     if (!last) return list;
     list = list.filter((_, i) => i !== last.at - before.length);
   }
-}
-
-/** No two items of a prep go by one name. */
-export function uniquely(items: readonly PrepItem[]): PrepItem[] {
-  const seen = new Set<string>();
-  return items.map((item) => {
-    let id = item.id;
-    for (let n = 2; seen.has(id); n += 1) id = `${item.id}~${n}`;
-    seen.add(id);
-    return id === item.id ? item : { ...item, id };
-  });
 }
 
 /** What the minutes were too few to be warm for, where that kept anything away. */

@@ -61,34 +61,32 @@ export function rampItems(request: PlanRequest): PrepItem[] {
   const steps = permittedRamp(drill, ramp.rungId, request).filter(
     ({ rungId }) => !(request.noDeep && isDeep(drill, rungOf(drill, rungId))),
   );
-  return steps.flatMap(
-    ({ rungId, easier, sets, reps }): PrepItem[] => {
-      const id = `${drill.id}~${rungId}`;
-      if (kept.some((item) => item.id === id)) return [];
-      const old = rungOf(drill, rungId);
-      const dose: Dose = {
-        type: "reps",
-        sets,
-        reps,
-        tempo: old.session?.type === "reps" ? old.session.tempo : tempo,
-        rest: easier === 0 ? rests.work : rests.ramp,
-      };
-      return [
-        {
-          id,
-          drillId: drill.id,
-          rungId,
-          phase: "use",
-          segment: easier === 0 ? "work sets" : "ramp",
-          dose,
-          boxed: false,
-          sides: atRung(drill, old).sided ? ["left", "right"] : [],
-          extra: null,
-          why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],
-          serves: drill.serves.map(({ motion }) => motion),
-          pinned: false,
-        },
-      ];
-    },
-  );
+  return steps.flatMap(({ rungId, easier, sets, reps }): PrepItem[] => {
+    const id = `${drill.id}~${rungId}`;
+    if (kept.some((item) => item.id === id)) return [];
+    const old = rungOf(drill, rungId);
+    const dose: Dose = {
+      type: "reps",
+      sets,
+      reps,
+      tempo: old.session?.type === "reps" ? old.session.tempo : tempo,
+      rest: easier === 0 ? rests.work : rests.ramp,
+    };
+    return [
+      {
+        id,
+        drillId: drill.id,
+        rungId,
+        phase: "use",
+        segment: easier === 0 ? "work sets" : "ramp",
+        dose,
+        boxed: false,
+        sides: atRung(drill, old).sided ? ["left", "right"] : [],
+        extra: null,
+        why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],
+        serves: drill.serves.map(({ motion }) => motion),
+        pinned: false,
+      },
+    ];
+  });
 }

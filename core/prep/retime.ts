@@ -1,6 +1,7 @@
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
-import { fillExactly, planPrep, tolerance, uniquely, type Plan, type PlanRequest } from "./plan";
+import { tolerance, uniquely } from "./whole";
+import { fillExactly, planPrep, type Plan, type PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds } from "./timeline";
 import { raises } from "./warmth";
 

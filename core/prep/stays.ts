@@ -1,7 +1,7 @@
 import type { Dose } from "../drill/dose";
 import type { Drill } from "../drill/drill";
-import type { Exposure } from "../exposure/exposure";
-import type { Limit } from "./permit";
+import type { Exposure } from "../body/exposures";
+import type { GateLimit } from "./permit";
 
 /** What no stay and no clock may turn into minutes. */
 const never: readonly Exposure[] = [
@@ -65,7 +65,7 @@ export function capped(drill: Pick<Drill, "kind">, dose: Dose, seconds: number):
 }
 
 /** The shortest of the limits on a stay; null where there is none. */
-export function longestBy(limits: readonly Limit[]): number | null {
+export function longestBy(limits: readonly GateLimit[]): number | null {
   const all = limits.flatMap((one) => (one.limit === "hold" ? [one.seconds] : []));
   return all.length > 0 ? Math.min(...all) : null;
 }

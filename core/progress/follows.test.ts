@@ -9,7 +9,6 @@ import { athlete, check, drill, item, log, logItem, protocol } from "../test/peo
 import { asked } from "../test/planning";
 import { workSeconds, type Dose } from "../drill/dose";
 import { drillOf } from "../content/library";
-import { motionOf } from "../body/motions";
 import { plusDays } from "../dates/days";
 import { painLocks } from "../safety/pain";
 import { sideDifferences } from "../aim/sides";

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { Clearable, IntakeQuestion } from "../body/conditions";
 import { JointId } from "../body/motions";
 import { BodyPlace } from "../body/sites";
-import { Exposure } from "../exposure/exposure";
+import { Exposure } from "../body/exposures";
 import { Dose } from "../drill/dose";
 import { SomeSchools } from "../content/schools";
 

@@ -2,7 +2,7 @@ import * as z from "zod";
 import { JointId, MotionId } from "../body/motions";
 import { BodyPlace } from "../body/sites";
 import { DrillKind, Position, Region } from "../drill/drill";
-import { Exposure } from "../exposure/exposure";
+import { Exposure } from "../body/exposures";
 import { KitItem } from "../drill/kit";
 import { Pain } from "./athlete";
 import { CautionId } from "../body/conditions";
@@ -94,10 +94,6 @@ export const isOfBody = ({ why }: Against): boolean =>
 /** The place is what stands against it. */
 export const isOfPlace = ({ why }: Against): boolean =>
   why === "kit" || why === "no-floor" || why === "room" || why === "loud";
-
-/** The plan is what stands against it, and neither the body nor the place. */
-export const isOfPlan = ({ why }: Against): boolean =>
-  why === "no-segment" || why === "wind-down" || why === "other-skill";
 
 /** Why a drill is in a prep, at that rung: facts, the chief one first. */
 export const Because = z.discriminatedUnion("why", [

@@ -7,7 +7,6 @@ import { against } from "../prep/permit";
 import { changes, retimed, type Retimed } from "../prep/retime";
 import type { PlanRequest } from "../prep/plan";
 import { prepSeconds, secondsOf } from "../prep/timeline";
-import { drillOf } from "../content/library";
 import type { Against } from "../records/reasons";
 import { isShut, withShut } from "./shut";
 import type { RunState } from "./state";

@@ -1,5 +1,5 @@
 import type { Clearable, IntakeQuestion } from "../body/conditions";
-import { exposureGroups, type Exposure } from "../exposure/exposure";
+import { exposureGroups, type Exposure } from "../body/exposures";
 
 /** Where a rule comes from: a published statement, or a figure that careful practice works with. */
 export type SafetySource =
@@ -221,6 +221,3 @@ export const harmless: ReadonlySet<Exposure> = new Set<Exposure>([
 /** The questions that ask for a place. */
 export const asksWhere = (question: IntakeQuestion): boolean =>
   conditionRules[question].asks?.includes("where") ?? false;
-
-/** A sprain, a fracture or an operation is recent for so many weeks. */
-export const recentWeeks = 12;

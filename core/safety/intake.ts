@@ -1,6 +1,6 @@
 import type { CautionId, Clearable, IntakeQuestion } from "../body/conditions";
 import type { BodyPlace } from "../body/sites";
-import type { Exposure } from "../exposure/exposure";
+import type { Exposure } from "../body/exposures";
 import { ageOn, type Athlete, type IntakeClearance } from "../records/athlete";
 import { conditionRules } from "./condition-table";
 

@@ -3,7 +3,7 @@ import { JointId } from "../body/motions";
 import { BodyPlace } from "../body/sites";
 import { IntakeClearance } from "../records/athlete";
 import { IntakeQuestion } from "../body/conditions";
-import { Place } from "../records/records";
+import { PainKind, Place } from "../records/records";
 import { Season } from "../records/training";
 
 const Goal = z.object({
@@ -65,6 +65,7 @@ export const Cast = z.object({
           at: BodyPlace,
           week: z.int(),
           pain: z.int(),
+          kind: PainKind,
           cleared: z.object({ afterDays: z.int(), who: z.string(), reason: z.string() }).optional(),
         })
         .optional(),

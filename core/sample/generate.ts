@@ -23,6 +23,7 @@ import { stressOf } from "../exposure/stress";
 import { bodyToday } from "../safety/body-today";
 import { blankPrep } from "../prep/blank";
 import { planPrep } from "../prep/plan";
+import { prepSeconds } from "../prep/timeline";
 import { requestFor } from "../prep/request";
 import { amountOf, logItemOf, setsAs } from "../doses/log-item";
 import { painLocks } from "../safety/pain";
@@ -438,10 +439,10 @@ function withKept(prep: Prep, { kept }: Performer, library: Library): Prep {
     serves: [],
     pinned: true,
   };
-  const others = prep.items.filter(({ drillId }) => drillId !== drill.id);
-  const end = others.findIndex(({ phase }) => phase === "settle");
-  const at = end < 0 ? others.length : end;
-  return { ...prep, touched: true, items: [...others.slice(0, at), item, ...others.slice(at)] };
+  const end = prep.items.filter(({ phase }) => phase === "settle");
+  const others = prep.items.filter((one) => !end.includes(one) && one.drillId !== drill.id);
+  while (prepSeconds([...others, item, ...end], library) > prep.budget) others.pop();
+  return { ...prep, touched: true, items: [...others, item, ...end] };
 }
 
 /** Whether an item of a prep loads or works a place. */
@@ -494,7 +495,7 @@ function loggedAs(
       pain: flagged ? performer.flag!.pain : ached ? 2 : 0,
       painPlace: "",
       painAt: flagged ? performer.flag!.at : null,
-      painKind: flagged ? "pinching" : null,
+      painKind: flagged ? performer.flag!.kind : null,
       looseAt: loose !== null && !cut ? (stiff ? 2 * loose : loose) : null,
     };
   });

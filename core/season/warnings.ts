@@ -1,4 +1,4 @@
-import type { JointId, MotionId } from "../body/motions";
+import type { JointId } from "../body/motions";
 import type { DayNote, Log } from "../records/records";
 import type { Library } from "../content/library";
 import { pullPush } from "../doses/ledger";

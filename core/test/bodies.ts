@@ -19,11 +19,11 @@ export const noIntake: Intake = {
 };
 
 /** A body on the day of the tests: each takes only what the test is about. */
-export const bodyOf = (over: Partial<Athlete> = {}, logs: readonly Log[] = []): BodyToday =>
+export const bodyWith = (over: Partial<Athlete> = {}, logs: readonly Log[] = []): BodyToday =>
   bodyToday(athlete(over), { logs, checks: [], library }, today);
 
 /** A grown-up body that nothing is known against. */
-export const wellToday: BodyToday = bodyOf();
+export const wellToday: BodyToday = bodyWith();
 
 /** A body whose coach has said that every rung is its own: what it may do is not a matter of what came before. */
 export const seasoned: BodyToday = {
@@ -46,4 +46,4 @@ export const lockedAt = (sites: readonly SiteId[], body: BodyToday = wellToday):
 
 /** A body of which these questions were answered yes, and nobody has cleared them. */
 export const answering = (...yes: IntakeQuestion[]): BodyToday =>
-  bodyOf({ intake: { ...noIntake, yes } });
+  bodyWith({ intake: { ...noIntake, yes } });

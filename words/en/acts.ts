@@ -86,6 +86,7 @@ export const drillFieldWords = (fields: readonly FieldProblem[]): string[] => [
 ];
 
 function drillProblem([, field, rung, part]: FieldProblem["at"]): string {
+  if (field === "does") return "Say what it does to a body, if only none of it";
   if (field !== "rungs") return `The ${String(field)} cannot be right`;
   if (rung === undefined) return "A ladder has one rung at least";
   const number = Number(rung) + 1;

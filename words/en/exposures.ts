@@ -1,4 +1,4 @@
-import type { Exposure, ExposureGroup } from "#core/exposure/exposure";
+import type { Exposure, ExposureGroup } from "#core/body/exposures";
 
 /** What a rung does to a body, to stand in a list. */
 export const exposureNames: Record<Exposure, string> = {

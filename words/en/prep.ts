@@ -113,6 +113,10 @@ export function liftOf(against: Against): string {
   }
 }
 
+/** A refusal on a screen: what refused it, and what would lift it and who may. */
+export const notPermittedWords = (drill: string, reasons: readonly Against[]): string =>
+  `${drill}: ${[...new Set(reasons.map((one) => `${againstWords(one)}. ${liftOf(one)}`.trim()))].join(" ")}`;
+
 /** Why a drill is in a prep, in a line. */
 export const becauseLine = (list: readonly Because[]): string => list.map(becauseWords).join("; ");
 

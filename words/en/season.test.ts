@@ -69,11 +69,11 @@ describe("warnings, with why and the repair", () => {
     [
       {
         of: "shut",
-        motion: "wrist.extension",
+        place: { site: "wrist", side: "left" },
         because: { why: "pain", pain: 6, place: "left wrist" },
         more: 0,
       },
-      "Wrist extension is shut: pain 6/10, left wrist.",
+      "Left wrist is shut: pain 6/10, left wrist.",
     ],
   ] as [Warns, string][])("%j", (warns, says) => {
     const told = warningWords({ warns });

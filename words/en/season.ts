@@ -1,4 +1,3 @@
-import { motionOf } from "#core/body/motions";
 import type { MethodChange, MethodReason } from "#core/season/method";
 import type { Named, PlanBreach } from "#core/schedule/plan-rules";
 import type { Repair, Warning } from "#core/season/warnings";

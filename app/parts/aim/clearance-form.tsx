@@ -1,11 +1,6 @@
 import { useState } from "react";
 import type { Clearable } from "#core/body/conditions";
-import {
-  exposureGroupIds,
-  exposureGroups,
-  exposures,
-  type Exposure,
-} from "#core/exposure/exposure";
+import { exposureGroupIds, exposureGroups, exposures, type Exposure } from "#core/body/exposures";
 import { conditionRules, harmless } from "#core/safety/condition-table";
 import { conditionNames } from "#words/safety";
 import { exposureGroupNames, exposureNames } from "#words/exposures";

@@ -5,7 +5,7 @@ import type { IntakeQuestion } from "#core/body/conditions";
 import { asksWhere, conditionRules } from "#core/safety/condition-table";
 import { cautionsOf } from "#core/safety/intake";
 import { cliniciansFirst, conditionNames, intakeQuestions, stopWords } from "#words/safety";
-import { BodyMap } from "../figure/body-map";
+import { BodyChart } from "../figure/body-chart";
 import { ClearanceForm } from "./clearance-form";
 import { useAct } from "../use-act";
 import { useFormDraft } from "../use-draft";
@@ -86,7 +86,7 @@ export function IntakeForm({ athlete, on }: { athlete: Athlete; on: string }) {
         </div>
         {yes.filter(asksWhere).map((id) => (
           <div key={id} className="mt-2 border-l-4 border-tape pl-3">
-            <BodyMap
+            <BodyChart
               label={`Where: ${conditionNames[id]}`}
               chosen={placesAt(id)?.places ?? []}
               pick={(place) => {
@@ -153,7 +153,7 @@ export function IntakeForm({ athlete, on }: { athlete: Athlete; on: string }) {
               type="button"
               className="press"
               onClick={() => {
-                act("nothing-applies", {});
+                act("nothing-applies", { said: "nothing of this applies" });
                 draft.drop();
               }}
             >

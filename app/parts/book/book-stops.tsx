@@ -1,6 +1,5 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
-import { motionOf } from "#core/body/motions";
 import { stopsOf, type PainStop } from "#core/progress/stops";
 import { cliniciansFirst } from "#words/safety";
 import { hurtWords, painKinds, lockWords } from "#words/pain";

@@ -132,6 +132,8 @@ describe("a round in the making", () => {
         typed: null,
         ownError: 0,
         pain: 2,
+        painAt: null,
+        painKind: null,
         seen: ["heel-lifts"],
         read: "",
         note: "stiff",

@@ -1,7 +1,7 @@
 import type { BodyPlace } from "#core/body/sites";
 import type { PainKind } from "#core/records/records";
 import { painKinds } from "#words/pain";
-import { BodyMap } from "./body-map";
+import { BodyChart } from "./body-chart";
 
 /** Of a pain that was given a number: what kind it is, and where on the body. */
 export function PainDetails({
@@ -35,7 +35,7 @@ export function PainDetails({
           ))}
         </select>
       </label>
-      <BodyMap
+      <BodyChart
         label={label}
         chosen={place ? [place] : []}
         pick={(one) => setPlace(place?.site === one.site && place.side === one.side ? null : one)}

@@ -1,4 +1,5 @@
 import { Plus, X } from "lucide-react";
+import { DoesFields } from "./does-fields";
 import { useState } from "react";
 import { MotionId, motionOf } from "#core/body/motions";
 import { DrillKind, Pattern, phases, Position, Region, type Drill } from "#core/drill/drill";
@@ -115,6 +116,7 @@ export function DrillEditor({
           set={(inverted) => set({ inverted })}
         />
       </p>
+      <DoesFields does={drill.does} set={(does) => set({ does })} />
       <ServesFields drill={drill} set={set} />
       <h2 className="mt-6 text-2xl">The ladder</h2>
       <ol>

@@ -18,7 +18,8 @@ import { clock } from "#core/drill/dose";
 import type { Prep } from "#core/records/records";
 import { orderTerms } from "#core/prep/mend";
 import { breaches } from "#core/prep/order";
-import { type Plan, tolerance } from "#core/prep/plan";
+import type { Plan } from "#core/prep/plan";
+import { tolerance } from "#core/prep/whole";
 import { retimed } from "#core/prep/retime";
 import { schoolsFor } from "#core/content/schools";
 import { followed } from "#words/schools";
@@ -45,6 +46,7 @@ import { itemSpans, PrepStrip } from "./strip";
 import { useProof } from "./use-proof";
 import { noteWords } from "#words/prep";
 import { refusalWords } from "#words/acts";
+import { notPermittedWords } from "#words/prep";
 
 type DeskProps = {
   view: AthleteView;
@@ -203,7 +205,9 @@ const Desk = memo(function Desk({
       <BreachBanner breaches={editable ? broken : []} repair={repair} />
       {refused ? (
         <p role="alert" className="mt-2 font-semibold text-clay">
-          {refusalWords(refused)}
+          {refused.why === "not-permitted"
+            ? notPermittedWords(refused.drill, refused.against)
+            : refusalWords(refused)}
         </p>
       ) : null}
       {view.aim ? null : (

@@ -6,7 +6,7 @@ import { cliniciansFirst } from "#words/safety";
 import { comfortLimit, painLimit } from "#core/safety/pain";
 import { isSharp } from "#core/safety/pain-kinds";
 import { painKinds } from "#words/pain";
-import { BodyMap } from "../figure/body-map";
+import { BodyChart } from "../figure/body-chart";
 import { FloorPanel } from "./floor-panel";
 
 const advice = (level: number, kind: PainKind | null): string => {
@@ -97,7 +97,7 @@ export function PainDialog({
         </div>
       </fieldset>
       <div className="mt-4">
-        <BodyMap
+        <BodyChart
           label="Where"
           chosen={where ? [where] : []}
           pick={(one) => setWhere(where?.site === one.site && where.side === one.side ? null : one)}

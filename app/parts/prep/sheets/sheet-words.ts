@@ -7,7 +7,6 @@ import { notch } from "../../words";
 import { lockWords } from "#words/pain";
 import { placeWords } from "#words/places";
 import { cautionText } from "#words/safety";
-import { motionOf } from "#core/body/motions";
 
 export const sheetKinds = ["wall", "pocket", "group"] as const;
 export type SheetKind = (typeof sheetKinds)[number];

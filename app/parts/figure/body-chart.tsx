@@ -11,7 +11,7 @@ const keyOf = ({ site, side }: BodyPlace): string => `${site}/${side ?? ""}`;
  * The body from the front and from the back: a place is tapped on it, or chosen by name. `many` places stay chosen
  * until they are tapped again.
  */
-export function BodyMap({
+export function BodyChart({
   label,
   chosen,
   pick,

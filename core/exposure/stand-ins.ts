@@ -1,6 +1,6 @@
-import { doesOf } from "../exposure/does";
-import type { Drill, Rung } from "./drill";
-import type { KitItem } from "./kit";
+import { doesOf } from "./does";
+import type { Drill, Rung } from "../drill/drill";
+import type { KitItem } from "../drill/kit";
 
 /** What stands in for a thing that is not there, the best first. */
 const standIns: Partial<Record<KitItem, readonly KitItem[]>> = {
