@@ -32,6 +32,11 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
   return (
     <StationLayout figure={<StationFigure view={view} />}>
       <h1 className="text-3xl">{open.length > 0 ? "What it is for" : "What is it for?"}</h1>
+      {view.locks.length > 0 ? (
+        <div className="mt-3">
+          <Locks locks={view.locks} />
+        </div>
+      ) : null}
       {open.length === 0 ? (
         <p className="mt-1 text-muted">
           A skill, its quality and a date. The degrees, the checks and the preps follow from it.
@@ -82,7 +87,6 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
       </section>
       <div className="mt-4 grid gap-3">
         <CautionLines cautions={view.cautions} />
-        <Locks locks={view.locks} />
       </div>
       <IntakeForm key={JSON.stringify(athlete.intake)} athlete={athlete} on={view.day} />
     </StationLayout>

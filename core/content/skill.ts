@@ -93,6 +93,8 @@ export const Skill = z.object({
   standsOn: z.array(z.string()).default([]),
   /** Who decides that somebody is ready, where that is not a matter of range. */
   decides: z.string().default(""),
+  /** Nobody younger is prepared for it, whoever decides; null where age is no matter. */
+  fromAge: z.int().min(0).max(30).nullable().default(null),
   demands: z.array(Demand).min(1),
   firstChecks: z.array(z.string()),
   cautions: z.array(z.string()),

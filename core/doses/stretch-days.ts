@@ -32,7 +32,13 @@ export function stretchDays(
 }
 
 /** What loads a joint or takes it to its end; circles, swings and rollers do not count. */
-const loads: readonly DrillKind[] = ["static", "contract-relax", "active", "strength", "skill"];
+export const loadingKinds: readonly DrillKind[] = [
+  "static",
+  "contract-relax",
+  "active",
+  "strength",
+  "skill",
+];
 
 /** Seconds of the sets of a side; of all sets where no side is asked for. */
 const secondsOn = ({ sets }: LogItem, side: LeftRight | null): number =>
@@ -50,7 +56,7 @@ export function loadedDays(
   for (const log of logs)
     for (const item of log.items) {
       const drill = drillOf(library, item.drillId);
-      if (!drill || !loads.includes(drill.kind)) continue;
+      if (!drill || !loadingKinds.includes(drill.kind)) continue;
       if (item.done !== "done" && item.done !== "part") continue;
       const rung = rungOf(drill, item.rungId);
       const { serves, sided } = atRung(drill, rung);

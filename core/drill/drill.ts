@@ -124,6 +124,8 @@ export const Rung = z.object({
   range: Range,
   /** The rule for weight, where it is loaded. */
   load: z.string().default(""),
+  /** Kilograms to begin with and to grow to, for a grown-up; null where no weight is held. */
+  kg: z.object({ from: z.number().positive(), to: z.number().positive() }).nullable().default(null),
   gates: z.array(Gate).min(1),
   contraindications: z.array(Contraindication).default([]),
   /** Where a rung differs from its ladder. */

@@ -16,24 +16,28 @@ const known = new WeakMap<Rung, RungDoes>();
 export function doesOf(drill: Drill, rung: Rung): RungDoes {
   let found = known.get(rung);
   if (!found) {
-    const position = atRung(drill, rung).position;
-    const all = new Set([
-      ...shownIn(rung, position),
-      ...entailed(drill, rung),
-      ...(drill.does ?? []),
-      ...rung.does,
-    ]);
+    const all = new Set([...seenOf(drill, rung), ...(drill.does ?? []), ...rung.does]);
     for (const not of rung.doesNot) all.delete(not);
+    const whole = withConsequences(all, drill, rung);
+    for (const not of rung.doesNot) whole.delete(not);
     known.set(
       rung,
       (found = {
-        exposes: new Set(exposures.filter((one) => withConsequences(all, drill).has(one))),
+        exposes: new Set(exposures.filter((one) => whole.has(one))),
         presses: rung.presses.length > 0 ? rung.presses : drill.presses,
       }),
     );
   }
   return found;
 }
+
+/** What can be seen of a rung without being told: in its picture, its position, its kind and its kit. */
+export const seenOf = (drill: Drill, rung: Rung): Set<Exposure> =>
+  withConsequences(
+    new Set([...shownIn(rung, atRung(drill, rung).position), ...entailed(drill, rung)]),
+    drill,
+    rung,
+  );
 
 /** Held there by something else than the muscles that move it. */
 const isPassive = ({ kind }: Drill): boolean => kind === "static" || kind === "contract-relax";
@@ -97,12 +101,14 @@ function standsOnOne(drill: Drill, rung: Rung): boolean {
 }
 
 /** What one exposure makes of another: an end of range under load is loaded there. */
-function withConsequences(all: ReadonlySet<Exposure>, drill: Drill): Set<Exposure> {
+function withConsequences(all: ReadonlySet<Exposure>, drill: Drill, rung: Rung): Set<Exposure> {
   const set = new Set(all);
   const bearing = set.has("hands-full") || set.has("hang") || set.has("hang-part");
   const loaded = bearing || set.has("weight");
   const add = (when: boolean, one: Exposure) => when && set.add(one);
   if (set.has("hands-full")) set.delete("hands-part");
+  const standing = ["standing", "half-kneeling", "kneeling"].includes(atRung(drill, rung).position);
+  add(standing && set.has("knee-deep"), "knee-loaded");
   add(set.has("inverted"), "head-low");
   add(set.has("inverted"), "fall");
   add(loaded && set.has("shoulder-overhead-end"), "shoulder-overhead-loaded");

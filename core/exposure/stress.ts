@@ -50,6 +50,10 @@ const places: Partial<Record<Exposure, readonly SiteId[]>> = {
   balance: ["head", "ankle"],
 };
 
+/** Whether what a rung does is done to a place of the body. */
+export const doneTo = (exposure: Exposure, site: SiteId): boolean =>
+  places[exposure]?.includes(site) ?? false;
+
 const known = new WeakMap<Rung, ReadonlySet<SiteId>>();
 
 /**

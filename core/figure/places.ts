@@ -13,8 +13,9 @@ type Spot = {
   from: Landmark;
   to?: Landmark;
   share?: number;
-  /** Outward from the landmark, hundredths of stature. */
+  /** Outward and downward from there, hundredths of stature. */
   out?: number;
+  down?: number;
 };
 
 const front: readonly Spot[] = [
@@ -32,9 +33,9 @@ const front: readonly Spot[] = [
   { site: "thigh", from: "hip", to: "knee", share: 0.55 },
   { site: "knee", from: "knee" },
   { site: "shin", from: "knee", to: "ankle", share: 0.5 },
-  { site: "ankle", from: "ankle" },
-  { site: "foot", from: "ankle", to: "toe", share: 0.6, out: 1.5 },
-  { site: "toes", from: "toe", out: 3.5 },
+  { site: "ankle", from: "ankle", down: -2.5 },
+  { site: "foot", from: "ankle", to: "toe", share: 0.6, out: 0.5, down: 1 },
+  { site: "toes", from: "toe", out: 6, down: 1 },
 ];
 
 const back: readonly Spot[] = [
@@ -52,12 +53,12 @@ export type BodySpot = { place: BodyPlace; x: number; y: number };
 /** The body from one side with every place that is pointed at there, in the drawing's units. */
 export function bodyView(view: BodyView): { drawing: Drawing; spots: BodySpot[] } {
   const drawing = drawingOf(standing, view === "front" ? 90 : 270);
-  const at = ({ from, to, share = 0.5, out = 0 }: Spot, side: LeftRight) => {
+  const at = ({ from, to, share = 0.5, out = 0, down = 0 }: Spot, side: LeftRight) => {
     const [x, y] = drawing.spot(from, side);
     const [tx, ty] = to ? drawing.spot(to, side) : [x, y];
     const part = to ? share : 0;
     const outward = Math.sign(drawing.spot("shoulder", side)[0] - drawing.spot("neck", side)[0]);
-    return { x: x + (tx - x) * part + out * outward, y: y + (ty - y) * part };
+    return { x: x + (tx - x) * part + out * outward, y: y + (ty - y) * part + down };
   };
   const spots = (view === "front" ? front : back).flatMap((spot): BodySpot[] =>
     siteIsSided(spot.site)

@@ -7,6 +7,7 @@ import type { Library } from "../content/library";
 import { drillOf } from "../content/library";
 import { handsSeconds, isOnHands } from "../safety/hands-week";
 import type { PrepItem } from "../records/records";
+import { hardDay, loadingKinds } from "../doses/stretch-days";
 import { benefit, benefitPieces } from "./benefit";
 import { ladderOf } from "./doses";
 import type { Eligible, PlanTerms } from "./eligible";
@@ -167,6 +168,7 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
       ...segmentShares(options, terms),
       ...tenderShares(options, terms),
       ...handsShare(options, terms),
+      ...restShares(options, terms),
     ],
   };
 }
@@ -204,6 +206,21 @@ const tenderShares = (
       seconds: Math.max(0, most - there),
     };
   });
+
+/** What a joint that rests today is loaded at most, seconds: half of what makes a day hard. */
+const restMost = hardDay / 2;
+
+/** Joints that rest today, after a hard day or a hard week, get a light day: stretches, strength and skills together. */
+const restShares = (options: readonly Option[], { rested = [] }: ModelTerms): Model["atMost"] =>
+  [...new Set(rested.map((motion) => motionOf(motion).joint))].map((joint) => ({
+    members: indexes(
+      options,
+      ({ drill }) =>
+        loadingKinds.includes(drill.kind) &&
+        drill.serves.some(({ motion, share }) => share >= 0.3 && motionOf(motion).joint === joint),
+    ),
+    seconds: restMost,
+  }));
 
 /** Somebody who is growing has only so much of a week on the hands. */
 function handsShare(
@@ -258,7 +275,7 @@ function extraNeeds(
 }
 
 const resting = ({ drill }: Eligible, { rested = [] }: PlanTerms): boolean =>
-  ["static", "contract-relax", "active", "strength", "skill"].includes(drill.kind) &&
+  loadingKinds.includes(drill.kind) &&
   drill.serves.some(({ motion, share }) => share >= 0.5 && rested.includes(motion));
 
 /** The three parts that every flagged joint gets before the warm-up. */

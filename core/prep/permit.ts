@@ -5,7 +5,7 @@ import { standInOf } from "../exposure/stand-ins";
 import { doesOf } from "../exposure/does";
 import type { Exposure } from "../body/exposures";
 import { needsFirst } from "../exposure/needs-first";
-import { stressOf } from "../exposure/stress";
+import { doneTo, stressOf } from "../exposure/stress";
 import type { Against } from "../records/reasons";
 import type { Place } from "../records/records";
 import { measuredKey, type BodyToday } from "../safety/body-today";
@@ -117,6 +117,16 @@ function againstBody(body: BodyToday, drill: Drill, rung: Rung): Against[] {
   ];
 }
 
+/** Done to whatever place is worked: a stretch, a push, a roller, a weight. */
+const wherever: ReadonlySet<Exposure> = new Set<Exposure>([
+  "passive-end",
+  "pushed",
+  "pressed",
+  "weight",
+  "band",
+  "near-maximal",
+]);
+
 /** A body that was asked nothing of where it is: only what exposes it to nothing. */
 const gentle: ReadonlySet<Exposure> = new Set<Exposure>(["back"]);
 
@@ -143,11 +153,17 @@ function againstCaution(
   const tagged = [...drill.contraindications, ...rung.contraindications].includes(
     id === "loose" ? "loose-jointed" : id,
   );
-  if (tagged && (caution.clearance === null || beyond)) return say(beyond ?? null);
+  if (tagged && (caution.clearance === null || beyond)) return say(null);
   const stress = stressOf(drill, rung);
-  for (const place of caution.places)
-    if (stress.has(place.site) && (caution.clearance === null || beyond))
-      return say(beyond ?? null, place);
+  for (const place of caution.places) {
+    if (!stress.has(place.site)) continue;
+    // Cleared, what was not named stays away as far as it is done to that place.
+    const there = [...exposes].find(
+      (one) =>
+        !allowed.has(one) && !harmless.has(one) && (doneTo(one, place.site) || wherever.has(one)),
+    );
+    if (caution.clearance === null || there) return say(there ?? null, place);
+  }
   if (rule.asks?.includes("where") && caution.places.length === 0) {
     const any = [...exposes].find((one) => !allowed.has(one) && !gentle.has(one));
     if (any) return say(any);

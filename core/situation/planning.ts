@@ -1,4 +1,6 @@
 import { needsOf, type Need } from "../aim/priority";
+import { skillOf } from "../content/library";
+import { ageOn } from "../records/athlete";
 import type { Prep } from "../records/records";
 import { blankPrep } from "../prep/blank";
 import { fillExactly, planPrep, type Plan, type PlanRequest } from "../prep/plan";
@@ -18,7 +20,9 @@ export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
     athlete: situation.athlete,
     library: situation.library,
     needs: needsFor(situation, prep),
-    skills: situation.aims.filter((aim) => !aim.closedOn).map((aim) => aim.skillId),
+    skills: situation.aims
+      .filter((aim) => !aim.closedOn && isOldEnough(situation, aim.skillId, prep.on))
+      .map((aim) => aim.skillId),
     place: situation.places.find(({ id }) => id === prep.placeId) ?? null,
     body: bodyToday(situation.athlete, situation, prep.on),
     logs: situation.logs,
@@ -29,6 +33,12 @@ export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
       ? { terms: prepTerms(aroundOf(situation, situation.season), prep.on, prep.id) }
       : {}),
   });
+
+/** Whether a skill may be rehearsed at that age: pointe, only from about twelve, and when the teacher says. */
+function isOldEnough({ library, athlete }: Situation, skillId: string, on: string): boolean {
+  const fromAge = skillOf(library, skillId)?.fromAge ?? null;
+  return fromAge === null || ageOn(athlete, on) >= fromAge;
+}
 
 /**
  * What a prep works for: a session of the season for its own aim, what else hangs on the weeks for all open aims by

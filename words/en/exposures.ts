@@ -1,4 +1,14 @@
+import type { Breathing } from "#core/exposure/breathing";
 import type { Exposure, ExposureGroup } from "#core/body/exposures";
+
+/** How a rung is breathed. */
+export const breathingNames: Record<Breathing, string> = {
+  slow: "slow, out longer than in",
+  easy: "easy, never held",
+  "with-the-movement": "with the movement",
+  "out-on-effort": "out on the effort, never held",
+  "out-to-deepen": "out to go further, never held",
+};
 
 /** What a rung does to a body, to stand in a list. */
 export const exposureNames: Record<Exposure, string> = {

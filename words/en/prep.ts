@@ -1,6 +1,7 @@
 import { motionOf } from "#core/body/motions";
 import type { Breach } from "#core/prep/order";
 import { clock } from "#core/drill/dose";
+import type { KitItem } from "#core/drill/kit";
 import type { PlanNote } from "#core/prep/plan";
 import type { Against, Because } from "#core/records/reasons";
 import { exposureNames } from "./exposures";
@@ -155,7 +156,7 @@ export function becauseWords(because: Because): string {
     case "instead":
       return insteadWords(because.drill, because.against);
     case "stand-in":
-      return `${because.used} for the ${because.wanted}`;
+      return standInWords(because.wanted, because.used);
     case "work-sets":
       return "the work sets";
     case "easier":
@@ -171,6 +172,32 @@ export function becauseWords(because: Because): string {
     case "told":
       return because.text;
   }
+}
+
+/** How a stand-in is set up, where it is not simply taken. */
+const standInSetting: Partial<Record<`${KitItem}/${KitItem}`, string>> = {
+  "box/chair": "against a wall",
+  "chair/box": "as high as the knee",
+  "strap/band": "held close, it gives",
+  "strap/towel": "round the sole, both ends in the hands",
+  "roller/ball": "one spot at a time",
+  "roller/bottle": "full, wrapped in a cloth",
+  "roller/half-roller": "it does not roll: move the body",
+  "ball/bottle": "full, wrapped in a cloth",
+  "block/books": "tied or taped together",
+  "wedge/books": "under the heels, flat and even",
+  "slope/books": "under the balls of the feet, flat and even",
+  "weight/backpack": "packed tight, worn or held close",
+  "weight/bottle": "a litre is a kilogram",
+  "bar/rings": "at the same height, feet on the floor first",
+  "mat/towel": "folded twice",
+  "stick/broom": "bristles off",
+};
+
+/** What stands in for a thing, and how it is set up then. */
+function standInWords(wanted: KitItem, used: KitItem): string {
+  const setting = standInSetting[`${wanted}/${used}`];
+  return `${used} for the ${wanted}${setting ? ` (${setting})` : ""}`;
 }
 
 /** Why it is another rung, short enough for a row. */

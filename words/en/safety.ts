@@ -1,6 +1,7 @@
 import type { CautionId, IntakeQuestion } from "#core/body/conditions";
 import type { Caution } from "#core/safety/intake";
 import type { SafetySource } from "#core/safety/condition-table";
+import { shortDay } from "./days";
 import { exposureNames } from "./exposures";
 import { capital, listWords } from "./plain";
 import { placeWords } from "./places";
@@ -68,6 +69,10 @@ export const sourceNames: Record<SafetySource, string> = {
   "sinaki-1984": "Sinaki & Mikkelsen 1984, Arch Phys Med Rehabil 65:593–596",
 };
 
+/** A skill that nobody this young is prepared for. */
+export const tooYoung = (fromAge: number): string =>
+  `Not before about ${fromAge}: nothing of it is rehearsed until then.`;
+
 /** Said at once where everything but rest stops. */
 export const stopWords = {
   urgent: "Stop. Have this seen by a doctor today. Nothing but rest is planned.",
@@ -80,13 +85,13 @@ export function cautionText(caution: Caution): string {
   const at = places.length > 0 ? `, ${listWords(places.map(placeWords))}` : "";
   if (caution.stops) return `Answered yes: ${conditionNames[id]}. ${stopWords[caution.stops]}`;
   if (clearance) {
-    const until = clearance.until ? ` until ${clearance.until}` : "";
+    const until = clearance.until ? ` until ${shortDay(clearance.until)}` : "";
     const again =
       clearance.allows.length > 0
         ? `Allowed again: ${listWords(clearance.allows.map((one) => exposureNames[one]))}.`
         : "Nothing was named as allowed again.";
     const said = clearance.limits ? ` ${clearance.limits.replace(/\.$/, "")}.` : "";
-    return `${capital(conditionNames[id])}${at}: cleared by ${clearance.who} on ${clearance.on}${until}. ${again}${said}`;
+    return `${capital(conditionNames[id])}${at}: cleared by ${clearance.who} on ${shortDay(clearance.on)}${until}. ${again}${said}`;
   }
   switch (id) {
     case "no-intake":

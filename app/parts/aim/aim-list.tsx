@@ -5,6 +5,8 @@ import { motionOf } from "#core/body/motions";
 import { skillOf } from "#core/content/library";
 import type { Aim } from "#core/records/records";
 import { daysBetween } from "#core/dates/days";
+import { ageOn } from "#core/records/athlete";
+import { tooYoung } from "#words/safety";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { aimSentence } from "../words";
@@ -94,6 +96,9 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
           {skill.decides ? (
             <p className="mt-2 border-l-4 border-clay pl-3 text-sm font-semibold">
               {skill.decides}
+              {skill.fromAge !== null && ageOn(view.athlete, view.day) < skill.fromAge
+                ? ` ${tooYoung(skill.fromAge)}`
+                : ""}
             </p>
           ) : null}
           {copying ? <SkillEditor skill={skill} close={() => setCopying(false)} /> : null}

@@ -20,6 +20,7 @@ const blank: Skill = {
   hipsChoice: false,
   standsOn: [],
   decides: "",
+  fromAge: null,
   demands: [
     {
       motion: "hip.flexion",

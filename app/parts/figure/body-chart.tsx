@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { useMemo, useState, type MouseEvent, type PointerEvent } from "react";
 import { bodyPlaces, type BodyPlace } from "#core/body/sites";
 import { bodyView, type BodyView } from "#core/figure/places";
 import { placeWords } from "#words/places";
@@ -25,10 +25,12 @@ export function BodyChart({
   return (
     <fieldset>
       <legend className="label">{label}</legend>
-      <div className="mt-1 flex flex-wrap items-start gap-x-4">
-        <View view="front" keys={keys} pick={pick} />
-        <View view="back" keys={keys} pick={pick} />
-        <div className="grid min-w-40 flex-1 gap-2">
+      <div className="mt-1 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <div className="grid w-full max-w-80 grid-cols-2 gap-x-2">
+          <View view="front" keys={keys} pick={pick} />
+          <View view="back" keys={keys} pick={pick} />
+        </div>
+        <div className="grid min-w-48 flex-1 gap-2">
           <p aria-live="polite" className="min-h-6 font-bold">
             {known || <span className="font-normal text-muted">Tap where it is.</span>}
           </p>
@@ -54,7 +56,10 @@ export function BodyChart({
   );
 }
 
-/** One view of the body. Its places are for thumb and mouse; the keyboard has the list of names. */
+/** A tap this near a place means it, in the drawing's units. */
+const reach = 9;
+
+/** One view of the body: a tap takes the nearest place. The keyboard has the list of names. */
 function View({
   view,
   keys,
@@ -65,46 +70,52 @@ function View({
   pick: (place: BodyPlace) => void;
 }) {
   const { drawing, spots } = useMemo(() => bodyView(view), [view]);
-  const [over, setOver] = useState<string | null>(null);
+  const [over, setOver] = useState<BodyPlace | null>(null);
   const { left, right, top } = drawing.bounds;
-  const [x, width, height] = [left - 5, right - left + 10, 3 - top + 4];
+  const [x, width, height] = [left - 7, right - left + 14, 3 - top + 4];
+  const nearest = (event: PointerEvent<SVGSVGElement> | MouseEvent<SVGSVGElement>) => {
+    const box = event.currentTarget.getBoundingClientRect();
+    const at = [
+      x + ((event.clientX - box.left) / box.width) * width,
+      top - 4 + ((event.clientY - box.top) / box.height) * height,
+    ] as const;
+    const away = (spot: { x: number; y: number }) => Math.hypot(spot.x - at[0], spot.y - at[1]);
+    const [best] = [...spots].sort((a, b) => away(a) - away(b));
+    return best && away(best) <= reach ? best.place : null;
+  };
   return (
     <figure className="m-0">
       <svg
         viewBox={`${x} ${top - 4} ${width} ${height}`}
-        className="h-72 w-auto touch-manipulation"
+        className="w-full cursor-pointer touch-manipulation"
         role="img"
         aria-label={`The body from the ${view}`}
+        onClick={(event) => {
+          const place = nearest(event);
+          if (place) pick(place);
+        }}
+        onPointerMove={(event) => setOver(nearest(event))}
+        onPointerLeave={() => setOver(null)}
       >
         <InkBody drawing={drawing} ink="var(--far)" far="var(--far)" />
         {spots.map(({ place, x: cx, y: cy }) => {
-          const key = keyOf(place);
-          const on = keys.includes(key);
+          const on = keys.includes(keyOf(place));
           return (
-            <g
-              key={key}
-              className="cursor-pointer"
-              onClick={() => pick(place)}
-              onPointerEnter={() => setOver(key)}
-              onPointerLeave={() => setOver(null)}
-            >
-              <title>{placeWords(place)}</title>
-              <circle cx={cx} cy={cy} r="4.4" fill="transparent" />
-              <circle
-                cx={cx}
-                cy={cy}
-                r={on ? 3 : 1.9}
-                fill={on ? "var(--clay)" : over === key ? "var(--tape)" : "var(--paper)"}
-                stroke="var(--ink)"
-                strokeWidth={on ? 1 : 0.6}
-              />
-            </g>
+            <circle
+              key={keyOf(place)}
+              cx={cx}
+              cy={cy}
+              r={on ? 3 : 1.8}
+              fill={on ? "var(--clay)" : over === place ? "var(--tape)" : "var(--paper)"}
+              stroke="var(--ink)"
+              strokeWidth={on ? 1 : 0.6}
+            />
           );
         })}
       </svg>
       <figcaption className="flex justify-between text-xs text-muted">
         <span>{view === "front" ? "R" : "L"}</span>
-        <span>{view}</span>
+        <span>{over ? placeWords(over) : view}</span>
         <span>{view === "front" ? "L" : "R"}</span>
       </figcaption>
     </figure>

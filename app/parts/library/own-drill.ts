@@ -51,6 +51,7 @@ export const blankRung = (like: Rung, number: number): Rung => ({
   doesNot: [],
   presses: [],
   needs: null,
+  kg: null,
 });
 
 /**

@@ -5,7 +5,9 @@ import { doesOf } from "#core/exposure/does";
 import { needsFirst } from "#core/exposure/needs-first";
 import { stressOf } from "#core/exposure/stress";
 import { musclesOf } from "#core/exposure/muscles";
-import { exposureNames } from "#words/exposures";
+import { breathingOf } from "#core/exposure/breathing";
+import { motionOf } from "#core/body/motions";
+import { breathingNames, exposureNames } from "#words/exposures";
 import { muscleNames } from "#words/muscles";
 import { siteNames } from "#words/places";
 import { listWords } from "#words/plain";
@@ -35,6 +37,19 @@ export function RungSafety({ drill, rung }: { drill: Drill; rung: Rung }) {
       ) : null}
       {stretches.length > 0 ? (
         <Line label="stretches">{listWords(stretches.map((one) => muscleNames[one]))}</Line>
+      ) : null}
+      {rung.kg ? (
+        <Line label="weight">
+          from {rung.kg.from} kg, up to {rung.kg.to} kg
+        </Line>
+      ) : null}
+      <Line label="breath">{breathingNames[breathingOf(drill, rung)]}</Line>
+      {needs.ranges.length > 0 ? (
+        <Line label="asks">
+          {needs.ranges
+            .map(({ motion, degrees }) => `${motionOf(motion).name.toLowerCase()} ${degrees}°`)
+            .join(", ")}
+        </Line>
       ) : null}
       {below && needs.clean > 0 ? (
         <Line label="first">

@@ -8,7 +8,7 @@ import { copiedTo, type Copied } from "#core/prep/variants";
 import { newId } from "../../clock";
 import { requestOf } from "#core/situation/planning";
 import { athleteView, type AthleteView } from "../../view";
-import { againstWords, becauseLine } from "#words/prep";
+import { againstWords, becauseLine, liftOf } from "#words/prep";
 import { rungOf } from "#core/drill/drill";
 import type { DoAct } from "../use-act";
 
@@ -88,7 +88,7 @@ export function CopyTool({
               <Difference
                 key={drillId}
                 what="goes"
-                text={`${name(drillId)}: ${againstWords(reason)}`}
+                text={`${name(drillId)}: ${againstWords(reason)}. ${liftOf(reason)}`}
               />
             ))}
           </dl>

@@ -7,7 +7,7 @@ import type { Plan } from "#core/prep/plan";
 import type { Prep } from "#core/records/records";
 import type { Library } from "#core/content/library";
 import { isOfPlace, mayAdd, type Against } from "#core/records/reasons";
-import { againstWords } from "#words/prep";
+import { againstWords, liftOf } from "#words/prep";
 import { PosePicture } from "../figure/pose-picture";
 
 type Wanted = { text: string; joint: string; kit: string; position: string; here: boolean };
@@ -116,7 +116,7 @@ export function DrillFinder({
                   {there.has(drill.id)
                     ? "in the prep"
                     : reason
-                      ? againstWords(reason)
+                      ? [`${againstWords(reason)}.`, liftOf(reason)].join(" ")
                       : "not in the prep"}
                 </span>
               </span>

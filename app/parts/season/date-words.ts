@@ -4,6 +4,8 @@ import { plusDays, daysBetween, type DayText } from "#core/dates/days";
 import { dateAnswer, type DateAnswer, type ForecastAnswer } from "#core/forecast/forecast-answer";
 import type { AskedDemand } from "#core/forecast/forecast-questions";
 import { isLooseJointed } from "#core/safety/intake";
+import { ageOn } from "#core/records/athlete";
+import { tooYoung } from "#words/safety";
 import { sureEnough } from "#core/forecast/when";
 import type { AthleteView } from "../../view";
 import { notch } from "../words";
@@ -85,7 +87,11 @@ export function readyCaveat({ athlete, gaps, skill, day }: AthleteView): string 
     isLooseJointed(athlete, day) && gaps.some(({ demand }) => demand.mode === "passive")
       ? "Loose joints: passive range alone never counts as ready."
       : "";
-  return [loose, skill?.decides ?? ""].filter(Boolean).join(" ");
+  const young =
+    skill && skill.fromAge !== null && ageOn(athlete, day) < skill.fromAge
+      ? tooYoung(skill.fromAge)
+      : "";
+  return [loose, skill?.decides ?? "", young].filter(Boolean).join(" ");
 }
 
 /** What a demand needs to be met by the date: as it is, with another dose, or not within the caps. */
