@@ -60,7 +60,7 @@ test("a round of checks: wrong numbers are refused in place, disagreeing trials 
   await page.getByRole("link", { name: "4 Prep" }).click();
   await page.getByText(/The library: add a drill/i).click();
   await page.getByLabel("Joint").selectOption("shoulder");
-  await expect(page.getByText("shoulder flexion is locked after pain").first()).toBeVisible();
+  await expect(page.getByText("the left shoulder is locked after pain").first()).toBeVisible();
 });
 
 test("a session without the application, as another was; the day's marks; removed and brought back", async ({
@@ -120,5 +120,5 @@ test("the record book: by day with a search, by drill with what follows, by moti
   await expect(page.getByText(/Minutes a week, both sides/)).toBeVisible();
   await page.getByRole("button", { name: "stops and flags" }).click();
   await expect(page.getByText(/5\/10, left wrist/)).toBeVisible();
-  await expect(page.getByText("Noted; nothing was locked by it.")).toBeVisible();
+  await expect(page.getByText(/Left wrist was locked \(pinching, 5\/10\); cleared by/)).toBeVisible();
 });

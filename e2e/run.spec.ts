@@ -39,7 +39,7 @@ test("a run left alone goes through its changes by the clock and ends at its min
   await expect(page.getByRole("heading", { name: "Done." })).toBeVisible();
 });
 
-test("pain above 5/10 locks the motion out of plans until a person clears it with a reason", async ({
+test("pain above 5/10 locks the place out of plans until a person clears it with a reason", async ({
   page,
 }) => {
   await openDemo(page, "/at/odalys/prep");
@@ -57,7 +57,7 @@ test("pain above 5/10 locks the motion out of plans until a person clears it wit
   await page.getByRole("button", { name: "It hurts" }).click();
   await page.getByRole("radio", { name: "7", exact: true }).click();
   await expect(page.getByText("See a licensed clinician.", { exact: false })).toBeVisible();
-  await page.getByLabel("Where").fill("right shoulder");
+  await page.getByLabel("Where, by name").selectOption({ label: "right shoulder" });
   await page.getByRole("button", { name: "Stop this drill" }).click();
   const over = page.getByRole("heading", { name: "Done." });
   await expect(page.getByText("paused").or(over)).toBeVisible();
@@ -70,16 +70,16 @@ test("pain above 5/10 locks the motion out of plans until a person clears it wit
   await expect(page.getByRole("heading", { name: "Today, as it went" })).toBeVisible();
   await page.getByRole("link", { name: "1 Aim" }).click();
   await expect(
-    page.getByText(/Shoulder flexion is out of plans since .* pain 7\/10, right shoulder/),
+    page.getByText(/Right shoulder is out of plans since .* pain 7\/10/),
   ).toBeVisible();
   const lock = page
-    .getByRole("region", { name: "Locked motions" })
+    .getByRole("region", { name: "Locked places" })
     .locator("form")
-    .filter({ hasText: "Shoulder flexion" });
+    .filter({ hasText: "Right shoulder" });
   await lock.getByLabel("Who clears it").fill("Ysolde");
   await lock.getByLabel("Reason").fill("seen by a clinician, fine");
   await lock.getByRole("button", { name: "Clear" }).click();
-  await expect(page.getByText(/Shoulder flexion is out of plans/)).toBeHidden();
+  await expect(page.getByText(/Right shoulder is out of plans/)).toBeHidden();
 });
 
 /** A run under the test's own clock. */

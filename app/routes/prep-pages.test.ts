@@ -1,3 +1,5 @@
+import { handedOut } from "#core/prep/hand-out";
+import { requestOf } from "#core/situation/planning";
 import { beforeAll, describe, expect, it } from "vitest";
 import { writeDose } from "#core/drill/dose";
 import { drillOf } from "#core/content/library";
@@ -48,7 +50,9 @@ describe("the prep on the page", () => {
       expect(seconds, who).toBeLessThanOrEqual(prep.budget);
       expect(prep.budget - seconds, who).toBeLessThanOrEqual(15);
       const terms = orderTerms(browser.planning.requestOf(view, prep));
-      expect(breaches(prep.items, view.library, terms), who).toEqual([]);
+      const broken = breaches(prep.items, view.library, terms).map(({ drill }) => drill);
+      // The apprentice has put one in that is not for somebody growing: it is said, and not begun.
+      expect([...new Set(broken)], who).toEqual(who === "wren" ? ["Over-split, in parts"] : []);
     }
   });
 
@@ -68,7 +72,9 @@ describe("the prep on paper", () => {
     for (const { who, view, prep } of all)
       for (const sheet of ["wall", "pocket"]) {
         const { text } = await readPage(who, `prep/sheet?sheet=${sheet}`);
-        prep.items.forEach(({ drillId, dose }, n) => {
+        const { prep: out, heldBack } = handedOut(prep, requestOf(view, prep));
+        for (const { drill } of heldBack) expect(text, who).toContain(`Not handed out: ${drill}`);
+        out.items.forEach(({ drillId, dose }, n) => {
           const name = drillOf(view.library, drillId)!.name;
           expect(text, `${who} ${sheet}`).toMatch(
             new RegExp(`${n + 1} ?${name.replace(/[.*+?^${}()|[\]\\]/g, "\\$&")}`),

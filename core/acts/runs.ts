@@ -2,6 +2,7 @@ import * as z from "zod";
 import { drillOf } from "../content/library";
 import { RunEvent, type Log, type PrepItem, type Run } from "../records/records";
 import { itemBarred } from "../run/floor";
+import { groupAfter } from "../run/group";
 import { runAt } from "../run/run";
 import { withShut } from "../run/shut";
 import { requestOf } from "../situation/planning";
@@ -51,19 +52,39 @@ function unpermitted(scene: Scene, run: Run, events: readonly RunEvent[]): Refus
   return null;
 }
 
+/** The run with everybody else's parts of a changed plan. */
+function regrouped(scene: Scene, run: Run, events: readonly RunEvent[]): Run {
+  const plan = events.findLast((event) => event.type === "plan");
+  if (!plan || run.group.length === 0) return run;
+  const { items } = runAt(run, scene.library, Date.parse(scene.moment));
+  const asked = (id: string) => requestOf(scene.situation(id), { ...run.prep, on: scene.today });
+  return { ...run, group: groupAfter(run.group, items, plan.items, asked) };
+}
+
 /** Seconds in one go of an item; 0 where it is counted. */
 const stillTime = ({ dose }: PrepItem): number =>
   dose.type === "reps" ? 0 : dose.type === "contract-relax" ? dose.deepen : dose.seconds;
 
 /** Adds what just happened to the run; it is written at once, so that a reload or a crash loses nothing. */
 const happen = rule({
-  sent: z.object({ runId: z.string(), events: z.array(Sent).min(1) }),
+  sent: z.object({
+    runId: z.string(),
+    events: z.array(Sent).min(1),
+    /** Everybody whose run it is, for a change of plan. */
+    along: z.array(z.string()).default([]),
+  }),
+  others: ({ along }) => along,
   decide: (scene, { runId, events }): Outcome<null> => {
     const run = scene.get("run", runId);
     const refused = run && unpermitted(scene, run, events);
     if (refused) return { refused };
     return run
-      ? { does: null, put: [withEvents(run, events, scene.moment)], quietly: true, answer: null }
+      ? {
+          does: null,
+          put: [withEvents(regrouped(scene, run, events), events, scene.moment)],
+          quietly: true,
+          answer: null,
+        }
       : gone("run");
   },
 });

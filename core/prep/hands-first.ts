@@ -12,8 +12,8 @@ export const handsParts: readonly HandsPart[] = ["wrist", "forearm", "fingers"];
 /** Seconds of each part, by how much the hands are going to carry. Working figures. */
 const wanted = {
   part: { wrist: 12, forearm: 6, fingers: 6 },
-  full: { wrist: 16, forearm: 10, fingers: 8 },
-  hard: { wrist: 20, forearm: 12, fingers: 10 },
+  full: { wrist: 20, forearm: 12, fingers: 10 },
+  hard: { wrist: 24, forearm: 14, fingers: 12 },
 } as const;
 /** What asks most of wrists and fingers. */
 const hardest: readonly Exposure[] = ["inverted", "near-maximal", "fists", "hand-backs", "one-arm"];

@@ -87,7 +87,7 @@ describe("why a drill is out", () => {
       "needs more room than Here has",
     ],
     ["run", { place: placeWith([], { silent: true }) }, "heard through the floor"],
-    ["thigh-deepen", { body: bodyWith({ bornOn: "2014-01-01" }) }, "growing: not pressing hard"],
+    ["thigh-deepen", { body: bodyWith({ bornOn: "2014-01-01" }) }, "growing: not this"],
     ["hang-feet-down", { place: placeWith(["wall"]) }, "needs bar, not at this place"],
     ["split-series", {}, "rehearses another skill"],
   ])("%s", (id, over, reason) => expect(why(id, over)).toBe(reason));

@@ -376,7 +376,7 @@ function needsOneOf(
 }
 
 /** What an aim on the hands asks of them, whatever else is chosen. */
-const beforeHandstand: HandsReady = { wrist: 16, forearm: 10, fingers: 8 };
+const beforeHandstand: HandsReady = { wrist: 20, forearm: 12, fingers: 10 };
 
 /** The lightest dose of an option works the hands enough for what is asked. */
 const readiesFor = ({ drill, rung, levels }: Option, asked: HandsReady): boolean =>

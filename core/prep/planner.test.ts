@@ -181,7 +181,7 @@ describe("the programme", () => {
 
 describe("rules of order on a manual edit", () => {
   const pulse = item("pulse", { type: "time", sets: 1, seconds: 240, rest: 0 });
-  const rocks = item("hands-ready", { type: "reps", sets: 1, reps: 10, tempo: 5, rest: 0 });
+  const rocks = item("hands-ready", { type: "reps", sets: 1, reps: 12, tempo: 5, rest: 0 });
   const opener = item("hip-flexor", { type: "hold", sets: 2, seconds: 20, rest: 10 });
   const lifts = item("hip-back-lifts", { type: "reps", sets: 1, reps: 8, tempo: 4, rest: 0 });
   const roller = item("thigh-roller", { type: "time", sets: 1, seconds: 45, rest: 0 });

@@ -250,6 +250,44 @@ describe("the shorter side", () => {
   });
 });
 
+describe("a floor of weeks", () => {
+  const tuck = (on: string) =>
+    log(on, [
+      logItem("ring-turns", {
+        rungId: "tuck",
+        planned: { type: "reps", sets: 3, reps: 5, tempo: 8, rest: 75 },
+      }),
+    ]);
+  const daily = (days: number) =>
+    Array.from({ length: days }, (_, n) => tuck(`2026-11-${String(n + 1).padStart(2, "0")}`));
+  const next = (days: number, on: string, growing = false) =>
+    nextSteps(library, daily(days), { on, growing }).get("ring-turns")!;
+
+  it("daily clean work does not take anybody up before the weeks are over", () => {
+    expect(next(9, "2026-11-10")).toMatchObject({
+      rungId: "tuck",
+      change: "same",
+      causes: [{ cause: "waits", rungId: "behind", clean: 6, weeks: 3 }],
+    });
+    expect(next(21, "2026-11-22")).toMatchObject({ rungId: "behind", change: "next-rung" });
+    expect(next(21, "2026-11-22", true)).toMatchObject({ rungId: "tuck", change: "same" });
+  });
+
+  it("a drill never logged stands where the coach has said that it stands", () => {
+    const said = {
+      drillId: "wall-line",
+      rungId: "half",
+      dose: { type: "hold" as const, sets: 2, seconds: 20, rest: 20 },
+      how: "changed" as const,
+      on: "2026-11-01",
+      why: "done already",
+    };
+    expect(
+      nextSteps(library, [], { on: "2026-11-10", chosen: [said] }).get("wall-line"),
+    ).toMatchObject({ rungId: "half", change: "same", chosen: "changed" });
+  });
+});
+
 describe("stops and flags", () => {
   it("say what they locked, and who let it in again", () => {
     const sore = log("2026-11-20", [

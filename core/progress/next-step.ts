@@ -312,6 +312,17 @@ function decided(
   };
 }
 
+/** Never logged, and a coach has said where it stands: done already, elsewhere. */
+const asSaid = (drill: Drill, { rungId, dose, how, why }: NextChosen): NextStep => ({
+  drillId: drill.id,
+  rungId: rungOf(drill, rungId).id,
+  dose,
+  change: "same",
+  causes: [{ cause: "coach", how, why }],
+  chosen: how,
+  proposed: null,
+});
+
 /** The next step of every drill that was ever logged: the rules, breaks and soreness, and what the coach has said. */
 export function nextSteps(
   library: Drills,
@@ -325,6 +336,8 @@ export function nextSteps(
   return new Map(
     library.drills.flatMap((drill) => {
       const done = sessions.get(drill.id) ?? [];
+      const said = chosen.find(({ drillId }) => drillId === drill.id);
+      if (done.length === 0 && said) return [[drill.id, asSaid(drill, said)] as const];
       const proposed = proposedAfter(drill, done, { ...(on ? { on } : {}), growing });
       const last = done[0];
       if (!proposed || !last) return [];

@@ -249,6 +249,8 @@ export type RunEvent = z.infer<typeof RunEvent>;
 export const GroupMember = z.object({
   athleteId: Id,
   name: z.string(),
+  /** Some places are shut by less for somebody who is growing. */
+  growing: z.boolean().default(false),
   parts: z.array(z.object({ itemId: Id, rungId: Id.nullable(), reason: Against.nullable() })),
 });
 export type GroupMember = z.infer<typeof GroupMember>;

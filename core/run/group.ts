@@ -1,5 +1,10 @@
-import { drillOf } from "../content/library";
-import type { GroupMember, Prep } from "../records/records";
+import type { SiteId } from "../body/sites";
+import { readPlace } from "../body/read-place";
+import { drillOf, type Library } from "../content/library";
+import { stressOf } from "../exposure/stress";
+import { shutsBy } from "../safety/pain";
+import type { RunState } from "./state";
+import type { GroupMember, Prep, PrepItem } from "../records/records";
 import { rungOf } from "../drill/drill";
 import { against, permittedDown } from "../prep/permit";
 import type { PlanRequest } from "../prep/plan";
@@ -17,6 +22,7 @@ export function memberOf(
   return {
     athleteId: athlete.id,
     name: athlete.name,
+    growing: request.body.growing,
     parts: prep.items.map(({ id, drillId, dose }) => {
       const drill = drillOf(request.library, drillId);
       if (!drill) return { itemId: id, rungId: null, reason: { why: "not-in-library" } };
@@ -36,4 +42,49 @@ export function memberOf(
         : { itemId: id, rungId: (rung ?? own).id, reason: null };
     }),
   };
+}
+
+/**
+ * The group after a change of plan on the floor: who runs along does what stayed as it was said, and of what is new
+ * what the gate lets this body do.
+ */
+export const groupAfter = (
+  group: readonly GroupMember[],
+  was: readonly PrepItem[],
+  now: readonly PrepItem[],
+  requestOf: (athleteId: string) => PlanRequest,
+): GroupMember[] =>
+  group.map((member) => {
+    const fresh = memberOf(
+      { items: [...now] },
+      { id: member.athleteId, name: member.name },
+      requestOf(member.athleteId),
+    );
+    return {
+      ...member,
+      parts: fresh.parts.map((part) => {
+        const [before, after] = [was, now].map((list) => list.find(({ id }) => id === part.itemId));
+        const stayed =
+          before && after && before.drillId === after.drillId && before.rungId === after.rungId;
+        return (stayed && member.parts.find(({ itemId }) => itemId === part.itemId)) || part;
+      }),
+    };
+  });
+
+/** Places that pain has shut for somebody who runs along, in this run. */
+export function shutFor(
+  state: Pick<RunState, "others" | "items">,
+  { athleteId, growing }: Pick<GroupMember, "athleteId" | "growing">,
+  library: Library,
+): SiteId[] {
+  return state.others.flatMap(({ who, itemId, pain }): SiteId[] => {
+    if (who !== athleteId) return [];
+    const place = pain.where ?? readPlace(pain.place);
+    const felt = { pain: pain.level, kind: pain.painKind, sharp: pain.sharp, words: pain.place };
+    if (!shutsBy(felt, place, growing)) return [];
+    if (place) return [place.site];
+    const item = state.items.find(({ id }) => id === itemId);
+    const drill = item && drillOf(library, item.drillId);
+    return item && drill ? [...stressOf(drill, rungOf(drill, item.rungId))] : [];
+  });
 }

@@ -1,3 +1,5 @@
+import { shutFor } from "./group";
+import { isShut } from "./shut";
 import type { GroupMember, Log, LogItem, Run, SetDone } from "../records/records";
 import type { Library } from "../content/library";
 import { logItemOf } from "../doses/log-item";
@@ -69,9 +71,14 @@ export function memberLog(
   id: string,
 ): Log {
   const state = runAt(run, library, now);
-  const items = state.entries.flatMap((entry): LogItem[] => {
+  const shut = shutFor(state, member, library);
+  const hurtAt = state.entries.findIndex(({ itemId }) =>
+    state.others.some((one) => one.who === member.athleteId && one.itemId === itemId),
+  );
+  const items = state.entries.flatMap((entry, at): LogItem[] => {
     const part = member.parts.find(({ itemId }) => itemId === entry.itemId);
     if (part && part.rungId === null) return [];
+    if (hurtAt >= 0 && at > hurtAt && isShut(entry, shut, library)) return [];
     const pain = painOf(state, member.athleteId, entry.itemId);
     const item = itemOf({ ...entry, form: null, seen: [], looseAt: null, pain });
     return [

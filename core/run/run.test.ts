@@ -300,11 +300,12 @@ describe("fillers between work sets", () => {
 
 describe("a group by one clock", () => {
   const run: Run = {
-    ...runOf(items, hurts(30, 6, { who: "b2" })),
+    ...runOf(items, hurts(30, 6, { who: "b2", where: { site: "ankle", side: null } })),
     group: [
       {
         athleteId: "b2",
         name: "Other",
+        growing: false,
         parts: [
           { itemId: "pulse", rungId: drill("pulse").rungs[0]!.id, reason: null },
           { itemId: "cat-camel", rungId: drill("cat-camel").rungs[1]!.id, reason: null },

@@ -27,8 +27,9 @@ export function isShut(
   shut: readonly SiteId[],
   library: Drills,
 ): boolean {
+  if (shut.length === 0) return false;
   const drill = drillOf(library, item.drillId);
-  if (!drill || shut.length === 0) return false;
+  if (!drill) return false;
   const stress = stressOf(drill, rungOf(drill, item.rungId));
   return shut.some((site) => stress.has(site));
 }

@@ -54,8 +54,12 @@ export const placeKey = (place: string): string =>
     .join(" ");
 
 /** Where something hurt: what was pointed at, else what the words beside it name. */
-export const painPlaceOf = (item: Pick<LogItem, "painAt" | "painPlace">): BodyPlace | null =>
-  item.painAt ?? readPlace(item.painPlace);
+export const painPlaceOf = (
+  item: Pick<LogItem, "painAt" | "painPlace"> & { painKind?: PainKind | null },
+): BodyPlace | null =>
+  item.painAt ??
+  readPlace(item.painPlace) ??
+  (item.painKind === "dizzy" ? { site: "head", side: null } : null);
 
 const keyOf = (place: BodyPlace): string => `${place.site}/${place.side ?? ""}`;
 

@@ -22,7 +22,7 @@ import { rungOf } from "../drill/drill";
 import { stressOf } from "../exposure/stress";
 import { bodyToday } from "../safety/body-today";
 import { blankPrep } from "../prep/blank";
-import { planPrep } from "../prep/plan";
+import { fillExactly, planPrep } from "../prep/plan";
 import { prepSeconds } from "../prep/timeline";
 import { requestFor } from "../prep/request";
 import { amountOf, logItemOf, setsAs } from "../doses/log-item";
@@ -442,7 +442,8 @@ function withKept(prep: Prep, { kept }: Performer, library: Library): Prep {
   const end = prep.items.filter(({ phase }) => phase === "settle");
   const others = prep.items.filter((one) => !end.includes(one) && one.drillId !== drill.id);
   while (prepSeconds([...others, item, ...end], library) > prep.budget) others.pop();
-  return { ...prep, touched: true, items: [...others, item, ...end] };
+  const items = fillExactly([...others, item, ...end], { budget: prep.budget, library });
+  return { ...prep, touched: true, items };
 }
 
 /** Whether an item of a prep loads or works a place. */

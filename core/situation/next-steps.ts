@@ -1,5 +1,6 @@
 import type { DayText } from "../dates/days";
 import { nextSteps, type NextStep } from "../progress/next-step";
+import { isGrowing } from "../safety/intake";
 import { noSeason, prepTerms } from "../schedule/prep-terms";
 import { aroundOf } from "../schedule/terms-of";
 import type { Situation } from "./situation";
@@ -11,5 +12,6 @@ import type { Situation } from "./situation";
 export function stepsOn(situation: Situation, on: DayText): Map<string, NextStep> {
   const { library, logs, days, athlete, season } = situation;
   const { noNewRung } = season ? prepTerms(aroundOf(situation, season), on, "") : noSeason;
-  return nextSteps(library, logs, { on, days, chosen: athlete.nextChosen, noNewRung });
+  const growing = isGrowing(athlete, on);
+  return nextSteps(library, logs, { on, days, chosen: athlete.nextChosen, noNewRung, growing });
 }

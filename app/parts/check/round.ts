@@ -13,6 +13,7 @@ import {
 } from "#core/content/protocol";
 import { cmPer, toCm, type LengthUnit } from "#core/content/units";
 import { painLimit } from "#core/safety/pain";
+import { isSharp } from "#core/safety/pain-kinds";
 import { readNumber } from "../words";
 
 /** A reading that an instrument of the application gave: what was read and how well. */
@@ -147,11 +148,15 @@ export function notesOn(
 const refused = (notes: readonly EntryNote[]): boolean =>
   notes.some(({ level }) => level === "refused");
 
+/** Pain above the limit, or sharp, numb or spreading of any number, ends the measuring. */
+const stops = (entry: SideEntry): boolean =>
+  painOf(entry) > painLimit || isSharp(entry.painKind ?? null);
+
 /** The motions that pain has stopped in this round. */
 export function stoppedMotions(round: Round, rows: readonly RoundRow[]): Set<MotionId> {
   return new Set(
     rows.flatMap((row) =>
-      sidesOf(row.protocol.sided).some((side) => painOf(entryOf(round, row, side)) > painLimit)
+      sidesOf(row.protocol.sided).some((side) => stops(entryOf(round, row, side)))
         ? row.protocol.involves
         : [],
     ),
@@ -171,7 +176,7 @@ export function draftCheckOf(
   const { protocol, mode } = row;
   const entry = entryOf(round, row, side);
   const trials = trialsOf(entry, round, protocol, fingerCm);
-  if (trials.length === 0 && !(painOf(entry) > painLimit)) return null;
+  if (trials.length === 0 && !stops(entry)) return null;
   if (refused(notesOn(entry, round, protocol, fingerCm))) return "refused";
   const unit = typedUnit(round, protocol);
   return {

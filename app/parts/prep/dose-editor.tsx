@@ -10,12 +10,15 @@ export function DoseEditor({
   drill,
   edit,
   barred,
+  waits = null,
 }: {
   item: Pick<PrepItem, "rungId" | "dose">;
   drill: Drill;
   edit: (change: { rungId?: string; dose?: Dose }) => void;
   /** Why a rung may not be done here and now; null when it may. */
   barred?: (rung: Rung) => string | null;
+  /** The lowest rung that only waits for its weeks, and what says that it is done already. */
+  waits?: { rung: Rung; done: () => void } | null;
 }) {
   const { dose } = item;
   const rung = rungOf(drill, item.rungId);
@@ -40,6 +43,11 @@ export function DoseEditor({
           })}
         </select>
       </label>
+      {waits ? (
+        <button type="button" className="underlined text-sm" onClick={waits.done}>
+          {waits.rung.name}: done already
+        </button>
+      ) : null}
       {dose.type === "contract-relax" ? (
         <>
           <Stepper

@@ -202,6 +202,7 @@ const Desk = memo(function Desk({
           leave={() => setAsked(null)}
         />
       ) : null}
+      <CautionLines cautions={view.cautions.filter(({ stops }) => stops !== null)} />
       <BreachBanner breaches={editable ? broken : []} repair={repair} />
       {refused ? (
         <p role="alert" className="mt-2 font-semibold text-clay">
@@ -262,6 +263,17 @@ const Desk = memo(function Desk({
                     more={(extra) => act("set-more", { prep, itemId: item.id, extra })}
                     edit={(change) => act("edit-drill", { prep, itemId: item.id, ...change })}
                     swap={(other) => act("swap-drill", { prep, itemId: item.id, item: other })}
+                    vouch={(drill, rung) =>
+                      act("choose-next", {
+                        chosen: {
+                          drillId: drill.id,
+                          rungId: rung.id,
+                          dose: (rung.session ?? rung.warmUp)!,
+                          how: "changed",
+                          why: "done already",
+                        },
+                      })
+                    }
                   />
                 ))}
               </ol>
@@ -347,7 +359,7 @@ const Desk = memo(function Desk({
         </>
       ) : null}
       <div className="mt-4">
-        <CautionLines cautions={view.cautions} />
+        <CautionLines cautions={view.cautions.filter(({ stops }) => stops === null)} />
       </div>
     </>
   );

@@ -186,7 +186,7 @@ export function RunScreen({
           </p>
           {together ? (
             <p className="mt-2 text-[clamp(0.95rem,1.5vw,1.3rem)] text-[#e9d9a6]">
-              {groupLine(run, view, item, drill)}
+              {groupLine(run, state, view, item, drill)}
             </p>
           ) : null}
         </div>

@@ -1,3 +1,4 @@
+import type { RunState } from "#core/run/state";
 import { describe, expect, it } from "vitest";
 import { library } from "#library/index";
 import { drill, item, prep } from "#core/test/people";
@@ -64,7 +65,15 @@ describe("a group on one line", () => {
   } as Parameters<typeof groupLine>[0];
 
   it("says everybody's rung, or why it is sat out", () => {
-    expect(groupLine(run, view, rocks, drill("wrist-rocks"))).toBe(
+    expect(
+      groupLine(
+        run,
+        { items: [rocks], others: [] } as unknown as RunState,
+        view,
+        rocks,
+        drill("wrist-rocks"),
+      ),
+    ).toBe(
       `Odalys: ${drill("wrist-rocks").rungs[0]!.name.toLowerCase()} · Wren: ${drill("wrist-rocks").rungs[1]!.name.toLowerCase()} · Noor sits out (wrist locked)`,
     );
   });

@@ -54,12 +54,18 @@ export function useRun(view: AthleteView, run: Run) {
   const shut = useMemo(() => said.split(" ").filter(Boolean) as SiteId[], [said]);
   const request = useMemo(() => ({ ...asked, body: withShut(asked.body, shut) }), [asked, shut]);
 
+  const along = useMemo(
+    () => [run.athleteId, ...run.group.map(({ athleteId }) => athleteId)],
+    [run],
+  );
   const tell = useCallback(
     (...events: Happening[]) => {
       setWaiting(true);
-      void perform({ act: "happen", runId: run.id, events }).finally(() => setWaiting(false));
+      void perform({ act: "happen", runId: run.id, events, along }).finally(() =>
+        setWaiting(false),
+      );
     },
-    [run],
+    [run, along],
   );
   const plan = (why: PlanChange, changed: PrepItem | null, ...before: Parameters<typeof tell>) => {
     if (changed) tell(...before, { type: "plan", why, items: withItem(state.items, changed) });

@@ -1,3 +1,5 @@
+import { shutFor } from "#core/run/group";
+import { isShut } from "#core/run/shut";
 import { rungOf, type Drill } from "#core/drill/drill";
 import type { Prep, PrepItem, Run } from "#core/records/records";
 import { drillOf, type Library } from "#core/content/library";
@@ -47,9 +49,18 @@ export function countWord(step: Step, dose: Dose): string {
 }
 
 /** What everybody does of the present drill: the rung of each, or why it is sat out. */
-export function groupLine(run: Run, view: AthleteView, item: PrepItem, drill: Drill): string {
+export function groupLine(
+  run: Run,
+  state: RunState,
+  view: AthleteView,
+  item: PrepItem,
+  drill: Drill,
+): string {
   const own = `${firstName(view.athlete.name)}: ${rungOf(drill, item.rungId).name.toLowerCase()}`;
-  const others = run.group.map(({ name, parts }) => {
+  const others = run.group.map((member) => {
+    const { name, parts } = member;
+    if (isShut(item, shutFor(state, member, view.library), view.library))
+      return `${firstName(name)} sits out (it hurt)`;
     const part = parts.find(({ itemId }) => itemId === item.id);
     if (part?.rungId === null)
       return `${firstName(name)} sits out (${part.reason ? againstWords(part.reason) : "no reason is known"})`;
