@@ -74,7 +74,7 @@ test("a drill is moved by keys and by drag; a broken rule is shown with its reas
     await page.keyboard.press("Alt+ArrowDown");
     await expect.poll(async () => (await names(page)).indexOf(before[0]!)).toBe(at);
   }
-  await expect(alert.getByText(/before the temperature is up\. Cold tissue/).first()).toBeVisible();
+  await expect(alert.getByText(/of warming up before it\. Cold tissue/).first()).toBeVisible();
   await expect(page.getByRole("button", { name: "Run it" })).toBeDisabled();
   await page.locator("body").press("r");
   await expect(alert).toBeHidden();
@@ -162,6 +162,7 @@ test("formats: families by the clock, a ramp with its arithmetic, an issue prep 
   await expect(page.getByRole("heading", { name: "6:00", exact: true })).toBeVisible();
   await page.getByLabel("Shape").selectOption("general-specific");
   await page.getByLabel("The work").selectOption("push-ramp");
+  await page.getByLabel("done already up to").selectOption("floor");
   await page.getByLabel("Work sets at").selectOption("floor");
   await expect(page.getByText("4 + 4 + 15 = 23")).toBeVisible();
   expect((await names(page)).slice(-3)).toEqual(Array(3).fill("Push, from wall to floor"));
@@ -177,7 +178,7 @@ test("formats: families by the clock, a ramp with its arithmetic, an issue prep 
 test("a place without the kit gets another rung or a substitute, and the plan says so", async ({
   page,
 }) => {
-  await openKept(page);
+  await openKept(page, "kaito");
   await page.getByLabel("Where").selectOption({ label: "Wagon, on the road" });
   await expect(
     page

@@ -69,9 +69,7 @@ test("pain above 5/10 locks the place out of plans until a person clears it with
   }
   await expect(page.getByRole("heading", { name: "Today, as it went" })).toBeVisible();
   await page.getByRole("link", { name: "1 Aim" }).click();
-  await expect(
-    page.getByText(/Right shoulder is out of plans since .* pain 7\/10/),
-  ).toBeVisible();
+  await expect(page.getByText(/Right shoulder is out of plans since .* pain 7\/10/)).toBeVisible();
   const lock = page
     .getByRole("region", { name: "Locked places" })
     .locator("form")

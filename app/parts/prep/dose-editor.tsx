@@ -10,15 +10,15 @@ export function DoseEditor({
   drill,
   edit,
   barred,
-  waits = null,
+  children,
 }: {
   item: Pick<PrepItem, "rungId" | "dose">;
   drill: Drill;
   edit: (change: { rungId?: string; dose?: Dose }) => void;
   /** Why a rung may not be done here and now; null when it may. */
   barred?: (rung: Rung) => string | null;
-  /** The lowest rung that only waits for its weeks, and what says that it is done already. */
-  waits?: { rung: Rung; done: () => void } | null;
+  /** What else is said beside the rung. */
+  children?: React.ReactNode;
 }) {
   const { dose } = item;
   const rung = rungOf(drill, item.rungId);
@@ -43,11 +43,7 @@ export function DoseEditor({
           })}
         </select>
       </label>
-      {waits ? (
-        <button type="button" className="underlined text-sm" onClick={waits.done}>
-          {waits.rung.name}: done already
-        </button>
-      ) : null}
+      {children}
       {dose.type === "contract-relax" ? (
         <>
           <Stepper

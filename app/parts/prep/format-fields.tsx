@@ -8,6 +8,7 @@ import { permittedRamp, rampSum } from "#core/prep/ramp";
 import { rungOf, type Drill, type Rung } from "#core/drill/drill";
 import { againstWords } from "#words/prep";
 import { drillOf, type Library } from "#core/content/library";
+import { DoneAlready, type Vouch } from "./done-already";
 import { Stepper } from "./stepper";
 import { jointWords } from "#words/slots";
 
@@ -22,6 +23,7 @@ export function FormatFields({
   variants,
   editable,
   plan,
+  vouch,
 }: {
   prep: Prep;
   format: Format;
@@ -31,6 +33,7 @@ export function FormatFields({
   variants: number | null;
   editable: boolean;
   plan: Plan;
+  vouch: Vouch;
 }) {
   const clocked = prep.clocked ?? format.clocked;
   const gaps = prep.gaps ?? format.gaps;
@@ -41,7 +44,9 @@ export function FormatFields({
       {format.kind === "issue" ? <Flagged prep={prep} plan={plan} /> : null}
       {clocked ? <Families clocked={clocked} prep={prep} variants={variants} plan={plan} /> : null}
       {gaps ? <GapFields gaps={gaps} plan={plan} /> : null}
-      {format.ramp ? <RampFields prep={prep} library={library} gate={gate} plan={plan} /> : null}
+      {format.ramp ? (
+        <RampFields prep={prep} library={library} gate={gate} plan={plan} vouch={vouch} />
+      ) : null}
     </fieldset>
   );
 }
@@ -182,11 +187,13 @@ function RampFields({
   library,
   gate,
   plan,
+  vouch,
 }: {
   prep: Prep;
   library: Library;
   gate: GateTerms;
   plan: Plan;
+  vouch: Vouch;
 }) {
   const kept = (one: Drill, rung: Rung) => against(gate, { drill: one, rung })[0] ?? null;
   const ladders = library.drills.filter(
@@ -240,6 +247,7 @@ function RampFields({
             </select>
           </label>
         ) : null}
+        {drill ? <DoneAlready drill={drill} gate={gate} vouch={vouch} /> : null}
       </p>
       {ramp.length > 0 ? (
         <p className="mt-1 text-sm">

@@ -35,6 +35,7 @@ import { longDay } from "#words/days";
 import { BreachBanner } from "./breach-banner";
 import { DayPreps } from "./day-preps";
 import { DrillFinder } from "./drill-finder";
+import type { Vouch } from "./done-already";
 import { FormatFields } from "./format-fields";
 import { MoreTools } from "./more-tools";
 import { PrepControls } from "./prep-controls";
@@ -103,6 +104,16 @@ const Desk = memo(function Desk({
     () => shorterSides(sideDifferences(view.allGaps, view.checks, view.library, view.day)),
     [view],
   );
+  const vouch: Vouch = (drill, rung) =>
+    act("choose-next", {
+      chosen: {
+        drillId: drill.id,
+        rungId: rung.id,
+        dose: (rung.session ?? rung.warmUp)!,
+        how: "changed",
+        why: "done already",
+      },
+    });
   const repair = useCallback(() => act("mend-order", { prep }), [act, prep]);
   const proof = useProof(
     useMemo(
@@ -188,6 +199,7 @@ const Desk = memo(function Desk({
         variants={plan?.variants ?? null}
         editable={editable}
         plan={(changes) => act("plan-prep", { prep, changes })}
+        vouch={vouch}
       />
       {preview && asked !== null ? (
         <RetimePreview
@@ -263,17 +275,7 @@ const Desk = memo(function Desk({
                     more={(extra) => act("set-more", { prep, itemId: item.id, extra })}
                     edit={(change) => act("edit-drill", { prep, itemId: item.id, ...change })}
                     swap={(other) => act("swap-drill", { prep, itemId: item.id, item: other })}
-                    vouch={(drill, rung) =>
-                      act("choose-next", {
-                        chosen: {
-                          drillId: drill.id,
-                          rungId: rung.id,
-                          dose: (rung.session ?? rung.warmUp)!,
-                          how: "changed",
-                          why: "done already",
-                        },
-                      })
-                    }
+                    vouch={vouch}
                   />
                 ))}
               </ol>

@@ -3,7 +3,7 @@ import { CSS } from "@dnd-kit/utilities";
 import { ArrowLeftRight, GripVertical, Lock, LockOpen, SlidersHorizontal, X } from "lucide-react";
 import { memo, useState } from "react";
 import { drillOf } from "#core/content/library";
-import { rungOf, type Drill, type Rung } from "#core/drill/drill";
+import { rungOf } from "#core/drill/drill";
 import { clock, type Dose } from "#core/drill/dose";
 import type { PrepItem } from "#core/records/records";
 import { doseSaid } from "#words/names";
@@ -13,6 +13,7 @@ import { PosePicture } from "../figure/pose-picture";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
 import { notch } from "../words";
 import { extraFor, type Shorter } from "#core/progress/shorter-side";
+import { DoneAlready, type Vouch } from "./done-already";
 import { DoseEditor } from "./dose-editor";
 import { ExtraShare } from "./extra-share";
 import { SwapList } from "./swap-list";
@@ -36,8 +37,7 @@ type RowProps = {
   more: (extra: PrepItem["extra"]) => void;
   edit: (change: { rungId?: string; dose?: Dose }) => void;
   swap: (item: PrepItem) => void;
-  /** Says of a rung that it is done already, elsewhere. */
-  vouch: (drill: Drill, rung: Rung) => void;
+  vouch: Vouch;
 };
 
 /** One drill of the prep: picture, dose, seconds, the margin it serves and why it is there. */
@@ -194,8 +194,9 @@ export const PrepRow = memo(function PrepRow({
                 const [reason] = against(request, { drill, rung });
                 return reason ? `${againstWords(reason)}. ${liftOf(reason)}` : null;
               }}
-              waits={waitsFor(drill, request, vouch)}
-            />
+            >
+              <DoneAlready drill={drill} gate={request} vouch={vouch} />
+            </DoseEditor>
           ) : (
             <SwapList
               items={items}
@@ -212,16 +213,3 @@ export const PrepRow = memo(function PrepRow({
     </li>
   );
 });
-
-/** The lowest rung that nothing but its weeks keeps away; somebody who knows may say that it is done already. */
-function waitsFor(
-  drill: Drill,
-  request: PlanRequest,
-  vouch: (drill: Drill, rung: Rung) => void,
-): { rung: Rung; done: () => void } | null {
-  const rung = drill.rungs.find((one) => {
-    const reasons = against(request, { drill, rung: one });
-    return reasons.length > 0 && reasons.every(({ why }) => why === "not-yet");
-  });
-  return rung ? { rung, done: () => vouch(drill, rung) } : null;
-}
