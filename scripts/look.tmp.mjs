@@ -6,16 +6,14 @@ const base = address;
 const browser = await openBrowser();
 const which = process.argv[2] ?? "all";
 const steps = {
-  aim: ["/at/odalys/aim", 1280, 1600],
-  aimnoor: ["/at/noor/aim", 1280, 800],
-  intake: ["/at/kaito/aim", 1280, 1700, async (p) => { await p.getByLabel(/Surgery, fracture/).check(); await p.getByLabel(/Chest pain/).check(); }],
-  wren: ["/at/wren/prep", 1280, 1000],
-  cautions: ["/library/cautions", 1280, 1800],
-  drill: ["/library/drill/ring-turns", 1280, 1000],
-  clearance: ["/at/meheret/aim", 1280, 1900, async (p) => { await p.getByText(/Cleared\?/).first().click(); }],
-  own: ["/library/own-drill", 1280, 1300],
-  pain: ["/at/ilvar/prep", 390, 844, async (p) => { await p.getByRole("button", { name: "Run it" }).click(); await p.waitForTimeout(2500); console.log((await p.getByRole("button").allTextContents()).join("|")); await p.getByRole("button", { name: /hurt/i }).first().click(); await p.waitForTimeout(700); }],
-  log: ["/at/ilvar/log?day=2026-11-23", 1280, 1000],
+  urgent: ["/at/kaito/aim", 1280, 900, async (p) => { await p.getByLabel(/Chest pain/).check(); await p.getByRole("button", { name: "Keep the intake" }).click(); await p.waitForTimeout(900); await p.getByRole("link", { name: "4 Prep" }).click(); await p.waitForTimeout(1500); }],
+  pain: ["/at/ilvar/prep", 390, 844, async (p) => { await p.getByRole("button", { name: "Run it" }).click(); await p.waitForTimeout(2500); await p.getByRole("button", { name: /hurt/i }).first().click(); await p.waitForTimeout(700); await p.getByRole("radio", { name: "3", exact: true }).click(); await p.getByRole("button", { name: "sharp", exact: true }).click(); await p.getByLabel("Where, by name").selectOption({ label: "left wrist" }); }],
+  aim: ["/at/odalys/aim", 1280, 900, async (p) => { await p.getByText(/cleared by/).scrollIntoViewIfNeeded(); }],
+  clearance: ["/at/meheret/aim", 1280, 1000, async (p) => { await p.getByText(/Cleared\?/).first().click(); await p.getByRole("button", { name: "Record the clearance" }).scrollIntoViewIfNeeded(); }],
+  meheret: ["/at/meheret/prep", 1280, 900],
+  dose: ["/at/odalys/prep", 1280, 1000, async (p) => { await p.getByRole("button", { name: /^Rung and dose of Hands/ }).click(); }],
+  log: ["/at/ilvar/log", 1280, 1000, async (p) => { await p.getByLabel("Ankle circles: pain").selectOption("3"); await p.waitForTimeout(400);}],
+  nointake: ["/", 1280, 900, async (p) => { await p.getByRole("button", { name: /own/i }).first().click(); await p.waitForTimeout(1200); console.log((await p.getByRole("button").allTextContents()).join("|")); }],
 };
 for (const [name, [path, width, height, act]] of Object.entries(steps)) {
   if (which !== "all" && !which.split(",").includes(name)) continue;

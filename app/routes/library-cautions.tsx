@@ -4,7 +4,13 @@ import { exposureGroupIds, exposureGroups } from "#core/body/exposures";
 import { conditionRules, harmless } from "#core/safety/condition-table";
 import { exposureGroupNames, exposureNames } from "#words/exposures";
 import { listWords } from "#words/plain";
-import { conditionNames, intakeQuestions, sourceNames, stopWords } from "#words/safety";
+import {
+  conditionNames,
+  conditionReasons,
+  intakeQuestions,
+  sourceNames,
+  stopWords,
+} from "#words/safety";
 import { LibraryPage } from "../parts/library/page";
 import type { Route } from "./+types/library-cautions";
 
@@ -61,6 +67,7 @@ export default function CautionsPage({ loaderData }: Route.ComponentProps) {
                 <tr key={id} id={id} className="border-b border-line align-top">
                   <th className="w-56 py-1.5 pr-4 text-left font-semibold">
                     {asked ?? (id === "growing" ? "Growing, under 18" : "Loose joints, by age")}
+                    <span className="block font-normal text-muted">{conditionReasons[id]}</span>
                   </th>
                   <td className="py-1.5 pr-4">
                     {rule.stops ? <b>{stopWords[rule.stops]}</b> : null}

@@ -121,16 +121,18 @@ const clearQuestion = rule({
   sent: Of.extend({
     question: Clearable,
     who: z.string().trim().min(1),
+    /** The day it was given; today where none is said. */
+    on: Day.optional(),
     until: Day.nullable().default(null),
     allows: z.array(Exposure).default([]),
     limits: z.string(),
   }),
-  decide: (scene, { athleteId, question, who, until, allows, limits }) => {
+  decide: (scene, { athleteId, question, who, on, until, allows, limits }) => {
     const athlete = scene.get("athlete", athleteId);
     if (!athlete) return gone("athlete");
     if (!athlete.intake) return nothing;
     const others = athlete.intake.clearances.filter((clearance) => clearance.question !== question);
-    const clearance = { question, who, on: scene.today, until, allows, limits };
+    const clearance = { question, who, on: on ?? scene.today, until, allows, limits };
     return does({ does: "clear-question" }, [
       { ...athlete, intake: { ...athlete.intake, clearances: [...others, clearance] } },
     ]);

@@ -35,7 +35,7 @@ const front: readonly Spot[] = [
   { site: "shin", from: "knee", to: "ankle", share: 0.5 },
   { site: "ankle", from: "ankle", down: -2.5 },
   { site: "foot", from: "ankle", to: "toe", share: 0.6, out: 0.5, down: 1 },
-  { site: "toes", from: "toe", out: 6, down: 1 },
+  { site: "toes", from: "toe", out: 4.6, down: 1 },
 ];
 
 const back: readonly Spot[] = [

@@ -1,11 +1,13 @@
-import type { Dose } from "../drill/dose";
+import { setsOf, type Dose } from "../drill/dose";
 import type { Drill } from "../drill/drill";
 import type { Format } from "../content/format";
-import { stillSeconds } from "./stays";
+import { longestHard, stillSeconds } from "./stays";
 
 /** Most sets of one drill, by the kind of session. */
 const mostSets = (drill: Drill, format: Format): number =>
   format.doses === "mobility" ? 5 : drill.phase === "open" ? 2 : 4;
+/** What no stay may be made of (see `stays.ts`) is not done in more sets than this either. */
+const mostHardSets = 3;
 const longestBox = 120;
 const boxStep = 15;
 const mostRounds = 4;
@@ -43,8 +45,12 @@ export function ladderOf(
   longest: number | null = null,
 ): Dose[] {
   const all: Dose[] = [];
+  const sets = longest !== null && longest <= longestHard ? mostHardSets : Infinity;
   for (let next: Dose | null = lightest(dose); next; next = heavier(next, drill, format))
-    if (all.length === 0 || longest === null || stillSeconds(drill, next) <= longest)
+    if (
+      all.length === 0 ||
+      ((longest === null || stillSeconds(drill, next) <= longest) && setsOf(next) <= sets)
+    )
       all.push(next);
     else break;
   return all;

@@ -1,3 +1,4 @@
+import { noIntake } from "../test/bodies";
 import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { gapOf } from "../aim/gap";
@@ -51,6 +52,34 @@ const slot = (kind: Slot["kind"], starts: string): Slot => ({
 });
 
 describe("the one thing to do now", () => {
+  it("what has to be seen first stands before everything, until a clearance counts", () => {
+    const answered = (until: string | null, cleared: boolean) =>
+      athlete({
+        intake: {
+          ...noIntake,
+          yes: ["heart-effort"],
+          clearances: cleared
+            ? [
+                {
+                  question: "heart-effort",
+                  who: "Dr Example",
+                  on: "2026-11-01",
+                  until,
+                  allows: ["impact"],
+                  limits: "",
+                },
+              ]
+            : [],
+        },
+      });
+    for (const here of [null, ...stations])
+      expect(nextMove(now({ athlete: answered(null, false), here }))).toEqual({
+        to: "aim",
+        move: { now: "seen-first" },
+      });
+    expect(nextMove(now({ athlete: answered("2026-11-20", true) })).move.now).toBe("seen-first");
+    expect(nextMove(now({ athlete: answered(null, true) })).move.now).not.toBe("seen-first");
+  });
   it("a prep that the weeks hang on today is named with its time", () => {
     const planned = season({ slots: [slot("circles", "07:30"), slot("warm-up", "16:45")] });
     expect(nextMove(now({ season: planned }))).toEqual({

@@ -3,6 +3,7 @@ import type { MotionId } from "../body/motions";
 import type { Athlete } from "../records/athlete";
 import type { Aim, Check, Log, Prep, Run } from "../records/records";
 import { recheckAfter } from "../aim/round";
+import { cautionsOf } from "../safety/intake";
 import { daysBetween, type DayText } from "../dates/days";
 import { counted, type Season, type SlotKind } from "../records/training";
 
@@ -12,7 +13,15 @@ export const stations: readonly Station[] = ["aim", "check", "gap", "prep", "run
 /** What the next thing to do is, with what it is said by. */
 export type Move =
   | {
-      now: "run-under-way" | "aim" | "intake" | "logged" | "read-gap" | "look-over" | "plan";
+      now:
+        | "run-under-way"
+        | "seen-first"
+        | "aim"
+        | "intake"
+        | "logged"
+        | "read-gap"
+        | "look-over"
+        | "plan";
     }
   | { now: "first-checks" | "unknown" | "unsure"; motions: MotionId[] }
   /** Days since the last copy outside the browser; 0 where there was none. */
@@ -44,6 +53,8 @@ export type Now = {
 export function nextMove(now: Now): NextMove {
   const { athlete, aim, gaps, runs, preps, logs, checks, today } = now;
   if (runs.length > 0) return { to: "run", move: { now: "run-under-way" } };
+  if (cautionsOf(athlete, today).some(({ stops }) => stops !== null))
+    return { to: "aim", move: { now: "seen-first" } };
   if (!aim) return { to: "aim", move: { now: "aim" } };
   if (!athlete.intake) return { to: "aim", move: { now: "intake" } };
   const missing = wantsCheck(gaps);

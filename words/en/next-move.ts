@@ -11,6 +11,8 @@ export function nextMoveWords({ move }: Pick<NextMove, "move">): string {
   switch (move.now) {
     case "run-under-way":
       return "A run is under way: go back to it where it stands.";
+    case "seen-first":
+      return "Nothing but rest until a clinician has seen it; then record what is allowed again.";
     case "aim":
       return "Choose a skill and a date: everything else follows from it.";
     case "intake":

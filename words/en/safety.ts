@@ -55,6 +55,33 @@ export const conditionNames: Record<CautionId, string> = {
   "no-intake": "no intake",
 };
 
+/** Why a condition keeps away what it does, for the page of cautions. */
+export const conditionReasons: Record<CautionId, string> = {
+  saddle: "Nerves at the end of the spine may be pressed: hours count.",
+  "heart-effort": "Effort is not safe until the heart has been looked at.",
+  concussion: "A head that is hurt does not take a second knock, strain or being upside down.",
+  unwell: "Training hides, and may feed, what a doctor should find first.",
+  "nerve-signs": "Stretch, load and pressure go on hurting a nerve that is already complaining.",
+  "recent-injury": "Tissue that is healing gives way before it warns.",
+  "unstable-joint": "The end of the range and a load there are where it gives way.",
+  spine: "Bending, arching and turning under load are what a disc or a repair takes least.",
+  replacement: "A new joint can be pushed out of its seat, and a fall can break around it.",
+  hernia: "Pressing with the breath held pushes through what is weak.",
+  pregnancy: "Joints are looser, balance shifts, and the back and the belly are no place to lie.",
+  pressure:
+    "Head down, straining and holding the breath raise the pressure in eye, heart and vessels.",
+  bone: "Bending, turning and landing break thin bones, in the spine first.",
+  connective: "Passive end range loosens what is too loose already.",
+  energy: "Bones and tendons do not mend on too little food.",
+  thinners: "A fall or hard pressure bleeds on.",
+  steroids: "They thin bone and tendon over the months.",
+  medicine: "Tendons may tear, or pain may not warn.",
+  "older-new": "Tendons and balance need months, not weeks, to get used to load.",
+  growing: "Growing bone is softer at its ends than the tendon that pulls on it.",
+  loose: "What is loose is steadied, not stretched.",
+  "no-intake": "Nobody has been asked.",
+};
+
 /** The clinician-first line, said once where it matters. */
 export const cliniciansFirst =
   "This coaches movement; it diagnoses and treats nothing. Clinicians, the athlete’s teacher and local rules come first.";

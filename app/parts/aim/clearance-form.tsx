@@ -44,6 +44,7 @@ export function ClearanceForm({
           act("clear-question", {
             question,
             who: textOf(form, "who"),
+            ...(textOf(form, "on") ? { on: textOf(form, "on") } : {}),
             until: textOf(form, "until") || null,
             allows: [...allows],
             limits: textOf(form, "limits"),
@@ -51,10 +52,14 @@ export function ClearanceForm({
           draft.drop();
         }}
       >
-        <div className="grid gap-x-6 gap-y-2 sm:grid-cols-3">
+        <div className="grid gap-x-6 gap-y-2 sm:grid-cols-2">
           <label className="grid">
             <span className="label">Who cleared it</span>
             <input name="who" className="field" required />
+          </label>
+          <label className="grid">
+            <span className="label">On, if not today</span>
+            <input name="on" type="date" className="field" />
           </label>
           <label className="grid">
             <span className="label">Until, if it runs out</span>

@@ -174,7 +174,11 @@ const Desk = memo(function Desk({
           </>
         ) : null}
       </p>
-      {plan?.note && editable && prep.items.length > 0 && under >= 0 ? (
+      {plan?.note &&
+      editable &&
+      prep.items.length > 0 &&
+      under >= 0 &&
+      (plan.note.note !== "left" || under > tolerance) ? (
         <p className="mt-1 border-l-4 border-tape bg-raised px-4 py-2">
           {plan.note ? noteWords(plan.note) : null}{" "}
           {plan.wants ? (
