@@ -144,6 +144,51 @@ describe("athletes, aims, intake", () => {
   });
 });
 
+describe("health", () => {
+  it("nothing of it applies is one press, and is an intake asked today", async () => {
+    const browser = await freshBrowser(day);
+    await browser.act("nothing-applies", {
+      athleteId: "meheret",
+      said: "nothing of this applies",
+    });
+    const { intake } = (await browser.look("meheret")).athlete;
+    expect(intake).toMatchObject({ on: day, yes: [], clearances: [], beighton: 4 });
+    expect((await browser.look("meheret")).cautions).toEqual([]);
+  });
+
+  it("a clearance has its day, its end and what is allowed again; a later one takes its place", async () => {
+    const browser = await freshBrowser(day);
+    const clear = (fields: object) =>
+      browser.act("clear-question", {
+        athleteId: "meheret",
+        question: "medicine",
+        who: "Dr Example",
+        limits: "",
+        ...fields,
+      });
+    await clear({ on: "2026-11-20", until: "2026-11-23", allows: ["passive-end"] });
+    expect((await browser.look("meheret")).cautions).toMatchObject([{ state: "open" }]);
+    await clear({ until: "2027-01-01", allows: ["passive-end", "strain"] });
+    expect((await browser.look("meheret")).cautions).toMatchObject([
+      { state: "cleared", clearance: { on: day, until: "2027-01-01" } },
+    ]);
+    expect((await browser.look("meheret")).athlete.intake!.clearances).toHaveLength(1);
+    expect(await clear({ allows: ["flying"] })).toMatchObject({ refused: { why: "invalid" } });
+  });
+
+  it("a drill of one's own that does not say what it does is not kept", async () => {
+    const browser = await freshBrowser(day);
+    const view = await browser.look("odalys");
+    const own = { ...view.library.drills[0]!, id: "", name: "Mine" };
+    expect(await browser.act("save-drill", { drill: { ...own, does: null } })).toMatchObject({
+      refused: { why: "invalid", fields: [{ at: ["drill", "does"] }] },
+    });
+    expect(await browser.act("save-drill", { drill: { ...own, does: [] } })).toMatchObject({
+      done: { drillId: expect.any(String) as string },
+    });
+  });
+});
+
 describe("a round of checks", () => {
   const sent = (over = {}) => ({
     checks: [

@@ -1,3 +1,5 @@
+import { IntakeQuestion } from "#core/body/conditions";
+import { conditionReasons, intakeQuestions, sourceNames } from "#words/safety";
 import { beforeAll, describe, expect, it } from "vitest";
 import { motionOf } from "#core/body/motions";
 import { library } from "#library/index";
@@ -64,6 +66,26 @@ describe("the library's pages", () => {
     const { text } = await readWholePage("/library/cautions");
     expect(text).toMatch(/clinician/i);
     expect(text).toMatch(/teacher/i);
+  });
+
+  it("the cautions show what every answer keeps away, why, and where the rule comes from", async () => {
+    const { text } = await readWholePage("/library/cautions");
+    for (const id of IntakeQuestion.options) {
+      expect(text, id).toContain(intakeQuestions[id]);
+      expect(text, id).toContain(conditionReasons[id]);
+    }
+    for (const source of Object.values(sourceNames)) expect(text).toContain(source);
+    expect(text).toMatch(/Everything but rest|Nothing but rest is planned/);
+    expect(text).toContain("Growing, under 18");
+  });
+
+  it("a drill says of every rung what it does to a body and what comes first", async () => {
+    const { text } = await readWholePage("/library/drill/ring-turns");
+    expect(text).toContain("hanging with the arms behind");
+    expect(text).toContain("clean 6 times over 3 weeks");
+    expect(text).toContain("shoulder extension 45°");
+    const weighted = await readWholePage("/library/drill/hinge-strength");
+    expect(weighted.text).toContain("from 4 kg, up to 16 kg");
   });
 
   it("a drill that is not there is not made up", async () => {

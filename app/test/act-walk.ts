@@ -207,11 +207,16 @@ const acts: Record<string, () => Promise<unknown>> = {
   "log the run": async () => perform("finish-run", { ...of(await look()), clean: true }),
   log: async () =>
     perform("save-log", { log: { ...(await look()).logs.at(-1)!, note: "felt light" } }),
+  "a log that hurt": async () => {
+    const last = (await look()).logs.at(-1)!;
+    const items = last.items.map((item, n) =>
+      n === 0 ? { ...item, pain: 8, painAt: { site: "wrist", side: "left" } } : item,
+    );
+    return perform("save-log", { log: { ...last, items } });
+  },
   "clear a place": async () => {
-    const hurt = "noor";
-    const view = await athleteView(hurt, new Request(`http://localhost/at/${hurt}/aim`));
-    const lock = lockKey(view.locks[0]!);
-    return perform("clear-place", { athleteId: hurt, lock, who: "Dr Example", reason: "seen" });
+    const lock = lockKey((await look()).locks[0]!);
+    return perform("clear-place", { athleteId: who, lock, who: "Dr Example", reason: "seen" });
   },
   "nothing of it applies": () =>
     perform("nothing-applies", { athleteId: who, said: "nothing of this applies" }),

@@ -76,6 +76,25 @@ describe("a file of every form that was ever written", () => {
     ).toEqual({ kind: "log", note: "low-back", items: [{ painPlace: "upper-back" }] });
   });
 
+  it("locks of version 4 were of motions: they are of places now, cleared as they were, and reasons likewise", () => {
+    const read = readFile(textOf("4-locks.json"));
+    if ("refused" in read) throw new Error(JSON.stringify(read.refused));
+    const athlete = read.records.find((record) => record.kind === "athlete")!;
+    for (const { place, covers } of athlete.clearances) {
+      expect(place).toMatchObject({ side: null });
+      expect(Array.isArray(covers)).toBe(true);
+    }
+    // A clearance that named nothing lifts nothing any more.
+    expect(athlete.intake!.clearances).toMatchObject([{ question: "pressure", allows: [] }]);
+    const run = read.records.find((record) => record.kind === "run")!;
+    expect(run.group[0]!.parts.map(({ reason }) => reason)).toEqual([
+      { why: "locked", place: { site: "hip", side: null } },
+      { why: "health", by: "growing", does: null, place: null },
+      { why: "health", by: "pressure", does: null, place: null },
+      { why: "health", by: "pressure", does: "head-low", place: null },
+    ]);
+  });
+
   it("a corrective between work sets is known by a fact, not by the name of its part", () => {
     const item = { drillId: "x", dose: {}, segment: "between sets", why: [], locked: false };
     expect(upgraded({ kind: "prep", items: [item] }, 3)).toMatchObject({
