@@ -1,16 +1,11 @@
 import { cautions } from "#library/index";
-import { Clearable } from "#core/body/conditions";
+import { Clearable, stopsAll } from "#core/body/conditions";
 import { exposureGroupIds, exposureGroups } from "#core/body/exposures";
 import { conditionRules, harmless } from "#core/safety/condition-table";
 import { exposureGroupNames, exposureNames } from "#words/exposures";
 import { listWords } from "#words/plain";
-import {
-  conditionNames,
-  conditionReasons,
-  intakeQuestions,
-  sourceNames,
-  stopWords,
-} from "#words/safety";
+import { conditionReasons, intakeQuestions, sourceNames } from "#words/conditions";
+import { conditionNames, stopWords } from "#words/safety";
 import { LibraryPage } from "../parts/library/page";
 import type { Route } from "./+types/library-cautions";
 
@@ -25,6 +20,7 @@ const rows = Clearable.options.map((id) => ({
   id,
   asked: id === "growing" || id === "loose" ? null : intakeQuestions[id],
   rule: conditionRules[id],
+  stops: id === "growing" || id === "loose" ? undefined : stopsAll[id],
   groups: exposureGroupIds.flatMap((group) => {
     const own = exposureGroups[group].filter((one) => conditionRules[id].refuses.includes(one));
     return own.length > 0
@@ -63,14 +59,14 @@ export default function CautionsPage({ loaderData }: Route.ComponentProps) {
               </tr>
             </thead>
             <tbody>
-              {rows.map(({ id, asked, rule, groups }) => (
+              {rows.map(({ id, asked, rule, stops, groups }) => (
                 <tr key={id} id={id} className="border-b border-line align-top">
                   <th className="w-56 py-1.5 pr-4 text-left font-semibold">
                     {asked ?? (id === "growing" ? "Growing, under 18" : "Loose joints, by age")}
                     <span className="block font-normal text-muted">{conditionReasons[id]}</span>
                   </th>
                   <td className="py-1.5 pr-4">
-                    {rule.stops ? <b>{stopWords[rule.stops]}</b> : null}
+                    {stops ? <b>{stopWords[stops]}</b> : null}
                     {groups.map(({ group, whole, own }) => (
                       <span key={group} className="block">
                         <span className="text-muted">{exposureGroupNames[group]}:</span>{" "}

@@ -6,7 +6,7 @@ import { writeDose } from "#core/drill/dose";
 import { phaseMeaning } from "#words/names";
 import { atRung, type Drill, type Rung } from "#core/drill/drill";
 import { standInsFor } from "#core/exposure/stand-ins";
-import { intakeQuestions } from "#words/safety";
+import { intakeQuestions } from "#words/conditions";
 import { MovingPicture } from "../parts/figure/moving-picture";
 import { LibraryPage } from "../parts/library/page";
 import { RungSafety } from "../parts/library/rung-safety";

@@ -1,5 +1,5 @@
 import { IntakeQuestion } from "#core/body/conditions";
-import { conditionReasons, intakeQuestions, sourceNames } from "#words/safety";
+import { conditionReasons, intakeQuestions, sourceNames } from "#words/conditions";
 import { beforeAll, describe, expect, it } from "vitest";
 import { motionOf } from "#core/body/motions";
 import { library } from "#library/index";

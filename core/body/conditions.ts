@@ -24,6 +24,14 @@ export const IntakeQuestion = z.enum([
 ]);
 export type IntakeQuestion = z.infer<typeof IntakeQuestion>;
 
+/** Answers that stop everything but rest until somebody has seen it; `urgent`: today. */
+export const stopsAll: Partial<Record<IntakeQuestion, "until-seen" | "urgent">> = {
+  saddle: "urgent",
+  "heart-effort": "urgent",
+  concussion: "until-seen",
+  unwell: "until-seen",
+};
+
 /** What a clinician can clear: an answer of the intake, or what growing and loose joints keep away. */
 export const Clearable = z.enum([...IntakeQuestion.options, "growing", "loose"]);
 export type Clearable = z.infer<typeof Clearable>;

@@ -1,3 +1,4 @@
+import { stopsAll } from "../body/conditions";
 import type { BodyPlace } from "../body/sites";
 import { atRung, type Drill, type Rung } from "../drill/drill";
 import type { Dose } from "../drill/dose";
@@ -149,7 +150,7 @@ function againstCaution(
   const allowed = allowedAgain(caution);
   const beyond = [...exposes].find((one) => !allowed.has(one) && !harmless.has(one));
   // A stop that was cleared lets back what was named, and what is harmless to all.
-  if (rule.stops) return beyond ? say(beyond) : [];
+  if (id in stopsAll) return beyond ? say(beyond) : [];
   const tagged = [...drill.contraindications, ...rung.contraindications].includes(
     id === "loose" ? "loose-jointed" : id,
   );

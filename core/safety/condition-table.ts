@@ -7,8 +7,6 @@ export type SafetySource =
 
 /** What a condition makes of the things a rung can do. */
 export type ConditionRule = {
-  /** Everything but rest stops until somebody has seen it; `urgent`: today. */
-  stops?: "until-seen" | "urgent";
   /** Asked with it. At the place that is said everything that loads, stretches or presses is refused. */
   asks?: readonly ("where" | "since")[];
   refuses: readonly Exposure[];
@@ -40,10 +38,10 @@ export const conditionRules: Record<Clearable, ConditionRule> = {
     refuses: [...spine, ...neck, "passive-end", "pushed", "impact", "strain", "pressed", ...hard],
     source: "working",
   },
-  unwell: { stops: "until-seen", refuses: [], source: "working" },
-  saddle: { stops: "urgent", refuses: [], source: "working" },
-  "heart-effort": { stops: "urgent", refuses: [], source: "working" },
-  concussion: { stops: "until-seen", refuses: [], source: "patricios-2023" },
+  unwell: { refuses: [], source: "working" },
+  saddle: { refuses: [], source: "working" },
+  "heart-effort": { refuses: [], source: "working" },
+  concussion: { refuses: [], source: "patricios-2023" },
   spine: {
     refuses: [
       ...spine,

@@ -1,8 +1,7 @@
-import type { CautionId, Clearable, IntakeQuestion } from "../body/conditions";
+import { stopsAll, type CautionId, type Clearable, type IntakeQuestion } from "../body/conditions";
 import type { BodyPlace } from "../body/sites";
 import type { Exposure } from "../body/exposures";
 import { ageOn, type Athlete, type IntakeClearance } from "../records/athlete";
-import { conditionRules } from "./condition-table";
 
 /** What stands on an athlete's plans on a day, with where it is and what a clinician has allowed again. */
 export type Caution = {
@@ -65,7 +64,7 @@ function answered(athlete: Athlete, id: IntakeQuestion, on: string): Caution {
     state: clearance ? "cleared" : "open",
     places: athlete.intake?.where.find(({ question }) => question === id)?.places ?? [],
     clearance,
-    stops: clearance ? null : (conditionRules[id].stops ?? null),
+    stops: clearance ? null : (stopsAll[id] ?? null),
   };
 }
 

@@ -10,7 +10,8 @@ import { exposureGroupNames, exposureNames } from "./exposures";
 import { hurtWords, lockWords } from "./pain";
 import { placeWords, siteNames } from "./places";
 import { againstWords, liftOf, notPermittedWords } from "./prep";
-import { cautionText, conditionNames, conditionReasons, tooYoung } from "./safety";
+import { conditionReasons } from "./conditions";
+import { cautionText, conditionNames, tooYoung } from "./safety";
 
 const distinct = (list: readonly string[]) => expect(new Set(list).size).toBe(list.length);
 

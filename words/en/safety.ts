@@ -1,33 +1,9 @@
-import type { CautionId, IntakeQuestion } from "#core/body/conditions";
+import type { CautionId } from "#core/body/conditions";
 import type { Caution } from "#core/safety/intake";
-import type { SafetySource } from "#core/safety/condition-table";
 import { shortDay } from "./days";
 import { exposureNames } from "./exposures";
 import { capital, listWords } from "./plain";
 import { placeWords } from "./places";
-
-/** The intake's questions, the gravest first. Any yes bars what could harm until a clinician has cleared it. */
-export const intakeQuestions: Record<IntakeQuestion, string> = {
-  saddle: "Loss of bladder or bowel control, or numbness in the saddle?",
-  "heart-effort": "Chest pain, fainting, or breathlessness with effort?",
-  concussion: "A blow to the head, or a concussion not yet over?",
-  unwell: "Pain at night or at rest, fever, or unexplained loss of weight?",
-  "nerve-signs": "Numbness, tingling or weakness?",
-  "recent-injury": "Surgery, fracture, dislocation or sprain within 12 weeks?",
-  "unstable-joint": "A joint that gives way, locks or swells?",
-  spine: "A disc problem, or surgery of the spine?",
-  replacement: "A joint replaced?",
-  hernia: "A hernia or a prolapse?",
-  pregnancy: "Pregnant, or in the months after birth?",
-  pressure: "A heart, blood-pressure, clotting or eye-pressure condition?",
-  bone: "Osteoporosis?",
-  connective: "A connective-tissue condition?",
-  energy: "Missed periods, or eating too little for the training?",
-  thinners: "Blood thinners?",
-  steroids: "Steroids over a long time?",
-  medicine: "Other medicines or injections that affect tendons or the feeling of pain?",
-  "older-new": "Over fifty and new to loading?",
-};
 
 /** A condition, to stand in a sentence. */
 export const conditionNames: Record<CautionId, string> = {
@@ -55,46 +31,9 @@ export const conditionNames: Record<CautionId, string> = {
   "no-intake": "no intake",
 };
 
-/** Why a condition keeps away what it does, for the page of cautions. */
-export const conditionReasons: Record<CautionId, string> = {
-  saddle: "Nerves at the end of the spine may be pressed: hours count.",
-  "heart-effort": "Effort is not safe until the heart has been looked at.",
-  concussion: "A head that is hurt does not take a second knock, strain or being upside down.",
-  unwell: "Training hides, and may feed, what a doctor should find first.",
-  "nerve-signs": "Stretch, load and pressure go on hurting a nerve that is already complaining.",
-  "recent-injury": "Tissue that is healing gives way before it warns.",
-  "unstable-joint": "The end of the range and a load there are where it gives way.",
-  spine: "Bending, arching and turning under load are what a disc or a repair takes least.",
-  replacement: "A new joint can be pushed out of its seat, and a fall can break around it.",
-  hernia: "Pressing with the breath held pushes through what is weak.",
-  pregnancy: "Joints are looser, balance shifts, and the back and the belly are no place to lie.",
-  pressure:
-    "Head down, straining and holding the breath raise the pressure in eye, heart and vessels.",
-  bone: "Bending, turning and landing break thin bones, in the spine first.",
-  connective: "Passive end range loosens what is too loose already.",
-  energy: "Bones and tendons do not mend on too little food.",
-  thinners: "A fall or hard pressure bleeds on.",
-  steroids: "They thin bone and tendon over the months.",
-  medicine: "Tendons may tear, or pain may not warn.",
-  "older-new": "Tendons and balance need months, not weeks, to get used to load.",
-  growing: "Growing bone is softer at its ends than the tendon that pulls on it.",
-  loose: "What is loose is steadied, not stretched.",
-  "no-intake": "Nobody has been asked.",
-};
-
 /** The clinician-first line, said once where it matters. */
 export const cliniciansFirst =
   "This coaches movement; it diagnoses and treats nothing. Clinicians, the athlete’s teacher and local rules come first.";
-
-/** Where a rule of the table comes from. */
-export const sourceNames: Record<SafetySource, string> = {
-  working: "working figure",
-  "malfait-2017": "Malfait et al. 2017, Am J Med Genet C 175:8–26",
-  "mountjoy-2023": "Mountjoy et al. 2023, Br J Sports Med 57:1073–1098",
-  "patricios-2023": "Patricios et al. 2023, Br J Sports Med 57:695–711",
-  "acog-2020": "ACOG Committee Opinion 804, 2020",
-  "sinaki-1984": "Sinaki & Mikkelsen 1984, Arch Phys Med Rehabil 65:593–596",
-};
 
 /** A skill that nobody this young is prepared for. */
 export const tooYoung = (fromAge: number): string =>

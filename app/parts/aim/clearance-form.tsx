@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Clearable } from "#core/body/conditions";
+import { stopsAll, type Clearable } from "#core/body/conditions";
 import { exposureGroupIds, exposureGroups, exposures, type Exposure } from "#core/body/exposures";
 import { conditionRules, harmless } from "#core/safety/condition-table";
 import { conditionNames } from "#words/safety";
@@ -11,8 +11,8 @@ import { useFormDraft } from "../use-draft";
 
 /** What a condition keeps away, and so what may be allowed again; everything, where all stops or a place is shut. */
 function kept(id: Clearable): Exposure[] {
-  const { refuses, stops, asks } = conditionRules[id];
-  return stops || asks ? exposures.filter((one) => !harmless.has(one)) : [...refuses];
+  const { refuses, asks } = conditionRules[id];
+  return id in stopsAll || asks ? exposures.filter((one) => !harmless.has(one)) : [...refuses];
 }
 
 /** A clearance: who, until when, and what may be done again. It lifts that and no more. */
