@@ -13,7 +13,7 @@ const phone = { width: 390, height: 844 };
 /** name, path, viewport, light or dark, and what to do before the picture. */
 const views = [
   ["troupe", "/", desk, "light"],
-  ["aim", "/at/wren/aim", desk, "light"],
+  ["aim", "/at/odalys/aim", desk, "light", intakeShown],
   ["check", "/at/odalys/check?focus=shoulder-flexion", desk, "light", typeRound],
   ["check-photo", "/at/odalys/check?focus=shoulder-flexion", desk, "light", readPhoto],
   ["record", "/at/meheret/check/record", desk, "light"],
@@ -29,9 +29,23 @@ const views = [
   ["season-dose", "/at/odalys/season/dose", desk, "light"],
   ["file", "/file", desk, "light"],
   ["library", "/library", desk, "light"],
+  ["cautions", "/library/cautions", desk, "light", tableShown],
   ["phone-check", "/at/odalys/check", phone, "light", oneAtATime],
   ["phone-run", "/at/odalys/prep", phone, "light", startRun],
 ];
+
+/** The clearance and its limits, and the place it is of. */
+async function intakeShown(page) {
+  await page.getByText(/cleared by/).waitFor();
+  await page.getByText(/cleared by/).evaluate((line) => line.scrollIntoView({ block: "start" }));
+}
+
+/** What each answer keeps away. */
+async function tableShown(page) {
+  await page.getByRole("heading", { name: "What each answer keeps away" }).evaluate((heading) => {
+    heading.scrollIntoView({ block: "start" });
+  });
+}
 
 async function typeRound(page) {
   await page.getByRole("textbox", { name: "Shoulder flexion, left, trial 1, degrees" }).click();
