@@ -29,7 +29,6 @@ const views = [
   ["season-dose", "/at/odalys/season/dose", desk, "light"],
   ["file", "/file", desk, "light"],
   ["library", "/library", desk, "light"],
-  ["cautions", "/library/cautions", desk, "light", tableShown],
   ["phone-check", "/at/odalys/check", phone, "light", oneAtATime],
   ["phone-run", "/at/odalys/prep", phone, "light", startRun],
 ];
@@ -38,13 +37,6 @@ const views = [
 async function intakeShown(page) {
   await page.getByText(/cleared by/).waitFor();
   await page.getByText(/cleared by/).evaluate((line) => line.scrollIntoView({ block: "start" }));
-}
-
-/** What each answer keeps away. */
-async function tableShown(page) {
-  await page.getByRole("heading", { name: "What each answer keeps away" }).evaluate((heading) => {
-    heading.scrollIntoView({ block: "start" });
-  });
 }
 
 async function typeRound(page) {
