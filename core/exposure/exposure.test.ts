@@ -101,6 +101,7 @@ describe("what it loads", () => {
     expect(stressOf(...at("cat-camel/knees")).has("wrist")).toBe(true);
     expect(stressOf(...at("cat-camel/knees")).has("knee")).toBe(true);
     expect(stressOf(...at("calf-roller/roller")).has("calf")).toBe(true);
+    expect(stressOf(...at("overhead-press/weight")).has("wrist")).toBe(true);
     expect([...stressOf(...at("settle/knees"))]).toEqual([]);
     expect(stressOf(...at("run/easy")).has("heel")).toBe(true);
     expect(stressOf(...at("wrist-circles/clasped")).has("knee")).toBe(false);

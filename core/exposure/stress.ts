@@ -21,6 +21,8 @@ const places: Partial<Record<Exposure, readonly SiteId[]>> = {
   hang: ["fingers", "wrist", "forearm", "elbow", "shoulder"],
   "hang-behind": ["fingers", "wrist", "forearm", "elbow", "shoulder", "ribs"],
   impact: ["head", "lumbar", "calf", "shin", "toes", ...leg],
+  // Held in the hands, wherever it is for.
+  weight: ["wrist", "fingers"],
   strain: ["head", "abdomen"],
   "near-maximal": ["head", "abdomen"],
   "spine-bend-end": ["lumbar", "thoracic"],
