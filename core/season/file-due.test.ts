@@ -1,16 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { noIntake } from "../test/bodies";
 import { aim, athlete, log } from "../test/people";
 import { nextMove, type Now } from "./next-move";
 
-const intake = {
-  on: "2026-09-01",
-  yes: [],
-  where: [],
-  note: "",
-  growthSpurt: false,
-  beighton: null,
-  clearances: [],
-};
+const intake = noIntake;
 const now = (over: Partial<Now>): Now => ({
   athlete: athlete({ intake }),
   aim: aim(),

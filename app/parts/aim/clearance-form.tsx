@@ -1,10 +1,10 @@
 import { useState } from "react";
 import { stopsAll, type Clearable } from "#core/body/conditions";
-import { exposureGroupIds, exposureGroups, exposures, type Exposure } from "#core/body/exposures";
+import { exposures, type Exposure } from "#core/body/exposures";
 import { conditionRules, harmless } from "#core/safety/condition-table";
 import { conditionNames } from "#words/safety";
-import { exposureGroupNames, exposureNames } from "#words/exposures";
 import { capital } from "#words/plain";
+import { ExposureTicks } from "../exposure-ticks";
 import { textOf } from "../form-text";
 import { useAct } from "../use-act";
 import { useFormDraft } from "../use-draft";
@@ -72,34 +72,7 @@ export function ClearanceForm({
         </div>
         <fieldset>
           <legend className="label">Allowed again</legend>
-          <div className="grid gap-x-6 gap-y-1 sm:grid-cols-2">
-            {exposureGroupIds.map((group) => {
-              const own = exposureGroups[group].filter((one) => offered.includes(one));
-              if (own.length === 0) return null;
-              return (
-                <div key={group} className="py-1">
-                  <p className="text-sm text-muted">{exposureGroupNames[group]}</p>
-                  {own.map((one) => (
-                    <label key={one} className="flex min-h-8 items-center gap-2">
-                      <input
-                        type="checkbox"
-                        className="size-4 shrink-0 accent-[var(--spruce)]"
-                        checked={allows.includes(one)}
-                        onChange={(event) =>
-                          setAllows(
-                            event.target.checked
-                              ? [...allows, one]
-                              : allows.filter((other) => other !== one),
-                          )
-                        }
-                      />
-                      {exposureNames[one]}
-                    </label>
-                  ))}
-                </div>
-              );
-            })}
-          </div>
+          <ExposureTicks ticked={allows} offered={offered} set={setAllows} />
         </fieldset>
         <p className="flex flex-wrap gap-3">
           <button type="submit" className="press press-main">

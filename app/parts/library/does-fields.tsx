@@ -1,5 +1,6 @@
-import { exposureGroupIds, exposureGroups, type Exposure } from "#core/body/exposures";
-import { exposureGroupNames, exposureNames } from "#words/exposures";
+import type { Exposure } from "#core/body/exposures";
+import { exposureNames } from "#words/exposures";
+import { ExposureTicks } from "../exposure-ticks";
 
 /** What a drill of one's own does to a body: said once, so that the gate can look. Saying "none of it" is an answer. */
 export function DoesFields({
@@ -20,28 +21,7 @@ export function DoesFields({
             ? "none of it"
             : said.map((one) => exposureNames[one]).join(", ")}
       </summary>
-      <div className="grid gap-x-6 sm:grid-cols-2 lg:grid-cols-3">
-        {exposureGroupIds.map((group) => (
-          <fieldset key={group} className="py-1">
-            <legend className="text-sm text-muted">{exposureGroupNames[group]}</legend>
-            {exposureGroups[group].map((one: Exposure) => (
-              <label key={one} className="flex min-h-8 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="size-4 shrink-0 accent-[var(--spruce)]"
-                  checked={said.includes(one)}
-                  onChange={(event) =>
-                    set(
-                      event.target.checked ? [...said, one] : said.filter((other) => other !== one),
-                    )
-                  }
-                />
-                {exposureNames[one]}
-              </label>
-            ))}
-          </fieldset>
-        ))}
-      </div>
+      <ExposureTicks ticked={said} set={set} className="sm:grid-cols-2 lg:grid-cols-3" />
       {does === null ? (
         <button type="button" className="press mt-1" onClick={() => set([])}>
           None of it

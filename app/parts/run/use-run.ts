@@ -26,7 +26,7 @@ import type { AthleteView } from "../../view";
 import { say } from "../say";
 import type { PainSaid } from "./pain-dialog";
 import { useNextLook, useWallClock } from "./use-clock";
-import { againstWords, liftOf } from "#words/prep";
+import { againstWords, liftOf, notPermittedWords } from "#words/prep";
 
 /** An event is later than the last look at the clock. */
 const lastMoment = ({ events }: Run): number => Date.parse(events.at(-1)?.at ?? "") || 0;
@@ -61,9 +61,12 @@ export function useRun(view: AthleteView, run: Run) {
   const tell = useCallback(
     (...events: Happening[]) => {
       setWaiting(true);
-      void perform({ act: "happen", runId: run.id, events, along }).finally(() =>
-        setWaiting(false),
-      );
+      void perform({ act: "happen", runId: run.id, events, along })
+        .then((came) => {
+          if ("refused" in came && came.refused.why === "not-permitted")
+            say(notPermittedWords(came.refused.drill, came.refused.against));
+        })
+        .finally(() => setWaiting(false));
     },
     [run, along],
   );
@@ -135,9 +138,12 @@ export function useRun(view: AthleteView, run: Run) {
     seen: (see: string, remedy: Remedy, words: string) => {
       const form = remedy.id === "rung-down" ? "lost" : "wobble";
       const then = words.split(":")[0]!.toLowerCase();
-      if (remedy.item) plan("form", remedy.item, { type: "form", form, seen: see, then });
+      // What was seen is kept, whatever the gate says of the rung below.
+      const barred = remedy.item && drill ? itemBarred(remedy.item, drill, request) : [];
+      if (remedy.item && barred.length === 0)
+        plan("form", remedy.item, { type: "form", form, seen: see, then });
       else tell({ type: "form", form, seen: see, then });
-      say(`${words}.`);
+      say(drill && barred.length > 0 ? notPermittedWords(drill.name, barred) : `${words}.`);
     },
     minutes: (now: MinutesNow) => {
       if (now.endsPresent)
