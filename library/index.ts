@@ -18,6 +18,7 @@ import leg from "./protocols/leg.json";
 import screens from "./protocols/screens.json";
 import shoulder from "./protocols/shoulder.json";
 import splits from "./protocols/splits.json";
+import tape from "./protocols/tape.json";
 import trunk from "./protocols/trunk.json";
 import climbing from "./skills/climbing.json";
 import dance from "./skills/dance.json";
@@ -29,7 +30,9 @@ import supports from "./skills/supports.json";
 /** The library that ships with the application, read by the same schema as a coach's own pack. */
 export const library: Library = {
   skills: z.array(Skill).parse([handBalance, supports, floor, dance, climbing, everyday].flat()),
-  protocols: z.array(Protocol).parse([shoulder, arm, trunk, hip, splits, leg, screens].flat()),
+  protocols: z
+    .array(Protocol)
+    .parse([shoulder, arm, trunk, hip, splits, leg, screens, tape].flat()),
   formats: z.array(Format).parse(formats),
   drills: z
     .array(Drill)

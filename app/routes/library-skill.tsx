@@ -50,7 +50,8 @@ export default function SkillPage({ loaderData: { skill, checks, stands } }: Rou
                 <p className="text-sm text-muted">
                   {demand.hips ? `${demand.hips} hips: ` : ""}
                   {demand.how}, {demand.mode}
-                  {demand.loaded ? ", loaded" : ""}. {demand.missing} ({demand.source})
+                  {demand.loaded ? ", loaded" : ""}. {demand.missing} ({demand.source}
+                  {demand.reason ? `: ${demand.reason}` : ""})
                 </p>
               </li>
             ))}

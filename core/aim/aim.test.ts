@@ -18,6 +18,9 @@ const measured = [
   ...both("wrist-extension", 91, 99),
   check({ protocolId: "upper-back-extension", side: "mid", trials: [25, 25] }),
   ...both("hip-extension", 25, 25),
+  ...(["left", "right"] as const).map((side) =>
+    check({ side, mode: "active", trials: [190, 190] }),
+  ),
 ];
 
 describe("margin and verdict", () => {
@@ -66,7 +69,23 @@ describe("the gap", () => {
     expect(first!.limiter).toBeCloseTo((1.6 * 22) / 180, 6);
   });
   it("looks only at the mode the demand asks", () =>
-    expect(gaps([check({ mode: "active" })]).every((gap) => gap.verdict === "unknown")).toBe(true));
+    expect(
+      gaps([check({ mode: "active" })])
+        .map(({ demand, sides }) => [
+          demand.motion,
+          demand.mode,
+          sides.some(({ have }) => have !== null),
+        ])
+        .sort(),
+    ).toEqual(
+      skill("handstand")
+        .demands.map(({ motion, mode }) => [
+          motion,
+          mode,
+          motion === "shoulder.flexion" && mode === "active",
+        ])
+        .sort(),
+    ));
   it("passable asks less", () =>
     expect(
       gaps(measured, { quality: "passable" }).find(
@@ -144,7 +163,7 @@ describe("the headline", () => {
     });
     const motions = (some: typeof by.clear) => some.map(({ demand }) => demand.motion);
     expect(motions(by.unsure)).toEqual(["wrist.extension"]);
-    expect(motions(by.clear)).toEqual(["thoracic.extension", "hip.extension"]);
+    expect(motions(by.clear)).toEqual(["thoracic.extension", "hip.extension", "shoulder.flexion"]);
     expect(headlineOf(gaps([])).verdict).toEqual({ says: "nothing-measured" });
   });
   it("does not call a passive range ready in loose joints, and does not praise noise", () => {

@@ -8,6 +8,7 @@ import { normalBelow } from "../stats/normal";
 import { angleOf, bodyOf, checksOf, valueOf, type Angle } from "../measure/value";
 import { isLooseJointed } from "../safety/intake";
 import type { Demand, Skill } from "../content/skill";
+import { judgedTogether, type TogetherWhy } from "./together";
 
 export type Verdict = "clear" | "unsure" | "short" | "unknown";
 
@@ -29,7 +30,8 @@ export type SideMargin = {
 export type MarginWhy =
   /** Degrees, and the probability that the range is there. */
   | { rule: "margin"; have: number; se: number; need: number; margin: number; probability: number }
-  | { rule: "unmeasured"; motion: MotionId; mode: Mode };
+  | { rule: "unmeasured"; motion: MotionId; mode: Mode }
+  | TogetherWhy;
 
 export type DemandGap = {
   demand: Demand;
@@ -80,9 +82,9 @@ export type GapInput = {
  * An unmeasured demand is `unknown`: it has no margin, and is never counted as zero.
  */
 export function gapOf(input: GapInput): DemandGap[] {
-  return demandsOf(input.skill, input.aim)
-    .map((demand) => demandGap(demand, input))
-    .sort(byLimit);
+  const each = demandsOf(input.skill, input.aim).map((demand) => demandGap(demand, input));
+  const { checks, library, athlete, on } = input;
+  return judgedTogether(each, checks, library, athlete, on).sort(byLimit);
 }
 
 const rank: Record<Verdict, number> = { short: 0, unsure: 1, unknown: 2, clear: 3 };
@@ -102,6 +104,19 @@ const leastNeed = 10;
 export const shareOfNeed = (degrees: number, need: number): number =>
   degrees / Math.max(Math.abs(need), leastNeed);
 
+/** The worst verdict among the sides that are asked. */
+export const worstOf = (sides: readonly SideMargin[]): Verdict =>
+  sides
+    .filter(({ asked }) => asked)
+    .map(({ verdict }) => verdict)
+    .sort((a, b) => rank[a] - rank[b])[0]!;
+
+/** What a reading shows of one joint: of legs that go apart together, half each. */
+function shown(angle: Angle | null, { together }: Protocol): Angle | null {
+  if (!angle || !together.some(({ leg }) => leg === "both-sides")) return angle;
+  return { ...angle, degrees: angle.degrees / 2, se: angle.se / 2 };
+}
+
 function demandGap(demand: Demand, input: GapInput): DemandGap {
   const need = input.aim.quality === "clean" ? demand.clean : demand.passable;
   const protocol = protocolFor(demand, input);
@@ -110,19 +125,21 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
       protocol &&
       checksOf(input.checks, {
         protocolId: protocol.id,
-        side,
+        side: protocol.sided ? side : "mid",
         mode: demand.mode,
         ...(input.on ? { on: input.on } : {}),
       })[0];
     const have =
-      protocol && check && angleOf(valueOf(check, protocol), protocol, bodyOf(input.athlete));
+      protocol &&
+      check &&
+      shown(angleOf(valueOf(check, protocol), protocol, bodyOf(input.athlete)), protocol);
     if (!have) return unmeasured(side, asked, demand);
     return { ...marginOf(have, need), side, asked, have, checkedOn: check.on };
   });
   const asked = sides.filter((side) => side.asked);
   const known = asked.filter((side) => side.margin !== null);
   const shortage = known.length === 0 ? null : Math.max(0, ...known.map((side) => -side.margin!));
-  const verdict = asked.map((side) => side.verdict).sort((a, b) => rank[a] - rank[b])[0]!;
+  const verdict = worstOf(sides);
   return {
     demand,
     need,
@@ -138,14 +155,18 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
   };
 }
 
+/** The checks that can show what a demand asks: those it names, else those of its motion. */
+export const answering = (demand: Demand, { protocols }: Pick<Library, "protocols">): Protocol[] =>
+  (demand.by.length > 0
+    ? demand.by.flatMap((id) => protocols.find((protocol) => protocol.id === id) ?? [])
+    : protocols.filter(({ motion }) => motion === demand.motion)
+  ).filter(({ modes }) => modes.includes(demand.mode));
+
 /**
- * The check that answers a demand: of those for its motion the one measured last, the library's first where none
- * was.
+ * The check that answers a demand: of those that can, the one measured last, the first of them where none was.
  */
 function protocolFor(demand: Demand, { checks, library, on }: GapInput): Protocol | null {
-  const able = library.protocols.filter(
-    ({ motion, modes }) => motion === demand.motion && modes.includes(demand.mode),
-  );
+  const able = answering(demand, library);
   const lastOn = ({ id }: Protocol): string =>
     checks
       .filter(
@@ -163,11 +184,11 @@ function protocolFor(demand: Demand, { checks, library, on }: GapInput): Protoco
  * @example marginOf({ degrees: 158, se: 3 }, 180) // margin −22, short
  */
 export function marginOf(
-  have: Pick<Angle, "degrees" | "se">,
+  have: Pick<Angle, "degrees" | "se"> & Partial<Pick<Angle, "atLeast">>,
   need: number,
 ): Pick<SideMargin, "margin" | "probability" | "verdict" | "why"> {
   const margin = have.degrees - need;
-  const probability = normalBelow(margin / have.se);
+  const probability = have.atLeast && margin >= -1e-6 ? 1 : normalBelow(margin / have.se);
   return {
     margin,
     probability,

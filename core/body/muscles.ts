@@ -1,3 +1,4 @@
+import * as z from "zod";
 import type { MotionId } from "./motions";
 import type { SiteId } from "./sites";
 
@@ -167,6 +168,7 @@ export const muscleRows = {
 } as const satisfies Record<string, MuscleRow>;
 
 export type MuscleId = keyof typeof muscleRows;
-export const muscleIds = Object.keys(muscleRows) as MuscleId[];
+export const muscleIds = Object.keys(muscleRows) as [MuscleId, ...MuscleId[]];
+export const MuscleId = z.enum(muscleIds);
 /** What a muscle does and what lengthens it. */
 export const muscleOf = (id: MuscleId): MuscleRow => muscleRows[id];

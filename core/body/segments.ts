@@ -57,12 +57,30 @@ export const centres = {
 /** Shin length (knee axis to ankle axis) of a body of this stature, cm. */
 export const shinLength = (statureCm: number): number => lengths.shank * statureCm;
 
+/** Thigh length (hip axis to knee axis) of a body of this stature, cm. */
+export const thighLength = (statureCm: number): number => lengths.thigh * statureCm;
+
+/** Forearm length (elbow axis to wrist axis) of a body of this stature, cm. */
+export const forearmLength = (statureCm: number): number => lengths.forearm * statureCm;
+
+/** Shoulder axis to wrist axis of a body of this stature, cm. */
+export const armToWrist = (statureCm: number): number =>
+  (lengths.upperArm + lengths.forearm) * statureCm;
+
+/** Trunk length, hip axis to the notch above the breastbone, of a body of this stature, cm. */
+export const trunkLength = (statureCm: number): number =>
+  (lengths.pelvis + lengths.loin + lengths.chest) * statureCm;
+
 /** Foot length of a body of this stature, cm. */
 export const footLength = (statureCm: number): number => lengths.foot * statureCm;
 
 /** Leg length, hip axis to floor, of a body of this stature, cm (thigh + shank + ankle height). */
 export const legLength = (statureCm: number): number =>
   (lengths.thigh + lengths.shank + lengths.ankleHeight) * statureCm;
+
+/** Of a leg from hip axis to floor, the share from hip axis to ankle axis. */
+export const hipToAnkleShare =
+  (lengths.thigh + lengths.shank) / (lengths.thigh + lengths.shank + lengths.ankleHeight);
 
 /** Shoulder breadth of a body of this stature, cm. */
 export const shoulderBreadth = (statureCm: number): number => shoulderBreadthShare * statureCm;

@@ -25,7 +25,11 @@ export const ReadingKind = z.enum([
   "middle-split-gap-cm",
   "ankle-spread-cm",
   "pass-over-grip-cm",
+  /** A length that stands for an angle by the check's own `geometry`. */
+  "geometry-cm",
   "distance-cm",
+  "seconds",
+  "kilograms",
   "count",
 ]);
 export type ReadingKind = z.infer<typeof ReadingKind>;
@@ -80,6 +84,37 @@ export const LevelReading = z.object({
 });
 export type LevelReading = z.infer<typeof LevelReading>;
 
+/** Lengths of a body that a tape's reading is set against. */
+export const BodyPart = z.enum([
+  "hip-to-ankle",
+  "thigh",
+  "shin",
+  "arm",
+  "arm-to-wrist",
+  "forearm",
+  "trunk",
+  "ankle-to-toe",
+  "heel-to-ball",
+]);
+export type BodyPart = z.infer<typeof BodyPart>;
+
+/**
+ * How a length becomes an angle, degrees. With x the reading less an allowance and ℓ the body part's length:
+ * `chord` is the angle between two places of a swung limb, 2 · asin(x / 2ℓ); `sine` how far a limb is off a line,
+ * asin(x / ℓ); `fold` the bend of a knee from the heel's distance to the hip, by the law of cosines over thigh and
+ * shin. The angle is base + sign × that, times the share that belongs to one side.
+ */
+export const Geometry = z.object({
+  rule: z.enum(["chord", "sine", "fold"]),
+  part: BodyPart,
+  base: z.number().default(0),
+  sign: z.union([z.literal(1), z.literal(-1)]).default(1),
+  /** Taken off the reading: what lies between the skin and the joint's axis, cm. */
+  less: z.number().default(0),
+  share: z.number().min(0.1).max(1).default(1),
+});
+export type Geometry = z.infer<typeof Geometry>;
+
 /** How one joint motion is measured, so that two people on two days measure the same thing. */
 export const Protocol = z.object({
   id: z.string(),
@@ -114,6 +149,13 @@ export const Protocol = z.object({
   points: z.array(z.string()).default([]),
   photo: PhotoReading.optional(),
   level: LevelReading.optional(),
+  geometry: Geometry.optional(),
+  /** Motions whose sum the angle is, where it is not one motion's: a split's front and back leg, or both legs. */
+  together: z
+    .array(z.object({ motion: MotionId, leg: z.enum(["front-leg", "back-leg", "both-sides"]) }))
+    .default([]),
+  /** What it says of a body that reads this and no better: "the floor ends it", so more cannot be read. */
+  endsAt: z.number().nullable().default(null),
   compensations: z.array(z.object({ id: z.string(), text: z.string() })).min(1),
   cautions: z.array(z.string()).min(1),
   /** Who is not measured this way. */
@@ -124,9 +166,15 @@ export const Protocol = z.object({
 });
 export type Protocol = z.infer<typeof Protocol>;
 
+export type ReadingUnit = "°" | " cm" | " s" | " kg" | "";
+
 /** The unit in which the reading is kept and printed. */
-export const unitOf = (protocol: Pick<Protocol, "reading">): "°" | " cm" | "" =>
-  protocol.reading === "degrees" ? "°" : protocol.reading === "count" ? "" : " cm";
+export function unitOf({ reading }: Pick<Protocol, "reading">): ReadingUnit {
+  if (reading === "degrees") return "°";
+  if (reading === "seconds") return " s";
+  if (reading === "kilograms") return " kg";
+  return reading === "count" ? "" : " cm";
+}
 
 /** Whether the reading is a length, which may be typed in inches or finger widths too. */
 export const isLength = (protocol: Pick<Protocol, "reading">): boolean =>

@@ -27,7 +27,11 @@ export const Demand = z.object({
   how: z.string(),
   /** What the body does instead. */
   missing: z.string(),
+  /** A published source, "working figure", or "own figure" with the reason for it. */
   source: z.string(),
+  reason: z.string().default(""),
+  /** Checks that can show what is asked here, the best first; empty: those of the motion. */
+  by: z.array(z.string()).default([]),
   /** Only asked with these hips, where the aim may choose between square and open ones. */
   hips: z.enum(["square", "open"]).optional(),
 });

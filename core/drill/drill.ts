@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { Gate } from "./gate";
 import { MotionId } from "../body/motions";
+import { MuscleId } from "../body/muscles";
 import { Picture } from "../figure/picture";
 import { IntakeQuestion } from "../body/conditions";
 import { Dose } from "./dose";
@@ -178,6 +179,11 @@ export const Drill = z.object({
   /** What every rung does to a body beyond what can be seen of it; null where nobody has said. */
   does: z.array(Exposure).nullable().default(null),
   presses: z.array(SiteId).default([]),
+  /** Muscles it contracts that its motions do not tell: a squeeze works the inner thighs and opens nothing. */
+  works: z.array(MuscleId).default([]),
+  /** In a line: what it is for, and what it is not. */
+  purpose: z.string().default(""),
+  notFor: z.string().default(""),
 });
 export type Drill = z.infer<typeof Drill>;
 

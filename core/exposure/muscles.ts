@@ -14,7 +14,9 @@ export function musclesOf(drill: Drill, rung: Rung): MusclesOf {
     .serves.filter(({ share }) => share >= onPurpose)
     .map(({ motion }) => motion);
   const { exposes } = doesOf(drill, rung);
-  const making = muscleIds.filter((id) => muscleOf(id).makes.some((one) => motions.includes(one)));
+  const making = muscleIds.filter(
+    (id) => drill.works.includes(id) || muscleOf(id).makes.some((one) => motions.includes(one)),
+  );
   const stretched = muscleIds.filter((id) =>
     muscleOf(id).stretchedBy.some((one) => motions.includes(one)),
   );

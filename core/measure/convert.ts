@@ -1,6 +1,17 @@
 import { clamp, degrees, radians } from "../body/angles";
-import { armLength, footLength, legLength, shinLength, shoulderBreadth } from "../body/segments";
-import type { ReadingKind } from "../content/protocol";
+import {
+  armLength,
+  armToWrist,
+  footLength,
+  forearmLength,
+  hipToAnkleShare,
+  legLength,
+  shinLength,
+  shoulderBreadth,
+  thighLength,
+  trunkLength,
+} from "../body/segments";
+import type { BodyPart, Geometry, Protocol, ReadingKind } from "../content/protocol";
 
 /** The wall touches the kneecap, which sits this far in front of the shin's axis, cm. A working figure. */
 const patellaAllowance = 5;
@@ -70,7 +81,7 @@ export const passOverAngle = (gripCm: number, breadthCm: number, armCm: number):
 
 /** A length that a formula takes: of the body, measured (`own`) or from the stature, or a fixed allowance. */
 export type BodyLength = {
-  length: "leg" | "arm" | "breadth" | "shin" | "ankle-behind-toe" | "kneecap";
+  length: BodyPart | "leg" | "breadth" | "ankle-behind-toe" | "kneecap" | "allowance";
   cm: number;
   from: "own" | "stature" | "allowance";
 };
@@ -91,8 +102,78 @@ const bodyLength = (
 ): BodyLength => ({ length, cm, from: own === undefined ? "stature" : "own" });
 const legAlone = (body: BodyMeasures) => [bodyLength("leg", body.legCm, leg(body))];
 
+/** The ball of the foot lies this fraction of the foot's length before the heel. A working figure. */
+const heelToBall = 0.7;
+
+/** The length of a body part: measured where it was, else from the stature. */
+function partOf(part: BodyPart, body: BodyMeasures): BodyLength {
+  const stature = body.statureCm;
+  switch (part) {
+    case "hip-to-ankle":
+      return bodyLength(part, body.legCm, leg(body) * hipToAnkleShare);
+    case "arm":
+      return bodyLength(part, body.armCm, arm(body));
+    case "shin":
+      return bodyLength(part, body.shinCm, body.shinCm ?? shinLength(stature));
+    case "thigh":
+      return bodyLength(part, undefined, thighLength(stature));
+    case "arm-to-wrist":
+      return bodyLength(part, undefined, armToWrist(stature));
+    case "forearm":
+      return bodyLength(part, undefined, forearmLength(stature));
+    case "trunk":
+      return bodyLength(part, undefined, trunkLength(stature));
+    case "ankle-to-toe":
+      return bodyLength(part, body.footCm, ankleBehindToe * (body.footCm ?? footLength(stature)));
+    case "heel-to-ball":
+      return bodyLength(part, body.footCm, heelToBall * (body.footCm ?? footLength(stature)));
+  }
+}
+
+/** Bend of a knee whose heel is this far from the hip, degrees: law of cosines over thigh and shin. */
+function kneeFold(heelToHip: number, thigh: number, shin: number): number {
+  const cosine = (thigh * thigh + shin * shin - heelToHip * heelToHip) / (2 * thigh * shin);
+  return 180 - degrees(Math.acos(clamp(cosine, -1, 1)));
+}
+
+/**
+ * The conversion of a check that states its own geometry.
+ * @example a chord of 90 cm over a leg of 90 cm is 60°; a sine of 30 cm over an arm of 60 cm is 30°
+ */
+function byGeometry(geometry: Geometry): Conversion {
+  const { rule, part, base, sign, less, share } = geometry;
+  const turned = (cm: number, body: BodyMeasures): number => {
+    const length = partOf(part, body).cm;
+    if (rule === "chord") return 2 * degrees(Math.asin(clamp(cm / (2 * length), -1, 1)));
+    if (rule === "sine") return degrees(Math.asin(clamp(cm / length, -1, 1)));
+    return kneeFold(cm, partOf("thigh", body).cm, partOf("shin", body).cm);
+  };
+  return {
+    lengths: (body) => [
+      ...(rule === "fold" ? [partOf("thigh", body), partOf("shin", body)] : [partOf(part, body)]),
+      ...(less === 0
+        ? []
+        : [{ length: "allowance" as const, cm: less, from: "allowance" as const }]),
+    ],
+    angle: (reading, body) => share * (base + sign * turned(reading - less, body)),
+  };
+}
+
+const geometries = new WeakMap<Geometry, Conversion>();
+
+/** The conversion of a check's reading to an angle; undefined for angles, bare lengths and counts. */
+export function conversionOf({
+  reading,
+  geometry,
+}: Pick<Protocol, "reading" | "geometry">): Conversion | undefined {
+  if (!geometry) return conversions[reading];
+  let known = geometries.get(geometry);
+  if (!known) geometries.set(geometry, (known = byGeometry(geometry)));
+  return known;
+}
+
 /** The conversions by kind of reading; angles, bare lengths and counts have none. */
-export const conversions: Partial<Record<ReadingKind, Conversion>> = {
+const conversions: Partial<Record<ReadingKind, Conversion>> = {
   "knee-to-wall-cm": {
     lengths: (body) => [
       bodyLength("shin", body.shinCm, body.shinCm ?? shinLength(body.statureCm)),

@@ -4,7 +4,7 @@ import { diceOf } from "../stats/dice";
 import { athlete, check, protocol } from "../test/people";
 import { changeBetween, changeSince, comparable, sideDifference } from "./change";
 import {
-  conversions,
+  conversionOf,
   kneeToWall,
   middleSpread,
   middleSpreadFromGap,
@@ -62,7 +62,7 @@ describe("readings become joint angles", () => {
             kneeToWall(distance + 0.001, { statureCm }) - kneeToWall(distance, { statureCm });
           expect(rise).toBeGreaterThan(0);
           expect(rise / 0.001).toBeCloseTo(
-            slopeAt(conversions["knee-to-wall-cm"]!, distance, { statureCm }),
+            slopeAt(conversionOf({ reading: "knee-to-wall-cm" })!, distance, { statureCm }),
             1,
           );
         },
@@ -109,7 +109,7 @@ describe("value and error", () => {
       "pass-over-grip-cm": [95, 1.5],
     } as const;
     for (const [kind, [reading, error]] of Object.entries(readings)) {
-      const conversion = conversions[kind as keyof typeof readings]!;
+      const conversion = conversionOf({ reading: kind as keyof typeof readings })!;
       const draws = Array.from({ length: 20_000 }, () =>
         conversion.angle(reading + error * dice.normal(), body),
       );

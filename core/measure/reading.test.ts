@@ -113,20 +113,25 @@ describe("a proposed round", () => {
     expect(items.every(({ reason }) => reason === "never")).toBe(true);
   });
   it("leaves out what is clear, takes what is unsure or due again", () => {
-    const clear = both({ on: "2026-11-20", trials: [200, 200] });
+    const clear = (["passive", "active"] as const).flatMap((mode) =>
+      both({ on: "2026-11-20", mode, trials: [200, 200] }),
+    );
     expect(propose(clear).items.map(({ protocolId }) => protocolId)).not.toContain(
       "shoulder-flexion",
     );
     const unsure = propose(both({ on: "2026-11-20", trials: [181, 181] })).items;
-    expect(unsure.find(({ protocolId }) => protocolId === "shoulder-flexion")).toMatchObject({
-      reason: "unsure",
-      age: 4,
-    });
+    const passive = (items: typeof unsure) =>
+      items.find(({ protocolId, mode }) => protocolId === "shoulder-flexion" && mode === "passive");
+    expect(passive(unsure)).toMatchObject({ reason: "unsure", age: 4 });
     const due = propose(both({ on: "2026-11-01", trials: [200, 200] })).items;
-    expect(due.find(({ protocolId }) => protocolId === "shoulder-flexion")!.reason).toBe("due");
+    expect(passive(due)!.reason).toBe("due");
   });
   it("does not ask the same again the same day", () => {
-    const { items } = propose(both({ on: today, trials: [181, 181] }));
+    const { items } = propose(
+      (["passive", "active"] as const).flatMap((mode) =>
+        both({ on: today, mode, trials: [181, 181] }),
+      ),
+    );
     expect(items.map(({ protocolId }) => protocolId)).not.toContain("shoulder-flexion");
   });
   it("fits the minutes, the most pressing first, and says what is left", () => {

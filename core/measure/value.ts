@@ -1,15 +1,17 @@
 import type { Athlete } from "../records/athlete";
 import type { Check } from "../records/records";
 import type { Side } from "../body/side";
-import { conversions, slopeAt, type BodyLength, type BodyMeasures } from "./convert";
+import { conversionOf, slopeAt, type BodyLength, type BodyMeasures } from "./convert";
 import {
   errorOf,
   unitOf,
   type ErrorSource,
+  type Geometry,
   type Instrument,
   type Mode,
   type Protocol,
   type ReadingKind,
+  type ReadingUnit,
 } from "../content/protocol";
 
 /** What was read: the trials in the protocol's unit, with what, and the reading's own error where it has one. */
@@ -42,6 +44,7 @@ export type MeanWhy = {
 export type ConvertedWhy = {
   rule: "converted";
   reading: ReadingKind;
+  geometry?: Geometry;
   value: number;
   se: number;
   lengths: readonly BodyLength[];
@@ -51,7 +54,17 @@ export type ConvertedWhy = {
 };
 
 /** A joint angle with its standard error, degrees. */
-export type Angle = { degrees: number; se: number; why: MeanWhy | ConvertedWhy };
+export type Angle = {
+  degrees: number;
+  se: number;
+  /** The reading stands at its stop (a split on the floor): the joint has at least so much. */
+  atLeast: boolean;
+  why: MeanWhy | ConvertedWhy;
+};
+
+/** Whether a reading stands where it cannot read more. */
+const atItsStop = (value: number, { endsAt, better }: Protocol): boolean =>
+  endsAt !== null && (better === "less" ? value <= endsAt : value >= endsAt);
 
 /**
  * The value of a check: the mean of its trials.
@@ -95,16 +108,21 @@ export const bodyOf = (athlete: Athlete): BodyMeasures => ({
 
 /** The joint angle that a reading stands for, error carried through the conversion; null for lengths and counts. */
 export function angleOf(value: Value, protocol: Protocol, body: BodyMeasures): Angle | null {
-  if (protocol.reading === "degrees") return { degrees: value.value, se: value.se, why: value.why };
-  const conversion = conversions[protocol.reading];
+  if (protocol.reading === "degrees") {
+    const { value: degrees, se, why } = value;
+    return { degrees, se, atLeast: atItsStop(degrees, protocol), why };
+  }
+  const conversion = conversionOf(protocol);
   if (!conversion) return null;
   const slope = slopeAt(conversion, value.value, body);
   return {
     degrees: conversion.angle(value.value, body),
     se: value.se * Math.abs(slope),
+    atLeast: atItsStop(value.value, protocol),
     why: {
       rule: "converted",
       reading: protocol.reading,
+      ...(protocol.geometry ? { geometry: protocol.geometry } : {}),
       value: value.value,
       se: value.se,
       lengths: conversion.lengths(body),
@@ -115,8 +133,8 @@ export function angleOf(value: Value, protocol: Protocol, body: BodyMeasures): A
 }
 
 /** The unit in which a check is compared and charted: degrees where its reading stands for an angle. */
-export const angleUnit = (protocol: Protocol): "°" | " cm" | "" =>
-  conversions[protocol.reading] ? "°" : unitOf(protocol);
+export const angleUnit = (protocol: Protocol): ReadingUnit =>
+  conversionOf(protocol) ? "°" : unitOf(protocol);
 
 export type Wanted = { protocolId: string; side: Side; mode?: Mode; on?: string };
 

@@ -139,6 +139,11 @@ function modelGap({ skill, aim, athlete, checks, library }: Question, on: string
     ...athlete,
     measures: { ...athlete.measures, pelvisCm: 0, fittedLegCm: undefined },
   };
-  const gaps = gapOf({ athlete: bare, aim, skill, checks, library, on });
+  // The joints alone: the tape that the model is held against must not speak for them.
+  const taped = new Set(
+    library.protocols.filter(({ together }) => together.length > 0).map(({ id }) => id),
+  );
+  const alone = checks.filter(({ protocolId }) => !taped.has(protocolId));
+  const gaps = gapOf({ athlete: bare, aim, skill, checks: alone, library, on });
   return shapesOf(skill, { side: aim.side, hips: aim.hips }, bare, gaps).had.tapeCm ?? 0;
 }

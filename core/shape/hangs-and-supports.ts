@@ -69,10 +69,11 @@ export function supportShape(ranges: Ranges, high: boolean): Shape {
   const hip = joint(ranges, "hip.flexion-straight", "hip", "both", high ? 130 : 92);
   const open = high ? joint(ranges, "hip.straddle", "hip", "both", 55) : null;
   const wrist = joint(ranges, "wrist.extension", "wrist", "both", high ? 95 : 90);
+  const arms = joint(ranges, "shoulder.extension", "shoulder", "both", high ? 40 : 10);
   const fold = Math.max(0, hip.used);
   // The pelvis leans back a little so that the hands stay under the weight.
   const back = high ? -28 : -6;
-  const short = hip.short + (open ? 0.4 * open.short : 0);
+  const short = hip.short + (open ? 0.4 * open.short : 0) + 0.6 * arms.short;
   return assembled({
     pose: {
       pelvis: back,
@@ -80,7 +81,7 @@ export function supportShape(ranges: Ranges, high: boolean): Shape {
       ...(open ? { hipOpen: open.used } : {}),
       ankle: -50,
       toes: -12,
-      shoulder: back - (high ? 16 : 4),
+      shoulder: -Math.max(0, arms.used),
       shoulderOut: 6,
       wrist: Math.min(90, Math.max(0, wrist.used)),
       lowBack: high ? -16 : -4,
@@ -90,7 +91,7 @@ export function supportShape(ranges: Ranges, high: boolean): Shape {
     view: high ? 25 : 0,
     balanced: null,
     base: null,
-    joints: [hip, ...(open ? [open] : []), wrist],
+    joints: [hip, ...(open ? [open] : []), arms, wrist],
     gives: [
       {
         at: "ankle",

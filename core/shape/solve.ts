@@ -32,7 +32,7 @@ type Asked = { ranges: Ranges; side: LeftRight; open: boolean; body: Body };
 /** A shape's own mechanics, and the motions it reads; what else a skill asks is told joint by joint. */
 type Model = { reads: readonly MotionId[]; shape: (asked: Asked) => Shape };
 
-const squatting: readonly MotionId[] = ["ankle.dorsiflexion", "hip.flexion"];
+const squatting: readonly MotionId[] = ["ankle.dorsiflexion", "hip.flexion", "knee.flexion"];
 
 export const models: Record<Exclude<ShapeModel, "posed">, Model> = {
   handstand: {
@@ -97,11 +97,11 @@ export const models: Record<Exclude<ShapeModel, "posed">, Model> = {
     shape: ({ ranges }) => behindBackHangShape(ranges),
   },
   "l-sit": {
-    reads: ["hip.flexion-straight", "wrist.extension"],
+    reads: ["hip.flexion-straight", "shoulder.extension", "wrist.extension"],
     shape: ({ ranges }) => supportShape(ranges, false),
   },
   "high-straddle": {
-    reads: ["hip.flexion-straight", "hip.straddle", "wrist.extension"],
+    reads: ["hip.flexion-straight", "hip.straddle", "shoulder.extension", "wrist.extension"],
     shape: ({ ranges }) => supportShape(ranges, true),
   },
   "demi-rise": {

@@ -38,6 +38,7 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
   const sides = one ? kind.standing : "both";
   const ankle = joint(ranges, "ankle.dorsiflexion", "ankle", sides, one ? 40 : 38);
   const hip = joint(ranges, "hip.flexion", "hip", sides, 120);
+  const knee = joint(ranges, "knee.flexion", "knee", sides, kneeBends);
   const free = one
     ? joint(ranges, "hip.flexion-straight", "hip", otherSide(kind.standing), 90)
     : null;
@@ -48,7 +49,8 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
   const leanFor = (parts: Parts) => (below: number) =>
     rootOf((lean) => offMidFoot(bottom(kind, below, lean, parts), kind), -25, 80, 1e-5);
   const leanAt = leanFor(ideal);
-  const cap = Math.min(deepest, kneeBends - 90 - ankle.used);
+  // Read at the asked ankle, so that a better ankle never costs depth.
+  const cap = Math.min(deepest, kneeBends - 90 - ankle.used, knee.used - 90 - ankle.asked);
   const judged = deepestFit(leanAt, hip.have, cap);
   // The body that is drawn holds its own arms and leg, and balances with them.
   const own = { ankle, free, arms };
@@ -98,6 +100,7 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
     joints: [
       { ...ankle, side: kind.standing },
       { ...hip, short: below < clean.below - 0.5 && hip.have < 140 ? Math.max(hip.short, 1) : 0 },
+      { ...knee, side: kind.standing },
       ...(free ? [free] : []),
       ...arms.joints,
     ],

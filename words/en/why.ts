@@ -1,7 +1,7 @@
 import type { WhyWords } from "./plain";
 import type { MarginWhy } from "#core/aim/gap";
 import { motionOf } from "#core/body/motions";
-import { unitOf, type ErrorSource, type ReadingKind } from "#core/content/protocol";
+import { unitOf, type ErrorSource, type Geometry, type ReadingKind } from "#core/content/protocol";
 import type { ChangeWhy, SidesWhy } from "#core/measure/change";
 import type { BodyLength } from "#core/measure/convert";
 import type { JoinedWhy, Reckoned } from "#core/measure/pairs";
@@ -35,7 +35,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "converted":
       return {
-        rule: `${formulas[why.reading] ?? ""}; error = reading’s error × slope`,
+        rule: `${why.geometry ? geometryWords(why.geometry) : (formulas[why.reading] ?? "")}; error = reading’s error × slope`,
         inputs: {
           reading: `${why.value.toFixed(1)}${unitOf({ reading: why.reading })} ± ${why.se.toFixed(2)}`,
           ...Object.fromEntries(why.lengths.map(lengthWords)),
@@ -107,6 +107,15 @@ export function whyWords(why: Why): WhyWords {
         rule: "no check of this motion yet: unknown, not zero",
         inputs: { motion: motionOf(why.motion).name, mode: why.mode },
       };
+    case "together":
+      return {
+        rule: "one reading over two joints: what one has more, the other needs less",
+        inputs: {
+          together: `${why.atLeast ? "at least " : ""}${why.sum.toFixed(1)}° ± ${why.se.toFixed(1)}° of ${why.need}°`,
+          "this joint gives": `${why.gives.toFixed(1)}°`,
+          "the other gives": `${why.other.toFixed(1)}°`,
+        },
+      };
     case "tape-fit":
       return {
         rule: "tape = leg length × the model’s share + allowance, by least squares, each round by 1 / error²; the leg is held to the stature’s within 2 cm, the allowance to nothing within 10 cm. Residual = root mean square of what is left",
@@ -132,6 +141,18 @@ const formulas: Partial<Record<ReadingKind, string>> = {
   "pass-over-grip-cm": "arm from vertical = asin((g − b) / 2A)",
 };
 
+/** The formula of a check that states its own geometry, as "angle = 90 + asin((x − 7) / arm)". */
+function geometryWords({ rule, part, base, sign, less, share }: Geometry): string {
+  const x = less === 0 ? "x" : `(x ${less > 0 ? "−" : "+"} ${Math.abs(less)})`;
+  const turned = {
+    chord: `2 · asin(${x} / (2 · ${lengthNames[part]}))`,
+    sine: `asin(${x} / ${lengthNames[part]})`,
+    fold: `180 − acos((thigh² + shin² − ${x}²) / (2 · thigh · shin))`,
+  }[rule];
+  const whole = base === 0 && sign === 1 ? turned : `${base} ${sign === 1 ? "+" : "−"} ${turned}`;
+  return `angle = ${share === 1 ? whole : `${share} · (${whole})`}`;
+}
+
 const lengthNames: Record<BodyLength["length"], string> = {
   leg: "leg L",
   arm: "arm A",
@@ -139,6 +160,14 @@ const lengthNames: Record<BodyLength["length"], string> = {
   shin: "shin s",
   "ankle-behind-toe": "ankle behind the toe a",
   kneecap: "kneecap p",
+  "hip-to-ankle": "hip to ankle",
+  thigh: "thigh",
+  forearm: "forearm",
+  "arm-to-wrist": "arm to the wrist",
+  trunk: "hip to breastbone",
+  "ankle-to-toe": "ankle to toe tip",
+  "heel-to-ball": "heel to ball of the foot",
+  allowance: "allowance a",
 };
 const lengthFrom = { own: ", measured", stature: ", from the stature", allowance: "" };
 

@@ -18,6 +18,9 @@ type Row = {
   missing: string;
   hips?: Demand["hips"];
   source: string;
+  /** Why the coach's own figure is what it is. */
+  reason: string;
+  by: string[];
 };
 
 const roleText: Record<Role, string> = {
@@ -143,13 +146,21 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
         <table className="w-full min-w-[46rem] text-left text-sm">
           <thead>
             <tr className="border-b border-line">
-              {["Motion", "Role", "How", "Clean", "Passable", "Weight", "Without it", ""].map(
-                (head) => (
-                  <th key={head} scope="col" className="label py-1 pr-2">
-                    {head}
-                  </th>
-                ),
-              )}
+              {[
+                "Motion",
+                "Role",
+                "How",
+                "Clean",
+                "Passable",
+                "Weight",
+                "Without it",
+                "Why this figure",
+                "",
+              ].map((head) => (
+                <th key={head} scope="col" className="label py-1 pr-2">
+                  {head}
+                </th>
+              ))}
             </tr>
           </thead>
           <tbody>
@@ -228,6 +239,14 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
                     set={(missing) => edit(n, { missing })}
                   />
                 </td>
+                <td className="pr-2">
+                  <Cell
+                    label={`Why this figure ${n + 1}`}
+                    value={row.reason}
+                    wide
+                    set={(reason) => edit(n, { reason })}
+                  />
+                </td>
                 <td>
                   <button
                     type="button"
@@ -271,7 +290,9 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
                   weight: "1",
                   how: "",
                   missing: "",
-                  source: "the coach’s own figure",
+                  source: "own figure",
+                  reason: "",
+                  by: [],
                 },
               ],
             })

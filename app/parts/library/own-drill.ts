@@ -28,6 +28,9 @@ export function blankDrill(library: Library): Drill {
     contraindications: [],
     does: null,
     presses: [],
+  works: [],
+  purpose: "",
+  notFor: "",
   };
 }
 
