@@ -8,6 +8,9 @@ import cautionsPack from "./cautions.json";
 import handsAndNeck from "./drills/hands-and-neck.json";
 import hipsAndSplits from "./drills/hips-and-splits.json";
 import legsAndFeet from "./drills/legs-and-feet.json";
+import jumpsAndFalls from "./drills/jumps-and-falls.json";
+import onTheHands from "./drills/on-the-hands.json";
+import pullingAndClimbing from "./drills/pulling-and-climbing.json";
 import shouldersAndUpperBack from "./drills/shoulders-and-upper-back.json";
 import towardSkills from "./drills/toward-skills.json";
 import wholeBody from "./drills/whole-body.json";
@@ -44,6 +47,9 @@ export const library: Library = {
         hipsAndSplits,
         legsAndFeet,
         towardSkills,
+        onTheHands,
+        pullingAndClimbing,
+        jumpsAndFalls,
       ].flat(),
     ),
 };

@@ -96,13 +96,27 @@ export type Contraindication = z.infer<typeof Contraindication>;
 /** Motions served, with the share of the dose that counts for each, 0–1. */
 const Serves = z.array(z.object({ motion: MotionId, share: z.number().min(0).max(1) }));
 
-/** What has to be there before a rung: degrees of a motion, and the rung below done clean so often, over so many weeks. */
+/**
+ * What has to be there before a rung: degrees of a motion, the rung below done clean so often over so many weeks, and
+ * rungs of other ladders.
+ */
 export const RungNeeds = z.object({
   ranges: z
     .array(z.object({ motion: MotionId, mode: z.enum(["passive", "active"]), degrees: z.number() }))
     .default([]),
   clean: z.int().min(0).max(60).default(0),
   weeks: z.int().min(0).max(26).default(0),
+  /** Of another ladder: one of these rungs done clean so often. The name is said where it is missing. */
+  after: z
+    .array(
+      z.object({
+        drillId: z.string(),
+        rungIds: z.array(z.string()).min(1),
+        name: z.string(),
+        clean: z.int().min(1).max(60).default(4),
+      }),
+    )
+    .default([]),
 });
 export type RungNeeds = z.infer<typeof RungNeeds>;
 

@@ -18,6 +18,8 @@ export const KitItem = z.enum([
   "weight",
   "bar",
   "rings",
+  "edge",
+  "climbing-wall",
   "chair",
   "towel",
   "broom",

@@ -58,6 +58,7 @@ export function needsFirst(drill: Drill, rung: Rung, growing: boolean): RungNeed
   const weeks = Math.max(said?.weeks ?? 0, floor.weeks);
   return {
     ranges: said?.ranges ?? [],
+    after: said?.after ?? [],
     clean: first ? 0 : Math.max(said?.clean ?? 0, floor.clean),
     weeks: first ? 0 : weeks + (growing && weeks > 0 ? growingMore : 0),
   };

@@ -173,6 +173,10 @@ function againstCaution(
   return refused ? say(refused) : [];
 }
 
+/** Whether a rung, or a higher one of its ladder, has been done clean twice: it is theirs. */
+const doneHere = (body: BodyToday, drill: Drill, at: number): boolean =>
+  drill.rungs.slice(at).some(({ id }) => (body.record.get(rungKey(drill.id, id))?.clean ?? 0) >= 2);
+
 /** What has to be there first: ranges, and the rung below over its weeks, unless somebody has said it is theirs. */
 function againstNeeds(body: BodyToday, drill: Drill, rung: Rung): Against[] {
   const needs = needsFirst(drill, rung, body.growing);
@@ -182,16 +186,20 @@ function againstNeeds(body: BodyToday, drill: Drill, rung: Rung): Against[] {
       ? [{ why: "range", motion, has: Math.round(has), needs: degrees }]
       : [];
   });
+  for (const { drillId, rungIds, name, clean } of needs.after) {
+    const done = Math.max(
+      0,
+      ...rungIds.map((id) => body.record.get(rungKey(drillId, id))?.clean ?? 0),
+    );
+    const vouched = rungIds.includes(body.vouched.get(drillId) ?? "") || body.vouched.has(drill.id);
+    if (done < clean && !vouched && !doneHere(body, drill, 0))
+      list.push({ why: "not-yet", below: name, clean, weeks: 0, done });
+  }
   if (needs.weeks === 0) return list;
   const at = drill.rungs.indexOf(rung);
   const vouched = body.vouched.get(drill.id);
   if (vouched && drill.rungs.findIndex(({ id }) => id === vouched) >= at) return list;
-  if (
-    drill.rungs
-      .slice(at)
-      .some(({ id }) => (body.record.get(rungKey(drill.id, id))?.clean ?? 0) >= 2)
-  )
-    return list;
+  if (doneHere(body, drill, at)) return list;
   const below = drill.rungs[at - 1]!;
   const done = body.record.get(rungKey(drill.id, below.id));
   const [clean, weeks] = [done?.clean ?? 0, done ? weeksSince(done, body.on) : 0];

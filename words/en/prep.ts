@@ -32,7 +32,7 @@ export function againstWords(against: Against): string {
     case "unstated":
       return "does not say what it does to a body";
     case "not-yet":
-      return `comes after ${against.below.toLowerCase()} clean ${against.clean} times over ${against.weeks} weeks (${against.done} so far)`;
+      return `comes after ${against.below.toLowerCase()} clean ${against.clean} times${against.weeks > 0 ? ` over ${against.weeks} weeks` : ""} (${against.done} so far)`;
     case "range":
       return `asks ${against.needs}° of ${motion(against.motion)}; ${against.has}° were measured`;
     case "too-long":

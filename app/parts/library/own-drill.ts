@@ -28,9 +28,9 @@ export function blankDrill(library: Library): Drill {
     contraindications: [],
     does: null,
     presses: [],
-  works: [],
-  purpose: "",
-  notFor: "",
+    works: [],
+    purpose: "",
+    notFor: "",
   };
 }
 

@@ -57,6 +57,11 @@ export function RungSafety({ drill, rung }: { drill: Drill; rung: Rung }) {
           {needs.weeks > 0 ? ` over ${needs.weeks} weeks` : ""}
         </Line>
       ) : null}
+      {needs.after.length > 0 ? (
+        <Line label="and">
+          {needs.after.map(({ name, clean }) => `${name}, clean ${clean} times`).join("; ")}
+        </Line>
+      ) : null}
       {atRung(drill, rung).sided && !drill.sided ? <Line label="sides">each in turn</Line> : null}
     </div>
   );
