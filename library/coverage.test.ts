@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { answering } from "../core/aim/gap";
 import { MotionId } from "../core/body/motions";
-import type { DrillKind } from "../core/drill/drill";
+import { atRung, type DrillKind } from "../core/drill/drill";
 import { library } from "./index";
+import { senseless } from "./senseless";
 
 /** The kinds of work a joint motion gets. */
 const columns: { name: string; kinds: readonly DrillKind[] }[] = [
@@ -13,15 +15,22 @@ const columns: { name: string; kinds: readonly DrillKind[] }[] = [
   { name: "strength", kinds: ["strength"] },
 ];
 
-/** Where a kind makes no sense for a motion, and why. */
-const senseless: Partial<Record<MotionId, Partial<Record<string, string>>>> = {
-  "lumbar.extension": {
-    "c–r": "pressing into the end of a back bend is what the low back is spared",
-  },
-};
+const reason = (motion: MotionId, name: string): string | undefined => senseless[motion]?.[name];
 
 /** A drill is for a motion when so much of its dose counts for it. */
 const counts = 0.3;
+
+/** There is a floor, a wall and a mat wherever somebody trains. */
+const bare = new Set<string>(["wall", "mat"]);
+const withoutKit = (motion: MotionId, kinds: readonly DrillKind[]): number =>
+  library.drills
+    .filter(({ kind }) => kinds.includes(kind))
+    .flatMap((drill) => drill.rungs.map((rung) => ({ rung, here: atRung(drill, rung) })))
+    .filter(
+      ({ rung, here }) =>
+        rung.kit.every((item) => bare.has(item)) &&
+        here.serves.some((one) => one.motion === motion && one.share >= counts),
+    ).length;
 
 const demanded = MotionId.options.filter((motion) =>
   library.skills.some(({ demands }) => demands.some((demand) => demand.motion === motion)),
@@ -42,15 +51,61 @@ describe("the coverage of the library", () => {
     const head = `${"motion".padEnd(24)}${columns.map(({ name }) => name.padStart(10)).join("")}`;
     const lines = rows.map(
       ({ motion, cells }) =>
-        `${motion.padEnd(24)}${cells.map(({ name, found }) => (senseless[motion]?.[name] ? "–" : String(found)).padStart(10)).join("")}`,
+        `${motion.padEnd(24)}${cells.map(({ name, found }) => (reason(motion, name) ? "–" : String(found)).padStart(10)).join("")}`,
     );
     console.log([head, ...lines].join("\n"));
     const missing = rows.flatMap(({ motion, cells }) =>
       cells.flatMap(({ name, found }) =>
-        found === 0 && !senseless[motion]?.[name] ? [`${motion}: ${name}`] : [],
+        found === 0 && !reason(motion, name) ? [`${motion}: ${name}`] : [],
       ),
     );
     expect(missing).toEqual([]);
+  });
+  it("gives every motion every kind of work with nothing but a floor and a wall, or says why not", () => {
+    const missing = MotionId.options.flatMap((motion) =>
+      columns
+        .filter(({ name, kinds }) => withoutKit(motion, kinds) === 0 && !reason(motion, name))
+        .map(({ name }) => `${motion}: ${name}`),
+    );
+    expect(missing).toEqual([]);
+  });
+  it("gives each rung a dose and gates of its own", () => {
+    const same = (of: (rung: (typeof library.drills)[number]["rungs"][number]) => unknown) =>
+      library.drills.flatMap(({ id, rungs }) => {
+        const texts = rungs.map((rung) => JSON.stringify(of(rung)));
+        return rungs
+          .filter((_, n) => texts.filter((text) => text === texts[n]).length > 1)
+          .map((rung) => `${id}/${rung.id}`);
+      });
+    expect(same(({ warmUp, session, range }) => [warmUp, session, range])).toEqual([]);
+    expect(same(({ gates }) => gates)).toEqual([]);
+  });
+  it("names only ladders and rungs that are there in what comes first", () => {
+    const named = library.drills.flatMap(({ rungs }) =>
+      rungs.flatMap(({ needs }) => needs?.after ?? []),
+    );
+    expect(named.length).toBeGreaterThan(15);
+    for (const { drillId, rungIds, name } of named) {
+      const ladder = library.drills.find(({ id }) => id === drillId)!;
+      expect(
+        ladder.rungs.map(({ id }) => id),
+        name,
+      ).toEqual(expect.arrayContaining(rungIds));
+    }
+  });
+  it("every skill can be measured with a tape, fingers and the eye", () => {
+    const own = new Set<string>(["tape", "fingers", "eye", "count"]);
+    const without = library.skills.flatMap((skill) =>
+      skill.demands
+        .filter(
+          (demand) =>
+            !answering(demand, library).some(({ instruments }) =>
+              instruments.some(({ id }) => own.has(id)),
+            ),
+        )
+        .map((demand) => `${skill.id}: ${demand.motion}`),
+    );
+    expect(without).toEqual([]);
   });
   it("has a specific drill toward each skill", () => {
     const without = library.skills.filter(

@@ -1,8 +1,11 @@
 import type { MotionId } from "../core/body/motions";
 
-/** Kinds of work that make no sense for a motion, and why: the columns are those of the coverage table. */
+/** Kinds of work that make no sense for a motion, or need a thing, and why: the columns of the coverage table. */
 export const senseless: Partial<Record<MotionId, Partial<Record<string, string>>>> = {
   "lumbar.extension": {
     "c–r": "pressing into the end of a back bend is what the low back is spared",
+  },
+  "thoracic.extension": {
+    soft: "no hand of one’s own reaches between the shoulder blades: it takes a roller or a ball",
   },
 };

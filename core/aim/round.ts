@@ -1,9 +1,9 @@
-import type { DemandGap, Verdict } from "./gap";
+import { answering, type DemandGap, type Verdict } from "./gap";
 import type { MotionId } from "../body/motions";
 import type { Check } from "../records/records";
 import { protocolOf, type Library } from "../content/library";
 import { daysBetween, type DayText } from "../dates/days";
-import { Posture, type Mode, type Protocol } from "../content/protocol";
+import { Posture, type Instrument, type Mode, type Protocol } from "../content/protocol";
 
 /** A motion is due again after this many days. A working figure: weeks of work move a joint by about its error. */
 export const recheckAfter = 21;
@@ -41,6 +41,8 @@ export type RoundInput = {
   minutes: number;
   today: DayText;
   locked: readonly MotionId[];
+  /** What is at hand to measure with: a check that it can read is taken for what was never measured. */
+  instrument?: Instrument | null;
 };
 
 type Candidate = Proposed & { protocol: Protocol; worth: number };
@@ -83,14 +85,26 @@ const bare = ({ protocolId, mode, reason, age, minutes }: Candidate): Proposed =
 
 const pressing: Record<Reason, number> = { never: 3, unsure: 2, due: 1 };
 
-function candidates({ gaps, checks, library, today }: RoundInput): {
+/** The check that a gap is measured by: the one it was measured by, or one that the instrument at hand can read. */
+function protocolFor(
+  gap: DemandGap,
+  library: Library,
+  instrument: Instrument | null | undefined,
+): Protocol | undefined {
+  const usual = gap.protocolId ? protocolOf(library, gap.protocolId) : undefined;
+  if (!instrument || gap.sides.some(({ checkedOn }) => checkedOn !== null)) return usual;
+  const reads = ({ instruments }: Protocol) => instruments.some(({ id }) => id === instrument);
+  return usual && reads(usual) ? usual : (answering(gap.demand, library).find(reads) ?? usual);
+}
+
+function candidates({ gaps, checks, library, today, instrument }: RoundInput): {
   wanted: Candidate[];
   nextDue: DayText | null;
 } {
   const best = new Map<string, Candidate>();
   let soonest: number | null = null;
   for (const gap of gaps) {
-    const protocol = gap.protocolId ? protocolOf(library, gap.protocolId) : undefined;
+    const protocol = protocolFor(gap, library, instrument);
     if (!protocol) continue;
     const age = ageOf(gap, checks, today);
     const reason = reasonFor(gap.verdict, age);

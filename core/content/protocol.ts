@@ -14,6 +14,8 @@ export const Instrument = z.enum([
   "fingers",
   "count",
   "eye",
+  "clock",
+  "scale",
 ]);
 export type Instrument = z.infer<typeof Instrument>;
 

@@ -24,6 +24,8 @@ export const instrumentNames: Record<Instrument, string> = {
   fingers: "finger widths",
   count: "count",
   eye: "eye",
+  clock: "clock",
+  scale: "scale",
 };
 
 export const lengthUnitName: Record<LengthUnit, string> = {

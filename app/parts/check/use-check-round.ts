@@ -35,23 +35,27 @@ export function useRoundRows(
         minutes: round.minutes,
         today,
         locked: lockedMotions(locks),
+        instrument: round.instrument,
       }),
-    [allGaps, checks, library, round.minutes, today, locks],
+    [allGaps, checks, library, round.minutes, round.instrument, today, locks],
   );
   const typed = Object.keys(round.entries).join("|");
   const { range, added } = round;
   return useMemo(() => {
     const askedMode = (id: string): Mode | null =>
       allGaps.find(({ protocolId }) => protocolId === id)?.demand.mode ?? null;
-    const wanted = new Map<string, Mode | null>(
-      proposal.items.map(({ protocolId, mode }) => [protocolId, mode]),
-    );
+    const wanted: [string, Mode | null][] = proposal.items.map(({ protocolId, mode }) => [
+      protocolId,
+      mode,
+    ]);
     for (const id of [...added, ...(wish ? [wish] : [])])
-      if (!wanted.has(id)) wanted.set(id, askedMode(id));
-    const chosen = [...wanted].flatMap(([id, mode]) => {
+      if (!wanted.some(([one]) => one === id)) wanted.push([id, askedMode(id)]);
+    const asking = wanted.flatMap(([id, mode]) => {
       const protocol = protocolOf(library, id);
       return protocol ? rowsOf(protocol, range, mode) : [];
     });
+    // A check asked passive and active is two rows; one range for the whole round makes them one again.
+    const chosen = [...new Map(asking.map((row) => [row.key, row])).values()];
     const begun = typed === "" ? [] : typed.split("|").flatMap((key) => begunRow(key, chosen));
     const rows = inOrder([...chosen, ...begun]);
     const inRound = new Set(rows.map(({ protocol }) => protocol.id));

@@ -1,0 +1,12 @@
+import * as z from "zod";
+import { DrillKind } from "../drill/drill";
+
+/** Where the doses of a kind of work come from. */
+export const DoseSource = z.object({
+  work: z.string(),
+  kinds: z.array(DrillKind).min(1),
+  when: z.enum(["warm-up", "session", "week"]),
+  rule: z.string(),
+  source: z.string(),
+});
+export type DoseSource = z.infer<typeof DoseSource>;
