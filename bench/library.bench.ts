@@ -19,7 +19,9 @@ const share = (some: number, all: number) => Math.round((some / all) * 1000) / 1
 
 /** A rung has its own when no other rung of its ladder has the same. */
 const owns = ({ drill, rung }: Named, of: (rung: Rung) => unknown): boolean =>
-  drill.rungs.every((other) => other === rung || JSON.stringify(of(other)) !== JSON.stringify(of(rung)));
+  drill.rungs.every(
+    (other) => other === rung || JSON.stringify(of(other)) !== JSON.stringify(of(rung)),
+  );
 
 const limbs = [
   "shoulder",
@@ -197,7 +199,11 @@ const bench: Bench = () => {
         ),
         unit: "of ladders",
       },
-      { key: "tape_skills", value: share(byTapeAndEye.length, library.skills.length), unit: "of skills" },
+      {
+        key: "tape_skills",
+        value: share(byTapeAndEye.length, library.skills.length),
+        unit: "of skills",
+      },
       {
         key: "demands_sourced",
         value: demands.filter(({ source }) => sourced(source)).length,

@@ -1,3 +1,4 @@
+import { placeOf } from "#core/records/places";
 import { lockedMotions } from "../core/safety/pain";
 import { headlineOf } from "#core/aim/headline";
 import { headlineWords } from "#words/aim";
@@ -141,7 +142,7 @@ function prepAsked(situation: Situation, read: CallRead, wishes: Wishes) {
       formats: situation.library.formats.map(({ id }) => id),
     });
   const placeId = wishes.place ?? blank.placeId;
-  if (placeId && !situation.places.some(({ id }) => id === placeId))
+  if (placeId && !placeOf(situation.places, placeId))
     throw new NoAnswer(`There is no place “${placeId}”.`, {
       why: "no-place",
       places: situation.places.map(({ id }) => id),

@@ -4,6 +4,8 @@ import { Drill } from "../core/drill/drill";
 import type { Library } from "../core/content/library";
 import { Format } from "../core/content/format";
 import { Protocol } from "../core/content/protocol";
+import { DoseSource } from "../core/content/dose-source";
+import doseSourcesPack from "./dose-sources.json";
 import cautionsPack from "./cautions.json";
 import handsAndNeck from "./drills/hands-and-neck.json";
 import hipsAndSplits from "./drills/hips-and-splits.json";
@@ -53,6 +55,9 @@ export const library: Library = {
       ].flat(),
     ),
 };
+
+/** Where the doses come from, kind by kind. */
+export const doseSources: readonly DoseSource[] = z.array(DoseSource).parse(doseSourcesPack);
 
 /** What to know before, during and when to stop. */
 export const cautions: readonly { title: string; lines: readonly string[] }[] = cautionsPack;

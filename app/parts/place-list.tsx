@@ -1,6 +1,8 @@
 import { Plus } from "lucide-react";
+import { usualPlaces } from "#library/usual-places";
 import { KitItem } from "#core/drill/kit";
 import type { Place } from "#core/records/records";
+import { BandsAndWeights } from "./place-kit";
 import { useAct } from "./use-act";
 
 /** Places with their kit: a prep uses only what its place has. */
@@ -12,7 +14,8 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
     <section id="places" className="mt-10">
       <h2 className="text-xl">Places and their kit</h2>
       <p className="text-sm text-muted">
-        A prep uses only what its place has, or says what it replaced.
+        A prep uses only what its place has, or says what it replaced. “No kit” can be chosen for
+        any prep without a place.
       </p>
       <ul className="mt-2 border-t border-line">
         {places.map((place) => (
@@ -46,10 +49,11 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
                       })
                     }
                   />
-                  {item}
+                  {item.replace("-", " ")}
                 </label>
               ))}
             </fieldset>
+            <BandsAndWeights place={place} keep={(changed) => keep({ ...place, ...changed })} />
             <p className="flex flex-wrap items-center gap-x-5 gap-y-1 text-sm sm:col-start-2">
               <label className="flex min-h-9 items-center gap-2">
                 room for
@@ -79,23 +83,19 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
           </li>
         ))}
       </ul>
-      <button
-        type="button"
-        className="quiet mt-2 underlined"
-        onClick={() =>
-          keep({
-            id: null,
-            name: "New place",
-            kit: ["wall", "mat"],
-            space: "room",
-            silent: false,
-            noFloor: false,
-            note: "",
-          })
-        }
-      >
-        <Plus size={15} /> Add a place
-      </button>
+      <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1">
+        <span className="label">Add a place</span>
+        {usualPlaces.map((usual) => (
+          <button
+            key={usual.name}
+            type="button"
+            className="quiet underlined"
+            onClick={() => keep({ id: null, ...usual })}
+          >
+            <Plus size={15} aria-hidden="true" /> {usual.name.toLowerCase()}
+          </button>
+        ))}
+      </p>
     </section>
   );
 }

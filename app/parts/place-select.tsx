@@ -1,6 +1,7 @@
+import { noKit } from "#core/records/places";
 import type { Place } from "#core/records/records";
 
-/** The choice of a place, or of none: then any kit may be used. */
+/** The choice of a place, of no kit at all, or of neither: then any kit may be used. */
 export function PlaceSelect({
   label,
   places,
@@ -11,6 +12,7 @@ export function PlaceSelect({
       <span className="label">{label}</span>
       <select {...select} className="field max-w-52">
         <option value="">any kit</option>
+        <option value={noKit.id}>{noKit.name}</option>
         {places.map((place) => (
           <option key={place.id} value={place.id}>
             {place.name}

@@ -1,4 +1,6 @@
-import { cautions } from "#library/index";
+import { cautions, doseSources, library } from "#library/index";
+import { forecastPriors } from "#library/forecast-priors";
+import { countSources, kindOfSource, type SourceCount } from "#core/content/sources";
 import { Clearable, stopsAll } from "#core/body/conditions";
 import { exposureGroupIds, exposureGroups } from "#core/body/exposures";
 import { conditionRules, harmless } from "#core/safety/condition-table";
@@ -11,7 +13,20 @@ import type { Route } from "./+types/library-cautions";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
-export const loader = () => ({ cautions });
+/** Figures of the library by where they come from, and the dose of each kind of work. Counted once, when it is built. */
+export const loader = () => ({
+  cautions,
+  doses: doseSources.map((dose) => ({ ...dose, kind: kindOfSource(dose.source) })),
+  counts: [
+    ["Degrees that skills ask", library.skills.flatMap((skill) => skill.demands)],
+    ["Errors of instruments", library.protocols.flatMap(({ instruments }) => instruments)],
+    ["What motions gain from training", forecastPriors],
+    ["Doses by kind of work", doseSources],
+  ].map(([what, figures]) => ({
+    what: what as string,
+    count: countSources((figures as { source: string }[]).map(({ source }) => source)),
+  })),
+});
 
 export const meta: Route.MetaFunction = () => [{ title: "Cautions · Yearling" }];
 
@@ -99,6 +114,59 @@ export default function CautionsPage({ loaderData }: Route.ComponentProps) {
           </table>
         </div>
       </section>
+      <Sources counts={loaderData.counts} doses={loaderData.doses} />
     </LibraryPage>
+  );
+}
+
+/** Where the figures come from: how many of each kind, and the sources of the doses. */
+function Sources({ counts, doses }: Pick<Route.ComponentProps["loaderData"], "counts" | "doses">) {
+  const cell = (count: SourceCount, kind: "published" | "geometry" | "working") => (
+    <td className="figures py-1.5 pr-4">{count[kind]}</td>
+  );
+  return (
+    <section id="sources" className="mt-8">
+      <h2 className="text-xl">Where the figures come from</h2>
+      <p className="text-sm text-muted">
+        Published: a study or a standard, named beside the figure. Geometry: the body’s own lines,
+        as a flat hand under an upright arm. Working: what people use, with nothing published for
+        this use. A coach’s own figure stands with his reason.
+      </p>
+      <div className="mt-2 overflow-x-auto">
+        <table className="w-full text-sm">
+          <thead>
+            <tr className="border-b border-ink text-left">
+              <th className="label py-1 pr-4">Figures</th>
+              <th className="label py-1 pr-4">Published</th>
+              <th className="label py-1 pr-4">Geometry</th>
+              <th className="label py-1 pr-4">Working</th>
+              <th className="label py-1">In all</th>
+            </tr>
+          </thead>
+          <tbody>
+            {counts.map(({ what, count }) => (
+              <tr key={what} className="border-b border-line">
+                <th className="py-1.5 pr-4 text-left font-semibold">{what}</th>
+                {cell(count, "published")}
+                {cell(count, "geometry")}
+                {cell(count, "working")}
+                <td className="figures py-1.5">{count.all}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+      <h3 className="mt-4 text-lg">Doses</h3>
+      <ul className="text-sm">
+        {doses.map(({ work, rule, source, kind }) => (
+          <li key={work} className="border-b border-line py-1.5">
+            <b>{work}:</b> {rule}.{" "}
+            <span className="text-muted">
+              {kind === "working" ? "Working figure." : `${source}.`}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }

@@ -42,6 +42,17 @@ export default function DrillPage({ loaderData: { drill } }: Route.ComponentProp
       title={drill.name}
       lead={`${drill.phase}: ${phaseMeaning[drill.phase]}. ${serves ? `Of its dose counts for ${serves}.` : ""}`}
     >
+      {drill.purpose ? (
+        <p className="mt-2">
+          <b>For</b> {drill.purpose}. {drill.notFor ? <b>Not for</b> : null} {drill.notFor}
+          {drill.notFor ? "." : ""}
+        </p>
+      ) : null}
+      {drill.order ? (
+        <p className="text-sm">
+          <b>The order:</b> {drill.order}.
+        </p>
+      ) : null}
       <p className="text-sm text-muted">
         {drill.region} · {drill.kind.replace("-", " ")} · {drill.position}
         {drill.sided ? " · each side" : ""} · set-up {drill.setUp} s

@@ -27,6 +27,10 @@ const headDown = [
   /^ring-turns\/(tuck|behind|pike)/,
   /^cartwheel-parts\/(box|line)/,
   /^standing-split-parts\/(wall|free)/,
+  /^(handstand-exits|kick-up|hand-balance-pulls|hand-shapes|forearm-stand|headstand)\//,
+  /^overhead-shrugs\/(pike|wall)/,
+  /^chest-stand\/full/,
+  /^falls\/(forward|jump-roll)/,
 ];
 const heavyHands = [
   /^(wall-line|line-shifts|press-leans|planche-leans|support-series|support-hold|bent-arm-prep)\//,
@@ -35,20 +39,35 @@ const heavyHands = [
   /^back-walkover-parts\/(kick|free)/,
   /^cartwheel-parts\/(box|line)/,
   /^(knuckle-raises|fist-work|blade-raises)\/plank/,
+  /^(handstand-exits|kick-up|hand-balance-pulls|hand-shapes|headstand|planche-parts|plank-taps)\//,
+  /^overhead-shrugs\/(pike|wall)/,
+  /^push-plus\/(knees|floor)/,
+  /^blade-spreads\/plank/,
 ];
 const hangsBehind = /^ring-turns\/(tuck|behind|pike)/;
-const bridges = /^(bridge-series\/(box|lifts|one)|back-walkover-parts\/)/;
+const bridges = /^(bridge-series\/(box|lifts|one)|back-walkover-parts\/|chest-stand\/)/;
 const ringWork = /^ring-turns\//;
 const deepSplits = /^(split-series|over-split-series|middle-split-series)\//;
 const passiveSkills =
   /^(split-series|over-split-series|middle-split-series|pancake-series\/(block|chest)|pike-series|standing-split-parts|leg-up-series\/(lying|wall))\/?/;
 const arched =
-  /^(bridge-series\/(box|lifts|one)|back-walkover-parts|press-up-prone\/(half|full)|leg-behind-series)/;
+  /^(bridge-series\/(box|lifts|one)|back-walkover-parts|press-up-prone\/(half|full)|leg-behind-series|chest-stand)/;
 const jumps =
-  /^(run\/|pulse\/(skip|jacks)|cartwheel-parts\/(box|line)|back-walkover-parts\/(kick|free))/;
+  /^(run\/|pulse\/(skip|jacks)|cartwheel-parts\/(box|line)|back-walkover-parts\/(kick|free)|landings\/(jump|box|one)|hops\/|leaps\/|toes-in-and-out\/hops|falls\/jump-roll)/;
 /** What a child, or anybody new to it, reaches only over weeks. */
 const guarded =
-  /^(ring-turns\/(tuck|behind|pike)|planche-leans\/(plank|box)|over-split-series\/(back|standing)|bridge-series\/(lifts|one)|back-walkover-parts\/(kick|free)|line-shifts\/(wall|fingers)|wall-line\/(half|full))/;
+  /^(ring-turns\/(tuck|behind|pike)|planche-leans\/(plank|box)|over-split-series\/(back|standing)|bridge-series\/(lifts|one)|back-walkover-parts\/(kick|free)|line-shifts\/(wall|fingers)|wall-line\/(half|full)|kick-up\/|hand-balance-pulls\/|hand-shapes\/|headstand\/|front-lever\/|planche-parts\/|chest-stand\/|edge-pulls\/(half|toes|two-hand)|muscle-up-parts\/(turn|slow-down)|handstand-exits\/(turn-out|free-turn))/;
+
+/** Ladders that nobody begins without another one behind them. */
+const comesAfter: readonly (readonly [RegExp, string])[] = [
+  [/^kick-up\//, "handstand-exits"],
+  [/^headstand\//, "neck-ready"],
+  [/^front-lever\//, "active-hang"],
+  [/^planche-parts\//, "planche-leans"],
+  [/^chest-stand\//, "bridge-series"],
+  [/^leaps\//, "landings"],
+  [/^hand-shapes\//, "wall-line"],
+];
 
 type Seen = { drill: Drill; rung: Rung; path: string; position: string; item: PrepItem };
 
@@ -145,7 +164,9 @@ const bears: Record<string, (seen: Seen) => boolean> = {
     ),
   lumbar: (s) => servesJoint(s, "lumbar") || arched.test(s.path),
   thoracic: (s) => servesJoint(s, "thoracic"),
-  neck: (s) => servesJoint(s, "neck") || s.path === "bent-arm-prep/head",
+  neck: (s) =>
+    servesJoint(s, "neck") ||
+    /^(bent-arm-prep\/head|headstand\/|neck-ready\/|chest-stand\/)/.test(s.path),
 };
 const sharp = ["sharp", "pinching", "spreading", "joint-line", "numb"];
 const grows = ["wrist", "heel", "knee", "lumbar"];
@@ -280,6 +301,17 @@ function wrongWith(seen: Seen, judged: Judged): string[] {
     );
   if ((never || neverStill) && stay(item) >= 60)
     wrong.push("a hang, an inversion or an end range by the minute");
+  const vouched = (id: string) => athlete.nextChosen.some(({ drillId }) => drillId === id);
+  const daysOf = (id: string) =>
+    new Set(
+      logs
+        .filter((log) => log.on <= on)
+        .filter(({ items }) => items.some((one) => one.drillId === id && one.done === "done"))
+        .map((log) => log.on),
+    ).size;
+  for (const [ladder, first] of comesAfter)
+    if (ladder.test(path) && !vouched(drill.id) && !vouched(first))
+      if (daysOf(first) < 2 && daysOf(drill.id) < 2) wrong.push(`without ${first} first`);
   if (guarded.test(path) && !athlete.nextChosen.some(({ drillId }) => drillId === drill.id)) {
     const at = drill.rungs.indexOf(rung);
     const days = (rungs: readonly Rung[]) => [

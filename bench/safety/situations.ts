@@ -1,3 +1,4 @@
+import { bandStrengths } from "../../core/drill/band";
 import type { BodyPlace } from "../../core/body/sites";
 import { bodyPlaces } from "../../core/body/sites";
 import { IntakeQuestion } from "../../core/body/conditions";
@@ -149,6 +150,8 @@ export function safetySituation(seed: number): SafetySituation {
     id: "x",
     name: "x",
     kit: dice.unit() < 0.3 ? [...KitItem.options] : some(dice, KitItem.options, 0.35),
+    bands: some(dice, bandStrengths, 0.3).map((strength) => ({ strength, kg: null })),
+    weights: some(dice, [1, 2, 4, 8, 16], 0.4),
     space: pick(dice, ["spot", "mat", "room"] as const),
     silent: dice.unit() < 0.15,
     noFloor: dice.unit() < 0.1,

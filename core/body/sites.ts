@@ -61,7 +61,10 @@ const rows = {
     sided: true,
     motions: ["ankle.dorsiflexion", "ankle.plantarflexion", "ankle.inversion", "ankle.eversion"],
   },
-  heel: { sided: true, motions: ["ankle.dorsiflexion", "ankle.plantarflexion"] },
+  heel: {
+    sided: true,
+    motions: ["ankle.dorsiflexion", "ankle.plantarflexion", "ankle.inversion", "ankle.eversion"],
+  },
   foot: { sided: true, motions: ["ankle.inversion", "ankle.eversion", "toes.extension"] },
   toes: { sided: true, motions: ["toes.extension"] },
 } as const satisfies Record<string, SiteRow>;

@@ -4,6 +4,7 @@ import { MotionId } from "../body/motions";
 import { MuscleId } from "../body/muscles";
 import { Picture } from "../figure/picture";
 import { IntakeQuestion } from "../body/conditions";
+import { BandUse } from "./band";
 import { Dose } from "./dose";
 import { KitItem } from "./kit";
 import { SiteId } from "../body/sites";
@@ -141,6 +142,8 @@ export const Rung = z.object({
   load: z.string().default(""),
   /** Kilograms to begin with and to grow to, for a grown-up; null where no weight is held. */
   kg: z.object({ from: z.number().positive(), to: z.number().positive() }).nullable().default(null),
+  /** How strong a band it is done with; null where it has none, or any will do. */
+  band: BandUse.nullable().default(null),
   gates: z.array(Gate).min(1),
   contraindications: z.array(Contraindication).default([]),
   /** Where a rung differs from its ladder. */
@@ -198,6 +201,8 @@ export const Drill = z.object({
   /** In a line: what it is for, and what it is not. */
   purpose: z.string().default(""),
   notFor: z.string().default(""),
+  /** Why its rungs stand in this order, where it is not plain. */
+  order: z.string().default(""),
 });
 export type Drill = z.infer<typeof Drill>;
 

@@ -3,6 +3,7 @@ import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type Rung } from "../drill/drill";
+import { bandFor, weightFor } from "../drill/band";
 import { fetched, type Fetched } from "../exposure/stand-ins";
 import type { Place } from "../records/records";
 import type { NextStep } from "../progress/next-step";
@@ -45,6 +46,8 @@ export type PlanTerms = {
   emphasis?: Emphasis | null;
   /** Two days before a show: nothing is held long, in a session of its own either. */
   noLongHold?: boolean;
+  /** The weight each drill was last done with, kg. */
+  lastLoads?: ReadonlyMap<string, number>;
   /** The usual number of repetitions until loose, by drill: 28-day medians. */
   looseAt?: ReadonlyMap<string, number>;
 };
@@ -174,11 +177,33 @@ function atPlace(
         ),
       ),
       fetched: used,
-      replaced: [...(changed ? [changed] : []), ...used.flatMap(standIn)],
+      replaced: [
+        ...(changed ? [changed] : []),
+        ...used.flatMap(standIn),
+        ...taken(
+          rung,
+          situation.place,
+          heavierOf(next) ?? situation.lastLoads?.get(drill.id) ?? null,
+        ),
+      ],
     };
   }
   const reasons = drill.rungs.map((rung) => against(drill, rung, segment, situation));
   return { reason: reasons[own] ?? reasons[0] ?? { why: "nothing-here" } };
+}
+
+/** The weight that comes next, where the log says that the last one has been grown out of. */
+const heavierOf = (next: NextStep | undefined): number | null =>
+  next?.causes.flatMap((one) => (one.cause === "heavier" ? [one.kg] : []))[0] ?? null;
+
+/** What of the place's own bands and weights a rung is done with. */
+function taken(rung: Rung, place: Place | null, last: number | null): Because[] {
+  const band = rung.band && place && bandFor(rung.band, place.bands);
+  const kg = rung.kg && place && weightFor(rung.kg, place.weights, last);
+  return [
+    ...(band ? [{ why: "takes-band" as const, ...band }] : []),
+    ...(kg ? [{ why: "takes-weight" as const, kg }] : []),
+  ];
 }
 
 const standIn = ({ wanted, used }: Fetched): Because[] =>

@@ -2,6 +2,7 @@ import { stopsAll } from "../body/conditions";
 import type { BodyPlace } from "../body/sites";
 import { atRung, type Drill, type Rung } from "../drill/drill";
 import type { Dose } from "../drill/dose";
+import { bandFor, weightFor } from "../drill/band";
 import { standInOf } from "../exposure/stand-ins";
 import { doesOf } from "../exposure/does";
 import type { Exposure } from "../body/exposures";
@@ -219,6 +220,12 @@ function againstPlace(drill: Drill, rung: Rung, place: Place): Against[] {
   const missing = rung.kit.filter((item) => standInOf(item, place.kit, drill, rung) === null);
   return [
     ...(missing.length > 0 ? [{ why: "kit" as const, missing }] : []),
+    ...(rung.band && place.bands.length > 0 && !bandFor(rung.band, place.bands)
+      ? [{ why: "band" as const, ...rung.band }]
+      : []),
+    ...(rung.kg && place.weights.length > 0 && weightFor(rung.kg, place.weights, null) === null
+      ? [{ why: "weight" as const, most: rung.kg.to }]
+      : []),
     ...(place.noFloor && position !== "standing" && position !== "hanging"
       ? [{ why: "no-floor" as const }]
       : []),

@@ -156,6 +156,8 @@ describe("what is fit to be used", () => {
     id: "x",
     name: "x",
     kit,
+    bands: [],
+    weights: [],
     space: "room",
     silent: false,
     noFloor: false,

@@ -1,3 +1,4 @@
+import { lastLoads } from "../progress/last-load";
 import type { Need } from "../aim/priority";
 import type { Athlete } from "../records/athlete";
 import type { DayNote, Log, Place, Prep } from "../records/records";
@@ -60,7 +61,9 @@ export function requestFor(all: Circumstances): PlanRequest {
       chosen: athlete.nextChosen,
       noNewRung: terms.noNewRung,
       growing: body.growing,
+      weights: place?.weights ?? [],
     }),
+    lastLoads: lastLoads(logs, prep.on),
     emphasis: terms.emphasis,
     noLongHold: terms.noLongHold,
     tender: tenderJoints(days, logs, library, prep.on),

@@ -1,6 +1,7 @@
 import type { JointId, MotionId } from "../body/motions";
 import type { Dose } from "../drill/dose";
-import { rungOf, type Drill } from "../drill/drill";
+import { nextWeight } from "../drill/band";
+import { rungOf, type Drill, type Rung } from "../drill/drill";
 import type { NextChosen } from "../records/athlete";
 import type { DayNote, Log, LogItem } from "../records/records";
 import type { Drills } from "../content/library";
@@ -24,6 +25,8 @@ export type StepCause =
   /** Clean so many times running at one dose that the plan could not raise. */
   | { cause: "clean-row"; times: number; rungId: string }
   | { cause: "top-of-range"; rungId: string }
+  /** At the top of the range with one weight: the place's next heavier one. */
+  | { cause: "heavier"; from: number; kg: number }
   | { cause: "top-of-ladder" }
   /** There is no rung below: fewer and slower. */
   | { cause: "bottom-of-ladder" }
@@ -63,6 +66,8 @@ export type StepTerms = {
   noNewRung?: boolean;
   /** Somebody who is growing waits longer for what loads bones and tendons. */
   growing?: boolean;
+  /** The weights of the place, kg: a rung's own are gone through before the next rung. */
+  weights?: readonly number[];
 };
 
 const easy = (item: LogItem): boolean =>
@@ -110,7 +115,7 @@ type Proposed = NonNullable<NextStep["proposed"]>;
 function proposedAfter(
   drill: Drill,
   sessions: readonly Session[],
-  terms: Pick<StepTerms, "on" | "growing">,
+  terms: Pick<StepTerms, "on" | "growing" | "weights">,
 ): Proposed | null {
   const [last, before] = sessions;
   if (!last?.item.planned) return null;
@@ -129,7 +134,8 @@ function proposedAfter(
     return stay("same", [{ cause: item.form === "wobble" ? "wobble" : "incomplete" }]);
   if (!before || before.item.rungId !== item.rungId || !easy(before.item))
     return stay("same", [{ cause: "clean-once" }]);
-  return stepUp(drill, item, stay, cleanRow(sessions), waitsFor(drill, sessions, terms));
+  const heavier = heavierFor(rung, item, terms);
+  return stepUp(drill, item, stay, cleanRow(sessions), waitsFor(drill, sessions, terms), heavier);
 }
 
 type Stay = (change: NextStep["change"], causes: StepCause[], dose?: Dose) => Proposed;
@@ -198,16 +204,30 @@ function waitsFor(
     : { cause: "waits", rungId: higher.id, clean: needs.clean, weeks: needs.weeks };
 }
 
+/** The place's next weight inside a rung's range, where it was done with one; null at its end. */
+function heavierFor(
+  rung: Rung,
+  { load }: LogItem,
+  { weights = [], growing = false }: Pick<StepTerms, "weights" | "growing">,
+): StepCause | null {
+  // Kilograms are for grown-ups: while growing the ladder is gone by repetitions alone.
+  if (!rung.kg || load === null || growing) return null;
+  const kg = nextWeight(rung.kg, weights, load);
+  return kg === null ? null : { cause: "heavier", from: load, kg };
+}
+
 function stepUp(
   drill: Drill,
   last: LogItem,
   stay: Stay,
   row: number,
   waits: StepCause | null,
+  heavier: StepCause | null,
 ): Proposed {
   const rung = rungOf(drill, last.rungId);
   const more = row >= enoughClean ? null : grown(last.planned!, rung.range);
   if (more) return stay("more", [{ cause: "clean-twice" }], more);
+  if (heavier) return stay("more", [heavier], usualDose(drill, rung.id) ?? last.planned!);
   const higher = drill.rungs[drill.rungs.indexOf(rung) + 1];
   const dose = higher && usualDose(drill, higher.id);
   if (!higher || !dose) return stay("same", [{ cause: "top-of-ladder" }]);
@@ -327,7 +347,7 @@ const asSaid = (drill: Drill, { rungId, dose, how, why }: NextChosen): NextStep 
 export function nextSteps(
   library: Drills,
   logs: readonly Log[],
-  { on, days = [], chosen = [], noNewRung = false, growing = false }: StepTerms = {},
+  { on, days = [], chosen = [], noNewRung = false, growing = false, weights = [] }: StepTerms = {},
 ): Map<string, NextStep> {
   const until = on ? logs.filter((log) => log.on <= on) : logs;
   const sessions = sessionsByDrill(until);
@@ -338,7 +358,7 @@ export function nextSteps(
       const done = sessions.get(drill.id) ?? [];
       const said = chosen.find(({ drillId }) => drillId === drill.id);
       if (done.length === 0 && said) return [[drill.id, asSaid(drill, said)] as const];
-      const proposed = proposedAfter(drill, done, { ...(on ? { on } : {}), growing });
+      const proposed = proposedAfter(drill, done, { ...(on ? { on } : {}), growing, weights });
       const last = done[0];
       if (!proposed || !last) return [];
       const rested = on

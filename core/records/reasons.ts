@@ -3,6 +3,7 @@ import { JointId, MotionId } from "../body/motions";
 import { BodyPlace } from "../body/sites";
 import { DrillKind, Position, Region } from "../drill/drill";
 import { Exposure } from "../body/exposures";
+import { BandStrength } from "../drill/band";
 import { KitItem } from "../drill/kit";
 import { Pain } from "./athlete";
 import { CautionId } from "../body/conditions";
@@ -66,6 +67,9 @@ export const Against = z.discriminatedUnion("why", [
   z.object({ why: z.literal("too-strong") }),
   z.object({ why: z.literal("before-only") }),
   z.object({ why: z.literal("kit"), missing: z.array(KitItem) }),
+  /** The place has only harder bands, or only heavier weights, than it asks. */
+  z.object({ why: z.literal("band"), strength: BandStrength, helps: z.boolean() }),
+  z.object({ why: z.literal("weight"), most: z.number() }),
   z.object({ why: z.literal("no-floor") }),
   z.object({ why: z.literal("loud") }),
   z.object({ why: z.literal("room"), place: z.string() }),
@@ -93,7 +97,12 @@ export const isOfBody = ({ why }: Against): boolean =>
 
 /** The place is what stands against it. */
 export const isOfPlace = ({ why }: Against): boolean =>
-  why === "kit" || why === "no-floor" || why === "room" || why === "loud";
+  why === "kit" ||
+  why === "band" ||
+  why === "weight" ||
+  why === "no-floor" ||
+  why === "room" ||
+  why === "loud";
 
 /** Why a drill is in a prep, at that rung: facts, the chief one first. */
 export const Because = z.discriminatedUnion("why", [
@@ -121,6 +130,9 @@ export const Because = z.discriminatedUnion("why", [
   /** Another rung than the one that was reached, because of this. */
   z.object({ why: z.literal("instead"), drill: z.string(), against: Against }),
   z.object({ why: z.literal("stand-in"), wanted: KitItem, used: KitItem }),
+  /** What of the place's bands and weights it is done with. */
+  z.object({ why: z.literal("takes-band"), strength: BandStrength, kg: z.number().nullable() }),
+  z.object({ why: z.literal("takes-weight"), kg: z.number() }),
   z.object({ why: z.literal("work-sets") }),
   z.object({ why: z.literal("easier"), rungs: z.int().min(1) }),
   z.object({ why: z.literal("once-more") }),

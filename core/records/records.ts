@@ -1,3 +1,4 @@
+import { Band } from "../drill/band";
 import * as z from "zod";
 import { Side } from "../body/side";
 import { Dose } from "../drill/dose";
@@ -35,6 +36,10 @@ export const Place = z.object({
   id: Id,
   name: z.string().min(1),
   kit: z.array(KitItem),
+  /** Its bands, from thin to thick; empty where nobody has said which. */
+  bands: z.array(Band).max(12).default([]),
+  /** Its weights, kg; empty where nobody has said which. */
+  weights: z.array(z.number().positive().max(200)).max(24).default([]),
   /** The most room there is. */
   space: Space.default("room"),
   /** Neighbours below: nothing that is heard through the floor. */

@@ -1,3 +1,4 @@
+import { placeOf } from "../records/places";
 import { gapOf } from "../aim/gap";
 import { needsOf } from "../aim/priority";
 import { sidesOf, type Side } from "../body/side";
@@ -410,7 +411,7 @@ function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
     library,
     needs: needsOf(gaps, daysBetween(day, aim.by)),
     skills: [skill.id],
-    place: places.find(({ id }) => id === athlete.placeId) ?? null,
+    place: placeOf(places, athlete.placeId),
     body: bodyToday(athlete, { logs, checks, library }, day),
     logs,
     days: notes,

@@ -1,3 +1,4 @@
+import { placeOf } from "../records/places";
 import type { CalendarEvent, CalendarReading, CalendarRefusal } from "../exchange/calendar";
 import type { DayText } from "../dates/days";
 import { sessionKinds, type Season, type Slot, type SlotKind } from "../records/training";
@@ -54,7 +55,7 @@ export function seasonEvents(
     minutes: slot.minutes,
     summary: extent.summary(slot),
     description: "",
-    location: extent.places.find(({ id }) => id === slot.placeId)?.name ?? "",
+    location: placeOf(extent.places, slot.placeId)?.name ?? "",
     sequence: slot.revision,
     calledOff: slot.calledOff,
   }));

@@ -1,3 +1,4 @@
+import { placeOf } from "../records/places";
 import Papa from "papaparse";
 import { motionOf } from "../body/motions";
 import type { Log } from "../records/records";
@@ -46,7 +47,7 @@ export function planCsv(
       starts: slot.starts,
       what: names[slot.kind],
       minutes: slot.minutes,
-      place: places.find(({ id }) => id === slot.placeId)?.name ?? "",
+      place: placeOf(places, slot.placeId)?.name ?? "",
       joint: slot.focus ?? "",
       aim: aim ? (skillOf(library, aim.skillId)?.name ?? aim.skillId) : "",
       week: terms.index === null ? "" : terms.index + 1,

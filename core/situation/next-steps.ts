@@ -13,5 +13,7 @@ export function stepsOn(situation: Situation, on: DayText): Map<string, NextStep
   const { library, logs, days, athlete, season } = situation;
   const { noNewRung } = season ? prepTerms(aroundOf(situation, season), on, "") : noSeason;
   const growing = isGrowing(athlete, on);
-  return nextSteps(library, logs, { on, days, chosen: athlete.nextChosen, noNewRung, growing });
+  const weights = situation.place?.weights ?? [];
+  const chosen = athlete.nextChosen;
+  return nextSteps(library, logs, { on, days, chosen, noNewRung, growing, weights });
 }

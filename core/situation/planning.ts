@@ -1,3 +1,4 @@
+import { placeOf } from "../records/places";
 import { needsOf, type Need } from "../aim/priority";
 import { skillOf } from "../content/library";
 import { ageOn } from "../records/athlete";
@@ -23,7 +24,7 @@ export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
     skills: situation.aims
       .filter((aim) => !aim.closedOn && isOldEnough(situation, aim.skillId, prep.on))
       .map((aim) => aim.skillId),
-    place: situation.places.find(({ id }) => id === prep.placeId) ?? null,
+    place: placeOf(situation.places, prep.placeId),
     body: bodyToday(situation.athlete, situation, prep.on),
     logs: situation.logs,
     days: situation.days,

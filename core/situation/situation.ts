@@ -1,3 +1,4 @@
+import { placeOf } from "../records/places";
 import { gapOf, type DemandGap } from "../aim/gap";
 import { needsOf, type Need } from "../aim/priority";
 import type { OpenAim } from "../aim/shared";
@@ -110,7 +111,7 @@ export function situationOf(
     runs: records.runs,
     photos: records.photos,
     places,
-    place: places.find(({ id }) => id === athlete.placeId) ?? null,
+    place: placeOf(places, athlete.placeId),
     library,
     gaps,
     allGaps: openAims.flatMap((one) => one.gaps),

@@ -28,6 +28,8 @@ export const placeWith = (kit: KitItem[], over: Partial<Place> = {}): Place => (
   id: "here",
   name: "Here",
   kit,
+  bands: [],
+  weights: [],
   space: "room",
   silent: false,
   noFloor: false,

@@ -1,3 +1,4 @@
+import type { BandStrength } from "#core/drill/band";
 import { motionOf } from "#core/body/motions";
 import type { Breach } from "#core/prep/order";
 import { clock } from "#core/drill/dose";
@@ -64,6 +65,10 @@ export function againstWords(against: Against): string {
       return "belongs before training";
     case "kit":
       return `needs ${against.missing.join(", ")}, not at this place`;
+    case "band":
+      return `asks a ${bandWords(against.strength)} band${against.helps ? "; only thinner ones are here, and those help less" : "; only thicker ones are here"}`;
+    case "weight":
+      return `asks ${against.most} kg at most; every weight here is heavier`;
     case "no-floor":
       return "no floor to kneel or lie on here";
     case "loud":
@@ -157,6 +162,10 @@ export function becauseWords(because: Because): string {
       return insteadWords(because.drill, because.against);
     case "stand-in":
       return standInWords(because.wanted, because.used);
+    case "takes-band":
+      return `${bandWords(because.strength)} band${because.kg ? `, ${because.kg} kg` : ""}`;
+    case "takes-weight":
+      return `${because.kg} kg`;
     case "work-sets":
       return "the work sets";
     case "easier":
@@ -173,6 +182,9 @@ export function becauseWords(because: Because): string {
       return because.text;
   }
 }
+
+/** @example bandWords("very-thin") // "very thin" */
+export const bandWords = (strength: BandStrength): string => strength.replace("-", " ");
 
 /** How a stand-in is set up, where it is not simply taken. */
 const standInSetting: Partial<Record<`${KitItem}/${KitItem}`, string>> = {

@@ -38,6 +38,8 @@ export function causeWords(cause: StepCause, drill: Drill): string {
       return `at the top of ${rungName(drill, cause.rungId)}: next rung`;
     case "waits":
       return `clean, and ${rungName(drill, cause.rungId)} waits for ${cause.clean} clean days${cause.weeks > 0 ? ` over ${cause.weeks} weeks` : ""}`;
+    case "heavier":
+      return `at the top of the range with ${cause.from} kg: ${cause.kg} kg`;
     case "top-of-ladder":
       return "at the top of the ladder: keep it";
     case "bottom-of-ladder":

@@ -31,6 +31,7 @@ export function blankDrill(library: Library): Drill {
     works: [],
     purpose: "",
     notFor: "",
+    order: "",
   };
 }
 

@@ -1,3 +1,4 @@
+import { placeOf } from "#core/records/places";
 import { ArrowLeft, ArrowRight, Pin, PinOff } from "lucide-react";
 import { Link } from "react-router";
 import { skillOf } from "#core/content/library";
@@ -28,7 +29,7 @@ export function SlotPanel({
 }) {
   const aim = view.aims.find(({ id }) => id === slot.aimId);
   const skill = aim ? skillOf(view.library, aim.skillId) : null;
-  const place = view.places.find(({ id }) => id === slot.placeId);
+  const place = placeOf(view.places, slot.placeId);
   const free = movable(slot) && slot.on >= view.today;
   return (
     <section
