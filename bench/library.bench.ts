@@ -1,4 +1,4 @@
-import { answering } from "../core/aim/gap";
+import { answeringChecks } from "../core/aim/gap";
 import { MotionId } from "../core/body/motions";
 import { atRung, type Drill, type DrillKind, type Rung } from "../core/drill/drill";
 import { breathingOf } from "../core/exposure/breathing";
@@ -59,7 +59,7 @@ const ownTools = new Set(["tape", "fingers", "eye", "count"]);
 /** Every demand of the skill has a check that a tape, fingers or the eye can read. */
 const byTapeAndEye = library.skills.filter((skill) =>
   skill.demands.every((demand) =>
-    answering(demand, library).some(({ instruments }) =>
+    answeringChecks(demand, library).some(({ instruments }) =>
       instruments.some(({ id }) => ownTools.has(id)),
     ),
   ),

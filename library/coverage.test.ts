@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { answering } from "../core/aim/gap";
+import { answeringChecks } from "../core/aim/gap";
 import { MotionId } from "../core/body/motions";
 import { atRung, type DrillKind } from "../core/drill/drill";
 import { library } from "./index";
@@ -99,7 +99,7 @@ describe("the coverage of the library", () => {
       skill.demands
         .filter(
           (demand) =>
-            !answering(demand, library).some(({ instruments }) =>
+            !answeringChecks(demand, library).some(({ instruments }) =>
               instruments.some(({ id }) => own.has(id)),
             ),
         )

@@ -156,7 +156,10 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
 }
 
 /** The checks that can show what a demand asks: those it names, else those of its motion. */
-export const answering = (demand: Demand, { protocols }: Pick<Library, "protocols">): Protocol[] =>
+export const answeringChecks = (
+  demand: Demand,
+  { protocols }: Pick<Library, "protocols">,
+): Protocol[] =>
   (demand.by.length > 0
     ? demand.by.flatMap((id) => protocols.find((protocol) => protocol.id === id) ?? [])
     : protocols.filter(({ motion }) => motion === demand.motion)
@@ -166,7 +169,7 @@ export const answering = (demand: Demand, { protocols }: Pick<Library, "protocol
  * The check that answers a demand: of those that can, the one measured last, the first of them where none was.
  */
 function protocolFor(demand: Demand, { checks, library, on }: GapInput): Protocol | null {
-  const able = answering(demand, library);
+  const able = answeringChecks(demand, library);
   const lastOn = ({ id }: Protocol): string =>
     checks
       .filter(

@@ -1,4 +1,4 @@
-import { answering, type DemandGap, type Verdict } from "./gap";
+import { answeringChecks, type DemandGap, type Verdict } from "./gap";
 import type { MotionId } from "../body/motions";
 import type { Check } from "../records/records";
 import { protocolOf, type Library } from "../content/library";
@@ -94,7 +94,9 @@ function protocolFor(
   const usual = gap.protocolId ? protocolOf(library, gap.protocolId) : undefined;
   if (!instrument || gap.sides.some(({ checkedOn }) => checkedOn !== null)) return usual;
   const reads = ({ instruments }: Protocol) => instruments.some(({ id }) => id === instrument);
-  return usual && reads(usual) ? usual : (answering(gap.demand, library).find(reads) ?? usual);
+  return usual && reads(usual)
+    ? usual
+    : (answeringChecks(gap.demand, library).find(reads) ?? usual);
 }
 
 function candidates({ gaps, checks, library, today, instrument }: RoundInput): {

@@ -3,7 +3,7 @@ import { library } from "../../library/index";
 import { skillOf } from "../content/library";
 import { angleOf, valueOf } from "../measure/value";
 import { aim, athlete, check, protocol } from "../test/people";
-import { answering, gapOf, type DemandGap } from "./gap";
+import { answeringChecks, gapOf, type DemandGap } from "./gap";
 
 const on = "2026-11-20";
 const tape = (
@@ -182,7 +182,7 @@ describe("what a skill asks can be shown by what answers it", () => {
   it("no demand lies beyond its check's own range", () => {
     const beyond = library.skills.flatMap((skill) =>
       skill.demands.flatMap((demand) =>
-        answering(demand, library).flatMap((by) => {
+        answeringChecks(demand, library).flatMap((by) => {
           const best = by.better === "more" ? by.athletic[1] : by.athletic[0];
           // Half a degree for figures that a tape rounds.
           return shown(by.id, best) + 0.5 < demand.clean
@@ -196,7 +196,7 @@ describe("what a skill asks can be shown by what answers it", () => {
   it("every demand has a check", () => {
     const without = library.skills.flatMap((skill) =>
       skill.demands
-        .filter((demand) => answering(demand, library).length === 0)
+        .filter((demand) => answeringChecks(demand, library).length === 0)
         .map((demand) => `${skill.id} ${demand.motion} ${demand.mode}`),
     );
     expect(without).toEqual([]);

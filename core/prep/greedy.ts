@@ -217,6 +217,9 @@ class Filling {
       if (!help) return null;
       step.push(...help.filter(([j]) => !step.some(([k]) => k === j)));
     }
+    // What comes in together must go together.
+    if (step.length > 1 && step.some(([j]) => step.some(([k]) => this.clashesOf[j]!.includes(k))))
+      return null;
     return step;
   }
 
@@ -239,13 +242,18 @@ class Filling {
     let seconds = 0;
     let value = 0;
     this.tried += 1;
+    // An option and its helper may share a cap: it counts for both.
+    const caps = step.length > 1 ? new Map<number, number>() : null;
     for (const [i, level] of step) {
       const option = this.model.options[i]!;
       const was = level > 1 ? option.levels[level - 2]! : null;
       const now = option.levels[level - 1]!;
       let here = now.seconds - (was?.seconds ?? 0);
-      for (const cap of this.capsOf[i]!)
-        if (this.capUsed[cap]! + here > this.model.atMost[cap]!.seconds) return -Infinity;
+      for (const cap of this.capsOf[i]!) {
+        const used = (caps?.get(cap) ?? this.capUsed[cap]!) + here;
+        if (used > this.model.atMost[cap]!.seconds) return -Infinity;
+        caps?.set(cap, used);
+      }
       if (!was) {
         if (option.group !== null && this.groups[option.group] === 0)
           here += this.model.groups[option.group]!.seconds;

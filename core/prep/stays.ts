@@ -31,12 +31,17 @@ export const longestHard = 45;
 const moves = ({ kind }: Pick<Drill, "kind">): boolean =>
   ["pulse", "soft-tissue", "circles", "dynamic", "breathing"].includes(kind);
 
+/** Low and on the way somewhere, as on easy ground: the weight is never long in one place. */
+const onTheWay: readonly Exposure[] = ["fall", "hang-part"];
+
 /** The longest that a rung may be stayed in, or done by the clock, in one go; null where nothing limits it. */
 export const longestOf = (
-  drill: Pick<Drill, "kind">,
+  drill: Pick<Drill, "kind"> & Partial<Pick<Drill, "pattern">>,
   exposes: ReadonlySet<Exposure>,
 ): number | null =>
-  never.some((one) => exposes.has(one)) ||
+  never.some(
+    (one) => exposes.has(one) && !(drill.pattern === "travel" && onTheWay.includes(one)),
+  ) ||
   (!moves(drill) && neverStill.some((one) => exposes.has(one)))
     ? longestHard
     : null;

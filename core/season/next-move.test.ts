@@ -17,9 +17,17 @@ const all = (
     ["wrist-extension", "right", 100],
     ["hip-extension", "left", 25],
     ["hip-extension", "right", 25],
+    ["shoulder-flexion", "left", 190, "active"],
+    ["shoulder-flexion", "right", 190, "active"],
   ] as const
-).map(([protocolId, side, value]) =>
-  check({ protocolId, side, trials: [value, value], on: "2026-11-20" }),
+).map(
+  ([protocolId, side, value, mode]: readonly [
+    string,
+    "left" | "right" | "mid",
+    number,
+    "active"?,
+  ]) =>
+    check({ protocolId, side, mode: mode ?? "passive", trials: [value, value], on: "2026-11-20" }),
 );
 const now = (over: Partial<Now> = {}): Now => {
   const checks = over.checks ?? all;

@@ -148,6 +148,9 @@ describe("the next move", () => {
         trials: [30, 30],
         on: "2026-11-20",
       }),
+      ...(["left", "right"] as const).map((side) =>
+        check({ side, mode: "active", trials: [120, 120], on: "2026-11-20" }),
+      ),
     ];
     expect(nextMove(now({ checks: all, here: "check" })).to).toBe("gap");
     expect(nextMove(now({ checks: all, here: "gap" })).to).toBe("prep");

@@ -7,11 +7,24 @@ import { headlineWhy, headlineWords } from "./aim";
 
 type Values = Partial<Record<"left" | "right" | "mid", number>>;
 const measured = (values: Record<string, Values>) =>
-  Object.entries(values).flatMap(([protocolId, sides]) =>
-    Object.entries(sides).map(([side, value]) =>
-      check({ protocolId, side: side as "left", trials: [value, value, value] }),
-    ),
-  );
+  Object.entries(values)
+    .flatMap(([protocolId, sides]) =>
+      Object.entries(sides).map(([side, value]) =>
+        (protocolId === "shoulder-flexion"
+          ? (["passive", "active"] as const)
+          : (["passive"] as const)
+        ).map((mode) =>
+          check({
+            protocolId,
+            side: side as "left",
+            mode,
+            // What is carried there is held there, unless a test says otherwise.
+            trials: mode === "active" ? [195, 195, 195] : [value, value, value],
+          }),
+        ),
+      ),
+    )
+    .flat();
 const says = (values: Record<string, Values>, over: Parameters<typeof aim>[0] = {}) => {
   const own = aim(over);
   const asked = skill(own.skillId);
@@ -56,7 +69,7 @@ describe("what limits a skill, in one sentence", () => {
     expect(title).toContain("shoulders");
     expect(rest).toContain("Upper back next, 18° short.");
     expect(rest).toContain("Wrist extension too close to call.");
-    expect(rest).toContain("Hip extension enough.");
+    expect(rest).toContain("Hip extension, shoulder flexion by its own muscles enough.");
   });
 
   it("nothing measured is no shortage; something unmeasured is named", () => {
@@ -89,7 +102,7 @@ describe("what limits a skill, in one sentence", () => {
 
   it("why it says so: every demand with its need and limiter value", () => {
     const { why } = says({ ...plenty, "shoulder-flexion": { left: 150, right: 150 } });
-    expect(Object.keys(why.inputs)).toHaveLength(4);
+    expect(Object.keys(why.inputs)).toHaveLength(5);
     expect(why.inputs["Shoulder flexion, passive"]).toMatch(
       /needs 180°, 30° short, weight .*, short/,
     );

@@ -16,11 +16,14 @@ export function headlineWords(
   skill: Pick<Skill, "phrase">,
 ): { title: string; rest: string } {
   const [, ...next] = by.short;
+  const all = [...by.short, ...by.unsure, ...by.unknown, ...by.clear];
   const rest = joined([
-    ...next.map((gap) => `${capital(partOf(gap))} next, ${round(gap.shortage!)}° short`),
-    ...listed(by.unsure, "too close to call"),
-    ...listed(by.unknown, "not measured"),
-    ...listed(by.clear, "enough"),
+    ...next.map(
+      (gap) => `${capital(partOf(gap))}${ownOf(gap, all)} next, ${round(gap.shortage!)}° short`,
+    ),
+    ...listed(by.unsure, all, "too close to call"),
+    ...listed(by.unknown, all, "not measured"),
+    ...listed(by.clear, all, "enough"),
   ]);
   switch (verdict.says) {
     case "short": {
@@ -65,11 +68,22 @@ function sidesText(sides: ShortOn): string {
   }
 }
 
-const listed = (gaps: readonly DemandGap[], how: string): string[] =>
+/** Said where a skill asks a motion both ways: carried there, and by its own muscles. */
+const ownOf = ({ demand }: DemandGap, all: readonly DemandGap[]): string =>
+  demand.mode === "active" &&
+  all.some((other) => other.demand.motion === demand.motion && other.demand.mode === "passive")
+    ? " by its own muscles"
+    : "";
+
+const listed = (gaps: readonly DemandGap[], all: readonly DemandGap[], how: string): string[] =>
   gaps.length === 0
     ? []
     : [
-        `${capital(gaps.map((gap) => motionOf(gap.demand.motion).name.toLowerCase()).join(", "))} ${how}`,
+        `${capital(
+          gaps
+            .map((gap) => `${motionOf(gap.demand.motion).name.toLowerCase()}${ownOf(gap, all)}`)
+            .join(", "),
+        )} ${how}`,
       ];
 
 const joined = (parts: readonly string[]): string =>

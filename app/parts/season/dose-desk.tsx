@@ -31,6 +31,7 @@ export function DoseDesk({ view }: { view: AthleteView }) {
   const worked = regions.filter(({ weeks }) =>
     weeks.some((week) => week.stretch + week.strength + week.planned > 0),
   );
+  const idle = regions.filter((region) => !worked.includes(region));
   return (
     <>
       <h1 className="text-3xl">{verdictOf(worked)}</h1>
@@ -55,6 +56,12 @@ export function DoseDesk({ view }: { view: AthleteView }) {
           />
         ))
       )}
+      {worked.length > 0 && idle.length > 0 ? (
+        <p className="mt-2 text-sm">
+          Nothing in these weeks:{" "}
+          {idle.map(({ joint }) => `${jointWords(joint)} (${asked(joint)})`).join("; ")}.
+        </p>
+      ) : null}
       <h2 className="mt-6 text-xl">Planned and done</h2>
       <WeekDots
         weeks={summaries.filter((week) => week.monday <= view.today).slice(-(weeksBack + 1))}
