@@ -3,54 +3,21 @@ import { otherSide, type Side } from "../body/side";
 import type { Athlete } from "../records/athlete";
 import type { Aim, Check } from "../records/records";
 import type { Library } from "../content/library";
-import type { Mode, Protocol } from "../content/protocol";
+import type { Protocol } from "../content/protocol";
 import { normalBelow } from "../stats/normal";
 import { angleOf, bodyOf, checksOf, valueOf, type Angle } from "../measure/value";
 import { isLooseJointed } from "../safety/intake";
 import type { Demand, Skill } from "../content/skill";
-import { judgedTogether, type TogetherWhy } from "./together";
-
-export type Verdict = "clear" | "unsure" | "short" | "unknown";
-
-/** One side of one demand: what the athlete has against what is needed. */
-export type SideMargin = {
-  side: Side;
-  /** False where the other side is shown for comparison only. */
-  asked: boolean;
-  have: (Pick<Angle, "degrees" | "se"> & Partial<Pick<Angle, "why">>) | null;
-  /** have − need, degrees; null when unmeasured. */
-  margin: number | null;
-  /** Probability that the joint really has what is needed; null when unmeasured. */
-  probability: number | null;
-  verdict: Verdict;
-  checkedOn: string | null;
-  why: MarginWhy;
-};
-
-export type MarginWhy =
-  /** Degrees, and the probability that the range is there. */
-  | { rule: "margin"; have: number; se: number; need: number; margin: number; probability: number }
-  | { rule: "unmeasured"; motion: MotionId; mode: Mode }
-  | TogetherWhy;
-
-export type DemandGap = {
-  demand: Demand;
-  need: number;
-  sides: SideMargin[];
-  /** The worst verdict among the sides that are asked. */
-  verdict: Verdict;
-  /** Largest shortage among the asked sides, degrees; 0 when none, null when nothing was measured. */
-  shortage: number | null;
-  /** weight × shortage / need, the need of the quality that is aimed at: what ranks the limiters. */
-  limiter: number;
-  protocolId: string | null;
-  /** Met by passive range in a loose-jointed athlete: does not count as ready. */
-  passiveOnly: boolean;
-};
-
-/** Verdict from the probability that the range is there: clear from 0.9, short to 0.1, unsure between. */
-export const verdictOf = (probability: number): Verdict =>
-  probability >= 0.9 ? "clear" : probability <= 0.1 ? "short" : "unsure";
+import { judgedTogether } from "./together";
+import {
+  shareOfNeed,
+  verdictOf,
+  verdictRank,
+  worstOf,
+  type DemandGap,
+  type SideMargin,
+  type Verdict,
+} from "./margin";
 
 /** The sides on which a role is played when the aim is for one side, asked side first. */
 export function sidesOfRole(demand: Demand, aimSide: Side): { side: Side; asked: boolean }[] {
@@ -87,29 +54,14 @@ export function gapOf(input: GapInput): DemandGap[] {
   return judgedTogether(each, checks, library, athlete, on).sort(byLimit);
 }
 
-const rank: Record<Verdict, number> = { short: 0, unsure: 1, unknown: 2, clear: 3 };
 const byLimit = (a: DemandGap, b: DemandGap) =>
-  rank[a.verdict] - rank[b.verdict] || b.limiter - a.limiter;
+  verdictRank[a.verdict] - verdictRank[b.verdict] || b.limiter - a.limiter;
 
 /** What a skill asks of this aim: the demands of the other choice of hips are left out. */
 export const demandsOf = (
   skill: Pick<Skill, "demands">,
   { hips }: { hips?: Aim["hips"] },
 ): Demand[] => skill.demands.filter((demand) => !demand.hips || demand.hips === (hips ?? "square"));
-
-/** Needs around nothing, as of a straight elbow, are counted as this many degrees: a share needs a whole. */
-const leastNeed = 10;
-
-/** Degrees as a share of what is needed. */
-export const shareOfNeed = (degrees: number, need: number): number =>
-  degrees / Math.max(Math.abs(need), leastNeed);
-
-/** The worst verdict among the sides that are asked. */
-export const worstOf = (sides: readonly SideMargin[]): Verdict =>
-  sides
-    .filter(({ asked }) => asked)
-    .map(({ verdict }) => verdict)
-    .sort((a, b) => rank[a] - rank[b])[0]!;
 
 /** What a reading shows of one joint: of legs that go apart together, half each. */
 function shown(angle: Angle | null, { together }: Protocol): Angle | null {

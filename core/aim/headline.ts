@@ -1,6 +1,6 @@
 import type { LeftRight } from "../body/side";
 import { z95 } from "../stats/confidence";
-import type { DemandGap, Verdict } from "./gap";
+import type { DemandGap, Verdict } from "./margin";
 
 /** On which sides a demand is short: one that is asked, both alike, or one really more than the other. */
 export type ShortOn =

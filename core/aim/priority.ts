@@ -1,6 +1,6 @@
 import type { MotionId } from "../body/motions";
-import type { DemandGap } from "./gap";
-import { shareOfNeed } from "./gap";
+import type { DemandGap } from "./margin";
+import { shareOfNeed } from "./margin";
 
 /** What one motion deserves of the minutes, with every term shown. */
 export type Need = {

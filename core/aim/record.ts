@@ -1,4 +1,4 @@
-import type { DemandGap, Verdict } from "./gap";
+import type { DemandGap, Verdict } from "./margin";
 import type { JointId, MotionId } from "../body/motions";
 import { motionOf } from "../body/motions";
 import { bothSides, sidesOf, type Side } from "../body/side";

@@ -1,4 +1,5 @@
-import { answeringChecks, type DemandGap, type Verdict } from "./gap";
+import { answeringChecks } from "./gap";
+import { type DemandGap, type Verdict } from "./margin";
 import type { MotionId } from "../body/motions";
 import type { Check } from "../records/records";
 import { protocolOf, type Library } from "../content/library";

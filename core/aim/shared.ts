@@ -1,7 +1,7 @@
 import type { MotionId } from "../body/motions";
 import type { Aim } from "../records/records";
 import { daysBetween } from "../dates/days";
-import type { DemandGap } from "./gap";
+import type { DemandGap } from "./margin";
 import { needsOf } from "./priority";
 
 /** One open aim with its gaps. */

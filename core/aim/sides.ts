@@ -1,4 +1,4 @@
-import type { DemandGap } from "./gap";
+import type { DemandGap } from "./margin";
 import type { MotionId } from "../body/motions";
 import type { Check } from "../records/records";
 import type { Library } from "../content/library";

@@ -3,7 +3,8 @@ import { library } from "../../library/index";
 import { skillOf } from "../content/library";
 import { angleOf, valueOf } from "../measure/value";
 import { aim, athlete, check, protocol } from "../test/people";
-import { answeringChecks, gapOf, type DemandGap } from "./gap";
+import { answeringChecks, gapOf } from "./gap";
+import { type DemandGap } from "./margin";
 
 const on = "2026-11-20";
 const tape = (

@@ -5,22 +5,14 @@ import type { Protocol } from "../content/protocol";
 import type { LeftRight, Side } from "../body/side";
 import { angleOf, bodyOf, checksOf, valueOf, type Angle } from "../measure/value";
 import { normalBelow } from "../stats/normal";
-import { shareOfNeed, verdictOf, worstOf, type DemandGap, type SideMargin } from "./gap";
-
-/** How a demand was judged by one reading over two joints: a split's gap, which both legs make together. */
-export type TogetherWhy = {
-  rule: "together";
-  protocolId: string;
-  /** What the reading says both joints have together, and what both need, degrees. */
-  sum: number;
-  se: number;
-  need: number;
-  /** The floor ended the reading: at least so much. */
-  atLeast: boolean;
-  /** What this joint and the other give of it. */
-  gives: number;
-  other: number;
-};
+import {
+  shareOfNeed,
+  verdictOf,
+  worstOf,
+  type DemandGap,
+  type SideMargin,
+  type TogetherWhy,
+} from "./margin";
 
 type Part = { gap: DemandGap; side: Side; own: SideMargin };
 type Given = { degrees: number; se: number };

@@ -4,14 +4,17 @@
  * published for this use.
  */
 export type SourceKind = "published" | "geometry" | "own" | "working";
-export const sourceKinds: readonly SourceKind[] = ["published", "geometry", "own", "working"];
+
+/** How a source begins that is none of the published ones. */
+const begins: readonly (readonly [string, SourceKind])[] = [
+  ["working figure", "working"],
+  ["own figure", "own"],
+  ["geometry", "geometry"],
+];
 
 /** The kind of a source as the library writes it. A study named beside a working figure leaves it a working figure. */
-export function kindOfSource(source: string): SourceKind {
-  if (source.startsWith("geometry")) return "geometry";
-  if (source.startsWith("own figure")) return "own";
-  return /^working figure|working figure$/.test(source) ? "working" : "published";
-}
+export const kindOfSource = (source: string): SourceKind =>
+  begins.find(([text]) => source.startsWith(text))?.[1] ?? "published";
 
 export type SourceCount = Record<SourceKind, number> & { all: number };
 

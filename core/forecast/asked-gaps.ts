@@ -1,4 +1,4 @@
-import type { DemandGap } from "../aim/gap";
+import type { DemandGap } from "../aim/margin";
 import { motionOf, type JointId } from "../body/motions";
 
 /** The joints that the open aims ask something of, what limits most first. */

@@ -1,4 +1,4 @@
-import type { DemandGap } from "../aim/gap";
+import type { DemandGap } from "../aim/margin";
 import type { Athlete } from "../records/athlete";
 import type { Check, Log } from "../records/records";
 import { protocolOf, type Library } from "../content/library";

@@ -53,7 +53,7 @@ export function permit(body: BodyToday, day: Pick<GateTerms, "place">, asked: As
   const longest = longestBy(limits);
   const against = [
     ...againstBody(body, drill, rung),
-    ...(day.place ? againstPlace(drill, rung, day.place) : []),
+    ...(day.place ? againstPlace(day.place, drill, rung) : []),
     ...(dose && longest !== null && stillSeconds(drill, dose) > longest
       ? [{ why: "too-long" as const, seconds: longest }]
       : []),
@@ -85,7 +85,23 @@ export function permittedDown(drill: Drill, rung: Rung, terms: GateTerms): Rung 
   return null;
 }
 
-function limitsOn(body: BodyToday, drill: Drill, rung: Rung): GateLimit[] {
+/** What is said of a rung by something that does not change: asked many times while a prep is planned. */
+function remembered<Of extends object, Said>(
+  say: (of: Of, drill: Drill, rung: Rung) => Said,
+): (of: Of, drill: Drill, rung: Rung) => Said {
+  const known = new WeakMap<Of, WeakMap<Drill, Map<Rung, Said>>>();
+  return (of, drill, rung) => {
+    let drills = known.get(of);
+    if (!drills) known.set(of, (drills = new WeakMap()));
+    let rungs = drills.get(drill);
+    if (!rungs) drills.set(drill, (rungs = new Map()));
+    let said = rungs.get(rung);
+    if (said === undefined) rungs.set(rung, (said = say(of, drill, rung)));
+    return said;
+  };
+}
+
+const limitsOn = remembered((body: BodyToday, drill, rung): GateLimit[] => {
   const { exposes } = doesOf(drill, rung);
   const own = longestOf(drill, exposes);
   return [
@@ -104,9 +120,9 @@ function limitsOn(body: BodyToday, drill: Drill, rung: Rung): GateLimit[] {
       ];
     }),
   ];
-}
+});
 
-function againstBody(body: BodyToday, drill: Drill, rung: Rung): Against[] {
+const againstBody = remembered((body: BodyToday, drill, rung): Against[] => {
   if (drill.does === null) return [{ why: "unstated" }];
   const { exposes } = doesOf(drill, rung);
   const stress = stressOf(drill, rung);
@@ -117,7 +133,7 @@ function againstBody(body: BodyToday, drill: Drill, rung: Rung): Against[] {
     ...body.cautions.flatMap((caution) => againstCaution(caution, drill, rung, exposes)),
     ...againstNeeds(body, drill, rung),
   ];
-}
+});
 
 /** Done to whatever place is worked: a stretch, a push, a roller, a weight. */
 const wherever: ReadonlySet<Exposure> = new Set<Exposure>([
@@ -215,7 +231,7 @@ function againstNeeds(body: BodyToday, drill: Drill, rung: Rung): Against[] {
 const room = { spot: 0, mat: 1, room: 2 } as const;
 
 /** What keeps a rung from a place: kit that is missing, no floor to lie on, noise, room. */
-function againstPlace(drill: Drill, rung: Rung, place: Place): Against[] {
+const againstPlace = remembered((place: Place, drill, rung): Against[] => {
   const { position } = atRung(drill, rung);
   const missing = rung.kit.filter((item) => standInOf(item, place.kit, drill, rung) === null);
   return [
@@ -232,4 +248,4 @@ function againstPlace(drill: Drill, rung: Rung, place: Place): Against[] {
     ...(place.silent && rung.loud ? [{ why: "loud" as const }] : []),
     ...(room[rung.space] > room[place.space] ? [{ why: "room" as const, place: place.name }] : []),
   ];
-}
+});

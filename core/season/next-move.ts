@@ -1,4 +1,5 @@
-import { wantsCheck, type DemandGap } from "../aim/gap";
+import { wantsCheck } from "../aim/gap";
+import { type DemandGap } from "../aim/margin";
 import type { MotionId } from "../body/motions";
 import type { Athlete } from "../records/athlete";
 import type { Aim, Check, Log, Prep, Run } from "../records/records";

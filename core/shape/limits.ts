@@ -1,4 +1,5 @@
-import { demandsOf, sidesOfRole, type DemandGap } from "../aim/gap";
+import { demandsOf, sidesOfRole } from "../aim/gap";
+import { type DemandGap } from "../aim/margin";
 import type { Skill } from "../content/skill";
 import { motionOf, type MotionId } from "../body/motions";
 import type { Side } from "../body/side";

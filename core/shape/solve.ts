@@ -1,5 +1,6 @@
 import type { Athlete } from "../records/athlete";
-import { demandsOf, type DemandGap } from "../aim/gap";
+import { demandsOf } from "../aim/gap";
+import { type DemandGap } from "../aim/margin";
 import type { ShapeModel, Skill } from "../content/skill";
 import { legLength } from "../body/segments";
 import type { MotionId } from "../body/motions";

@@ -1,5 +1,6 @@
 import { placeOf } from "../records/places";
-import { gapOf, type DemandGap } from "../aim/gap";
+import { gapOf } from "../aim/gap";
+import { type DemandGap } from "../aim/margin";
 import { needsOf, type Need } from "../aim/priority";
 import type { OpenAim } from "../aim/shared";
 import type { Skill } from "../content/skill";

@@ -1,4 +1,4 @@
-import type { DemandGap } from "#core/aim/gap";
+import type { DemandGap } from "#core/aim/margin";
 import type { Headline, ShortOn } from "#core/aim/headline";
 import type { BodyLine } from "#core/aim/record";
 import type { Proposed } from "#core/aim/round";

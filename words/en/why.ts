@@ -1,5 +1,5 @@
 import type { WhyWords } from "./plain";
-import type { MarginWhy } from "#core/aim/gap";
+import type { MarginWhy } from "#core/aim/margin";
 import { motionOf } from "#core/body/motions";
 import { unitOf, type ErrorSource, type Geometry, type ReadingKind } from "#core/content/protocol";
 import type { ChangeWhy, SidesWhy } from "#core/measure/change";

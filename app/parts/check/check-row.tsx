@@ -1,5 +1,5 @@
 import { useMemo } from "react";
-import type { DemandGap } from "#core/aim/gap";
+import type { DemandGap } from "#core/aim/margin";
 import { sidesOf, type Side } from "#core/body/side";
 import type { Athlete } from "#core/records/athlete";
 import type { Library } from "#core/content/library";

@@ -1,5 +1,6 @@
 import { useMemo } from "react";
-import { marginOf, type DemandGap } from "#core/aim/gap";
+import { marginOf } from "#core/aim/gap";
+import { type DemandGap } from "#core/aim/margin";
 import type { Athlete } from "#core/records/athlete";
 import type { Check } from "#core/records/records";
 import type { Library } from "#core/content/library";

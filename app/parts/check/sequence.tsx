@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { Delete } from "lucide-react";
 import { sidesOf, type Side } from "#core/body/side";
-import type { DemandGap } from "#core/aim/gap";
+import type { DemandGap } from "#core/aim/margin";
 import { painLimit } from "#core/safety/pain";
 import { PosePicture } from "../figure/pose-picture";
 import { notch } from "../words";

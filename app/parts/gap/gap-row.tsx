@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import type { DemandGap } from "#core/aim/gap";
+import type { DemandGap } from "#core/aim/margin";
 import { motionOf } from "#core/body/motions";
 import type { Side } from "#core/body/side";
 import { worthStep, type Worth } from "#core/shape/worth";

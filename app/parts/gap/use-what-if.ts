@@ -1,5 +1,6 @@
 import { useMemo, useState } from "react";
-import { marginOf, type DemandGap } from "#core/aim/gap";
+import { marginOf } from "#core/aim/gap";
+import { type DemandGap } from "#core/aim/margin";
 import type { Skill } from "#core/content/skill";
 import type { MotionId } from "#core/body/motions";
 import type { Side } from "#core/body/side";

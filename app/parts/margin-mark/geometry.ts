@@ -1,5 +1,5 @@
 import type { Side } from "#core/body/side";
-import type { Verdict } from "#core/aim/gap";
+import type { Verdict } from "#core/aim/margin";
 
 /** One side on the rule: margin and error in degrees, or unmeasured. */
 export type Reading = {

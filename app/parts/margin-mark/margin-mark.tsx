@@ -1,5 +1,5 @@
 import { memo, useId, useRef } from "react";
-import type { DemandGap } from "#core/aim/gap";
+import type { DemandGap } from "#core/aim/margin";
 import type { Side } from "#core/body/side";
 import { markGeometry, type Reading } from "./geometry";
 

@@ -1,3 +1,4 @@
+import { rungText } from "#words/rung-text";
 import { X } from "lucide-react";
 import { Link } from "react-router";
 import { drillOf, type Library } from "#core/content/library";
@@ -21,6 +22,7 @@ export function DrillSheet({
   const drill = drillOf(library, item.drillId);
   if (!drill) return <p className="text-muted">This drill is no longer in the library.</p>;
   const rung = rungOf(drill, item.rungId);
+  const said = rungText(rung, item.why);
   return (
     <div className="lg:overflow-y-auto">
       <div className="flex items-start justify-between gap-3">
@@ -37,10 +39,10 @@ export function DrillSheet({
         label={`${drill.name}, ${rung.name}: start and end`}
         className="mt-3 max-h-60 w-full"
       />
-      <p className="mt-3 font-display text-lg font-bold">{rung.cue}</p>
-      {rung.setting ? <p className="text-sm text-muted">{rung.setting}</p> : null}
+      <p className="mt-3 font-display text-lg font-bold">{said.cue}</p>
+      {said.setting ? <p className="text-sm text-muted">{said.setting}</p> : null}
       <ol className="mt-1 list-decimal pl-6 marker:text-muted">
-        {rung.steps.map((step) => (
+        {said.steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
       </ol>

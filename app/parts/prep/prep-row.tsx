@@ -1,3 +1,4 @@
+import { rungText } from "#words/rung-text";
 import { useSortable } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import { ArrowLeftRight, GripVertical, Lock, LockOpen, SlidersHorizontal, X } from "lucide-react";
@@ -119,7 +120,7 @@ export const PrepRow = memo(function PrepRow({
           editable={editable}
           more={more}
         />
-        <p className="hidden text-sm print:block">{rung.cue}</p>
+        <p className="hidden text-sm print:block">{rungText(rung, item.why).cue}</p>
         <p className="text-sm xl:hidden print:hidden">
           <span className="figures">{doseSaid(item.dose, item.phase, request.schools)}</span> ·{" "}
           {becauseLine(item.why)}

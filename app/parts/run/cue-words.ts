@@ -1,3 +1,4 @@
+import { rungText } from "#words/rung-text";
 import type { Cue } from "#core/run/cues";
 import type { RunState } from "#core/run/state";
 import { rungOf } from "#core/drill/drill";
@@ -14,7 +15,7 @@ export function cueWords(cue: Cue, state: RunState, library: Library): string {
       return [
         drill.name,
         item.sides[0] ? `${item.sides[0]} first` : "",
-        rungOf(drill, item.rungId).cue,
+        rungText(rungOf(drill, item.rungId), item.why).cue,
       ]
         .filter(Boolean)
         .join(". ");

@@ -1,3 +1,4 @@
+import { rungText } from "#words/rung-text";
 import {
   ChevronLeft,
   ChevronRight,
@@ -182,7 +183,7 @@ export function RunScreen({
           <p
             className={`mt-2 text-[#d8d2c3] ${wall ? "text-[clamp(1.3rem,2.8vw,3rem)]" : "text-[clamp(1.15rem,2.2vw,1.85rem)]"} leading-tight`}
           >
-            <span className="text-[#e9d9a6]">{rung.name}.</span> {rung.cue}
+            <span className="text-[#e9d9a6]">{rung.name}.</span> {rungText(rung, item.why).cue}
           </p>
           {together ? (
             <p className="mt-2 text-[clamp(0.95rem,1.5vw,1.3rem)] text-[#e9d9a6]">

@@ -1,3 +1,4 @@
+import { rungText } from "#words/rung-text";
 import type { Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import { prepSeconds } from "#core/prep/timeline";
@@ -69,7 +70,7 @@ function Quarter({
             <PosePicture picture={rung.picture} label="" className="h-9 w-full" />
             <span>
               <b>{drill.name}</b>
-              <span className="block text-[0.8rem]">{rung.cue}</span>
+              <span className="block text-[0.8rem]">{rungText(rung, item.why).cue}</span>
             </span>
             <span className="figures text-right font-bold">
               {dose} {sides}

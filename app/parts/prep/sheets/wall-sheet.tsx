@@ -1,3 +1,4 @@
+import { rungText } from "#words/rung-text";
 import type { Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import { prepSeconds } from "#core/prep/timeline";
@@ -52,7 +53,7 @@ export function WallSheet({
                 {sides ? <span className="block text-base">{sides}</span> : null}
               </span>
               <span className="col-span-2 col-start-2 leading-snug">
-                {rung.cue}{" "}
+                {rungText(rung, item.why).cue}{" "}
                 <span className="figures text-sm">{clock(seconds.get(item.id) ?? 0)}</span>
               </span>
             </div>
