@@ -201,6 +201,8 @@ export const Drill = z.object({
   /** In a line: what it is for, and what it is not. */
   purpose: z.string().default(""),
   notFor: z.string().default(""),
+  /** Other words that people look for it by. */
+  also: z.array(z.string()).default([]),
   /** Why its rungs stand in this order, where it is not plain. */
   order: z.string().default(""),
 });

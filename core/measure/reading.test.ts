@@ -217,3 +217,31 @@ describe("the record", () => {
     ).toBe("measured");
   });
 });
+
+describe("a round with a tape alone", () => {
+  it("takes for what was never measured a check that the tape reads, and keeps to a series that was begun", () => {
+    const first = proposeRound({
+      gaps: gapsOn([]),
+      checks: [],
+      library,
+      minutes: 30,
+      today,
+      locked: [],
+      instrument: "tape",
+    }).items.map(({ protocolId }) => protocolId);
+    expect(first).toContain("wall-arm");
+    expect(first).toContain("lean-over-hands");
+    expect(first).not.toContain("shoulder-flexion");
+    const begun = both({ on: "2026-10-20", trials: [150, 150] });
+    const next = proposeRound({
+      gaps: gapsOn(begun),
+      checks: begun,
+      library,
+      minutes: 30,
+      today,
+      locked: [],
+      instrument: "tape",
+    }).items.filter(({ mode }) => mode === "passive");
+    expect(next.map(({ protocolId }) => protocolId)).toContain("shoulder-flexion");
+  });
+});

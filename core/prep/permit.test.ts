@@ -8,7 +8,7 @@ import type { PrepItem } from "../records/records";
 import { IntakeQuestion } from "../body/conditions";
 import { siteOfMotion } from "../body/sites";
 import { answering, bodyWith, lockedAt, noIntake, seasoned, wellToday } from "../test/bodies";
-import { log, logItem } from "../test/people";
+import { drill, log, logItem } from "../test/people";
 import { asked, placeWith } from "../test/planning";
 import { mended, orderTerms } from "./mend";
 import { breaches } from "./order";
@@ -343,4 +343,37 @@ describe("whatever a prep holds has passed the gate", () => {
       ),
       { numRuns: 80 },
     ));
+});
+
+describe("a rung that another ladder comes before", () => {
+  const kick = drill("kick-up");
+  const lunge = rungOf(kick, "lunge");
+  const done = (path: string, days: number) => {
+    const [drillId, rungId] = path.split("/") as [string, string];
+    return Array.from({ length: days }, (_, n) =>
+      log(`2026-11-${String(n + 10)}`, [logItem(drillId, { rungId })]),
+    );
+  };
+  const asks = (logs: ReturnType<typeof log>[], over = {}) =>
+    against({ body: bodyWith(over, logs), place: null }, { drill: kick, rung: lunge }).filter(
+      ({ why }) => why === "not-yet",
+    );
+  it("is not begun without a way out of it", () => {
+    expect(asks([])).toEqual([
+      {
+        why: "not-yet",
+        below: "Out of a handstand, any way",
+        clean: 4,
+        weeks: 0,
+        done: 0,
+      },
+    ]);
+    expect(asks(done("handstand-exits/step-down", 3))).toHaveLength(1);
+  });
+  it("is begun after it was clean so often, whichever of its rungs that was", () => {
+    expect(asks(done("handstand-exits/step-down", 4))).toEqual([]);
+    expect(asks(done("handstand-exits/turn-out", 4))).toEqual([]);
+  });
+  it("is theirs who have done it already", () =>
+    expect(asks(done("kick-up/to-wall", 2))).toEqual([]));
 });

@@ -77,3 +77,34 @@ describe("the next step of a drill", () => {
       ...nextSteps({ drills: [cat, drill("roller")] }, logs(logItem("cat-camel"))).keys(),
     ]).toEqual(["cat-camel"]));
 });
+
+describe("a weight that has been grown out of", () => {
+  const lowers = drill("wrist-lowers");
+  const [light] = [lowers.rungs.find(({ id }) => id === "light")!];
+  const top = (load: number | null) =>
+    logItem("wrist-lowers", {
+      rungId: "light",
+      load,
+      planned: { type: "reps", sets: 3, reps: light.range.to, tempo: 5, rest: 45 },
+    });
+  const after = (load: number | null, terms: Parameters<typeof nextSteps>[2]) =>
+    nextSteps({ drills: [lowers] }, logs(top(load), top(load)), terms).get("wrist-lowers")!;
+  it("is followed by the place's next heavier one, at the rung's own dose, before the next rung", () => {
+    const step = after(2, { weights: [1, 2, 3, 12] });
+    expect(step).toMatchObject({
+      rungId: "light",
+      change: "more",
+      dose: light.session,
+      causes: [{ cause: "heavier", from: 2, kg: 3 }],
+    });
+  });
+  it("at the end of the rung's weights, without a set of them, or while growing, the ladder goes on as ever", () => {
+    for (const [load, terms] of [
+      [light.kg!.to, { weights: [1, 2, 3, 12] }],
+      [2, {}],
+      [null, { weights: [1, 2, 3] }],
+      [2, { weights: [1, 2, 3], growing: true }],
+    ] as const)
+      expect(after(load, terms).causes[0]!.cause).not.toBe("heavier");
+  });
+});

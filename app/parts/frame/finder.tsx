@@ -1,3 +1,4 @@
+import { checkWords, drillWords, finderOf, skillWords, type Findable } from "../library/find-words";
 import {
   Combobox,
   ComboboxInput,
@@ -12,7 +13,7 @@ import { withPacks } from "#core/content/library";
 import { library } from "#library/index";
 import { presentNotebook } from "../../store/open";
 
-type Found = { key: string; name: string; kind: string; to: string };
+type Found = Findable & { kind: string; to: string };
 
 /** Everything that can be found by name from anywhere. */
 function everything(athleteId: string | null): Found[] {
@@ -24,26 +25,31 @@ function everything(athleteId: string | null): Found[] {
     ...(notebook?.all("athlete") ?? []).map(({ id, name, discipline }) => ({
       key: `a-${id}`,
       name,
+      words: `${discipline} athlete`,
       kind: discipline || "athlete",
       to: `/at/${id}/gap`,
     })),
-    ...whole.protocols.map(({ id, name }) => ({
-      key: `p-${id}`,
-      name,
+    ...whole.protocols.map((check) => ({
+      key: `p-${check.id}`,
+      name: check.name,
+      words: `check ${checkWords(check)}`,
       kind: "check",
-      to: who ? `/at/${who}/check?focus=${id}` : `/library/check/${id}`,
+      to: who ? `/at/${who}/check?focus=${check.id}` : `/library/check/${check.id}`,
     })),
-    ...whole.drills.map(({ id, name }) => ({
-      key: `d-${id}`,
-      name,
-      kind: own(library.drills, id) ? "drill of your own" : "drill",
-      to: `/library/drill/${id}`,
+    ...whole.drills.map((drill) => ({
+      key: `d-${drill.id}`,
+      name: drill.name,
+      words: `drill ${drillWords(drill)}`,
+      kind: own(library.drills, drill.id) ? "drill of your own" : "drill",
+      to: `/library/drill/${drill.id}`,
     })),
-    ...whole.skills.map(({ id, name }) => {
+    ...whole.skills.map((skill) => {
+      const { id, name } = skill;
       const mine = own(library.skills, id);
       return {
         key: `s-${id}`,
         name,
+        words: `skill ${skillWords(skill)}`,
         kind: mine ? "skill of your own" : "skill",
         to: mine && who ? `/at/${who}/aim` : `/library/skill/${id}`,
       };
@@ -51,6 +57,7 @@ function everything(athleteId: string | null): Found[] {
     ...(notebook?.all("place") ?? []).map(({ id, name }) => ({
       key: `l-${id}`,
       name,
+      words: "place",
       kind: "place",
       to: "/#places",
     })),
@@ -67,13 +74,8 @@ export default function Finder({
 }) {
   const [query, setQuery] = useState("");
   const navigate = useNavigate();
-  const all = useMemo(() => everything(athleteId), [athleteId]);
-  const words = query.trim().toLowerCase().split(/\s+/);
-  const found = all
-    .filter(({ name, kind }) =>
-      words.every((word) => `${name} ${kind}`.toLowerCase().includes(word)),
-    )
-    .slice(0, 12);
+  const find = useMemo(() => finderOf(everything(athleteId)), [athleteId]);
+  const found = find(query).slice(0, 12);
   const go = (choice: Found | null) => {
     if (!choice) return;
     close();
@@ -88,7 +90,7 @@ export default function Finder({
             <ComboboxInput
               autoFocus
               aria-label="Find"
-              placeholder="Name of an athlete, check, drill, skill, place"
+              placeholder="An athlete, check, drill, skill, place: any of its words"
               className="w-full border-b-2 border-ink bg-transparent px-5 py-4 text-lg"
               onChange={(event) => setQuery(event.target.value)}
             />
@@ -105,7 +107,7 @@ export default function Finder({
               ))}
             </ComboboxOptions>
             {found.length === 0 ? (
-              <p className="px-5 pb-5 text-muted">Nothing of that name.</p>
+              <p className="px-5 pb-5 text-muted">Nothing by those words.</p>
             ) : null}
           </Combobox>
         </DialogPanel>

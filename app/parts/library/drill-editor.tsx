@@ -59,6 +59,22 @@ export function DrillEditor({
             onChange={(event) => set({ name: event.target.value })}
           />
         </label>
+        {(
+          [
+            ["purpose", "For"],
+            ["notFor", "Not for"],
+            ["order", "Why the rungs stand in this order"],
+          ] as const
+        ).map(([field, label]) => (
+          <label key={field} className="grid">
+            <span className="label">{label}</span>
+            <input
+              className="field"
+              value={drill[field]}
+              onChange={(event) => set({ [field]: event.target.value })}
+            />
+          </label>
+        ))}
         <Pick
           name="Part of the body"
           value={drill.region}

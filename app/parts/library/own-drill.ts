@@ -32,6 +32,7 @@ export function blankDrill(library: Library): Drill {
     purpose: "",
     notFor: "",
     order: "",
+    also: [],
   };
 }
 

@@ -1,3 +1,6 @@
+import { bandStrengths, type BandStrength } from "#core/drill/band";
+import { bandWords } from "#words/prep";
+import { readNumber } from "../words";
 import { X } from "lucide-react";
 import { useState } from "react";
 import { writeDose, type Dose } from "#core/drill/dose";
@@ -157,8 +160,78 @@ export function RungEditor({
             </label>
           ))}
         </fieldset>
+        {rung.kit.includes("band") || rung.kit.includes("loop-band") ? (
+          <p className="flex flex-wrap items-end gap-x-4 gap-y-1 sm:col-span-2">
+            <label className="grid">
+              <span className="label">Band</span>
+              <select
+                className="field"
+                value={rung.band?.strength ?? ""}
+                onChange={(event) =>
+                  change({
+                    band: event.target.value
+                      ? {
+                          strength: event.target.value as BandStrength,
+                          helps: rung.band?.helps ?? false,
+                        }
+                      : null,
+                  })
+                }
+              >
+                <option value="">any</option>
+                {bandStrengths.map((strength) => (
+                  <option key={strength} value={strength}>
+                    {bandWords(strength)}
+                  </option>
+                ))}
+              </select>
+            </label>
+            {rung.band ? (
+              <label className="flex min-h-10 items-center gap-1.5">
+                <input
+                  type="checkbox"
+                  className="size-4 accent-[var(--spruce)]"
+                  checked={rung.band.helps}
+                  onChange={(event) =>
+                    change({ band: { ...rung.band!, helps: event.target.checked } })
+                  }
+                />
+                it helps: a thicker one is easier
+              </label>
+            ) : null}
+          </p>
+        ) : null}
+        {rung.kit.includes("weight") ? (
+          <Kilograms key={rung.id} kg={rung.kg} set={(kg) => change({ kg })} />
+        ) : null}
       </div>
     </li>
+  );
+}
+
+/** Kilograms to begin with and to grow to; both, or none. */
+function Kilograms({ kg, set }: { kg: Rung["kg"]; set: (kg: Rung["kg"]) => void }) {
+  const [typed, setTyped] = useState({ from: String(kg?.from ?? ""), to: String(kg?.to ?? "") });
+  const type = (changes: Partial<typeof typed>) => {
+    const now = { ...typed, ...changes };
+    setTyped(now);
+    const [from, to] = [readNumber(now.from), readNumber(now.to)];
+    set(from > 0 && to >= from ? { from, to } : null);
+  };
+  return (
+    <p className="flex flex-wrap items-end gap-x-4 sm:col-span-2">
+      {(["from", "to"] as const).map((end) => (
+        <label key={end} className="grid">
+          <span className="label">Kilograms, {end}</span>
+          <input
+            className="field figures w-24"
+            inputMode="decimal"
+            value={typed[end]}
+            onChange={(event) => type({ [end]: event.target.value })}
+          />
+        </label>
+      ))}
+    </p>
   );
 }
 

@@ -1,3 +1,4 @@
+import { drillWords, finderOf } from "../library/find-words";
 import { Plus } from "lucide-react";
 import { useMemo, useState } from "react";
 import { JointId, motionOf } from "#core/body/motions";
@@ -16,11 +17,8 @@ const most = 24;
 
 const standsInWay = (reason: Against | undefined): boolean => !!reason && isOfPlace(reason);
 
-function fits(drill: Drill, { text, joint, kit, position }: Wanted): boolean {
-  const words =
-    `${drill.name} ${drill.region} ${drill.kind} ${drill.rungs.map(({ name }) => name).join(" ")}`.toLowerCase();
+function fits(drill: Drill, { joint, kit, position }: Wanted): boolean {
   return (
-    (text === "" || words.includes(text.toLowerCase())) &&
     (joint === "" || drill.serves.some(({ motion }) => motionOf(motion).joint === joint)) &&
     (kit === "" ||
       drill.rungs.some((rung) =>
@@ -50,9 +48,21 @@ export function DrillFinder({
     [plan],
   );
   const there = new Set(prep.items.map(({ drillId }) => drillId));
-  const found = library.drills.filter(
-    (drill) => fits(drill, wanted) && !(wanted.here && standsInWay(why.get(drill.id))),
+  const find = useMemo(
+    () =>
+      finderOf(
+        library.drills.map((drill) => ({
+          key: drill.id,
+          name: drill.name,
+          words: drillWords(drill),
+          drill,
+        })),
+      ),
+    [library],
   );
+  const found = find(wanted.text)
+    .flatMap(({ drill }) => [drill])
+    .filter((drill) => fits(drill, wanted) && !(wanted.here && standsInWay(why.get(drill.id))));
   const set = (changes: Partial<Wanted>) => setWanted({ ...wanted, ...changes });
   return (
     <details className="no-print mt-6">
@@ -61,7 +71,7 @@ export function DrillFinder({
       </summary>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         <label className="grid">
-          <span className="label">Name</span>
+          <span className="label">Words</span>
           <input
             className="field w-44"
             type="search"
