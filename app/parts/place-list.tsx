@@ -24,7 +24,7 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
             className="grid gap-x-6 gap-y-1 border-b border-line py-3 sm:grid-cols-[15rem_1fr]"
           >
             <input
-              className="field font-semibold"
+              className="field self-start font-semibold"
               defaultValue={place.name}
               aria-label="Name of the place"
               onBlur={(event) => {

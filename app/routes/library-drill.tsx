@@ -1,3 +1,4 @@
+import { bandWords } from "#words/prep";
 import { Link } from "react-router";
 import { library } from "#library/index";
 import { drillOf, type Library } from "#core/content/library";
@@ -113,6 +114,9 @@ function RungPart({ drill, rung, number }: { drill: Drill; rung: Rung; number: n
           {rung.kit.length > 0
             ? `needs ${rung.kit.map((item) => withStandIns(item, drill, rung)).join(", ")}`
             : "no kit"}
+          {rung.band
+            ? ` · ${bandWords(rung.band.strength)} band${rung.band.helps ? ", which helps" : ""}`
+            : ""}
           {` · ${room[rung.space]}`}
           {rung.loud ? " · heard through a floor" : ""}
         </p>

@@ -70,7 +70,7 @@ export function DrillEditor({
             <span className="label">{label}</span>
             <input
               className="field"
-              value={drill[field]}
+              value={drill[field] ?? ""}
               onChange={(event) => set({ [field]: event.target.value })}
             />
           </label>
