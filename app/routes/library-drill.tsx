@@ -1,4 +1,4 @@
-import { bandWords } from "#words/prep";
+import { bandWords, standInHow } from "#words/prep";
 import { Link } from "react-router";
 import { library } from "#library/index";
 import { drillOf, type Library } from "#core/content/library";
@@ -135,5 +135,9 @@ function RungPart({ drill, rung, number }: { drill: Drill; rung: Rung; number: n
 
 function withStandIns(item: Rung["kit"][number], drill: Drill, rung: Rung): string {
   const others = standInsFor(item, drill, rung);
-  return others.length > 0 ? `${item} (or ${others.join(", ")})` : item;
+  const said = others.map((other) => {
+    const how = standInHow(item, other);
+    return `${other.replace("-", " ")}${how ? `, ${how}` : ""}`;
+  });
+  return `${item.replace("-", " ")}${said.length > 0 ? ` (or ${said.join("; or ")})` : ""}`;
 }

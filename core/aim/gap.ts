@@ -5,7 +5,7 @@ import type { Aim, Check } from "../records/records";
 import type { Library } from "../content/library";
 import type { Protocol } from "../content/protocol";
 import { normalBelow } from "../stats/normal";
-import { angleOf, bodyOf, checksOf, valueOf, type Angle } from "../measure/value";
+import { angleOf, bodyOf, checksOf, ofOneJoint, valueOf, type Angle } from "../measure/value";
 import { isLooseJointed } from "../safety/intake";
 import type { Demand, Skill } from "../content/skill";
 import { judgedTogether } from "./together";
@@ -63,12 +63,6 @@ export const demandsOf = (
   { hips }: { hips?: Aim["hips"] },
 ): Demand[] => skill.demands.filter((demand) => !demand.hips || demand.hips === (hips ?? "square"));
 
-/** What a reading shows of one joint: of legs that go apart together, half each. */
-function shown(angle: Angle | null, { together }: Protocol): Angle | null {
-  if (!angle || !together.some(({ leg }) => leg === "both-sides")) return angle;
-  return { ...angle, degrees: angle.degrees / 2, se: angle.se / 2 };
-}
-
 function demandGap(demand: Demand, input: GapInput): DemandGap {
   const need = input.aim.quality === "clean" ? demand.clean : demand.passable;
   const protocol = protocolFor(demand, input);
@@ -84,7 +78,7 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
     const have =
       protocol &&
       check &&
-      shown(angleOf(valueOf(check, protocol), protocol, bodyOf(input.athlete)), protocol);
+      ofOneJoint(angleOf(valueOf(check, protocol), protocol, bodyOf(input.athlete)), protocol);
     if (!have) return unmeasured(side, asked, demand);
     return { ...marginOf(have, need), side, asked, have, checkedOn: check.on };
   });

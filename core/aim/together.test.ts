@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { skillOf } from "../content/library";
 import { angleOf, valueOf } from "../measure/value";
+import { jointLine } from "../forecast/history";
 import { aim, athlete, check, protocol } from "../test/people";
 import { answeringChecks, gapOf } from "./gap";
 import { type DemandGap } from "./margin";
@@ -201,5 +202,19 @@ describe("what a skill asks can be shown by what answers it", () => {
         .map((demand) => `${skill.id} ${demand.motion} ${demand.mode}`),
     );
     expect(without).toEqual([]);
+  });
+});
+
+describe("a check of both legs together, over time", () => {
+  it("speaks of either leg in its own degrees", () => {
+    const by = protocol("middle-split-spread");
+    const checks = [
+      tape("middle-split-spread", 140, "mid", { on: "2026-10-01" }),
+      tape("middle-split-spread", 150, "mid", { on: "2026-11-01" }),
+    ];
+    const line = jointLine(checks, by, body, { side: "left", mode: "passive" })!;
+    // 2 · asin(w / 180) over legs of 90: 102.1° and 112.9°, half each.
+    expect(line.points.map(({ degrees }) => Number(degrees.toFixed(1)))).toEqual([51.1, 56.4]);
+    expect(jointLine(checks, by, body, { side: "left", mode: "active" })).toBeUndefined();
   });
 });

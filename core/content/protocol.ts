@@ -54,8 +54,9 @@ const AllowedInstrument = z.object({
   id: Instrument,
   /** In the unit of the reading. */
   sem: z.number().positive(),
-  /** A published source, or "working figure". */
+  /** A published source, "working figure", or "own figure" with the reason for it. */
   source: z.string(),
+  reason: z.string().default(""),
 });
 
 /**

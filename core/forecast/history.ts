@@ -15,6 +15,33 @@ export type HistoryLine = {
   points: HistoryPoint[];
 };
 
+/**
+ * The longest line that speaks of one side of a motion, as its joint's own degrees: a check of both legs together
+ * speaks of either. Undefined where nothing was measured.
+ */
+export function jointLine(
+  checks: readonly Check[],
+  protocol: Protocol,
+  athlete: Athlete,
+  { side, mode }: { side: Side; mode?: Mode | undefined },
+): HistoryLine | undefined {
+  const wanted: Side = protocol.sided ? side : "mid";
+  const line = historyOf(checks, protocol, athlete)
+    .filter((one) => one.side === wanted && (!mode || one.mode === mode))
+    .sort((a, b) => b.points.length - a.points.length)[0];
+  const halved = protocol.together.some(({ leg }) => leg === "both-sides");
+  return line && halved
+    ? {
+        ...line,
+        points: line.points.map((point) => ({
+          ...point,
+          degrees: point.degrees / 2,
+          se: point.se / 2,
+        })),
+      }
+    : line;
+}
+
 /** The history of one protocol, as joint angles where it gives them: one line a side, mode and temperature, never mixed. */
 export function historyOf(
   checks: readonly Check[],

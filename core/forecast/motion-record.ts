@@ -1,4 +1,4 @@
-import type { MotionId } from "../body/motions";
+import { motionOf, type MotionId } from "../body/motions";
 import type { Side } from "../body/side";
 import type { Athlete } from "../records/athlete";
 import type { Check, Log } from "../records/records";
@@ -7,7 +7,7 @@ import type { Mode, Protocol } from "../content/protocol";
 import { weekDoses, type WeekDose } from "../doses/ledger";
 import { daysBetween, mondayOf, type DayText } from "../dates/days";
 import type { Seen } from "./forecast";
-import { historyOf } from "./history";
+import { jointLine } from "./history";
 
 /** What a forecast learns from: the checks of a motion on one side, and its dose by week, from one Monday on. */
 export type MotionRecord = {
@@ -51,9 +51,7 @@ export function motionRecord({
   mode?: Mode;
 }): MotionRecord | null {
   const until = checks.filter((check) => check.on <= on);
-  const line = historyOf(until, protocol, athlete)
-    .filter((one) => one.side === side && (!mode || one.mode === mode))
-    .sort((a, b) => b.points.length - a.points.length)[0];
+  const line = jointLine(until, protocol, athlete, { side, mode });
   if (!line) return null;
   const start = mondayOf(line.points[0]!.on);
   const weeks = weekDoses(
@@ -63,7 +61,7 @@ export function motionRecord({
     on,
   ).get(motion);
   const many = Math.floor(daysBetween(start, on) / 7) + 1;
-  const sides = protocol.sided ? 2 : 1;
+  const sides = motionOf(motion).sided ? 2 : 1;
   return {
     start,
     seen: line.points.map((point) => ({

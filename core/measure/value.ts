@@ -132,6 +132,15 @@ export function angleOf(value: Value, protocol: Protocol, body: BodyMeasures): A
   };
 }
 
+/** What an angle says of one joint: of legs that go apart together, half each. */
+export function ofOneJoint(
+  angle: Angle | null,
+  { together }: Pick<Protocol, "together">,
+): Angle | null {
+  if (!angle || !together.some(({ leg }) => leg === "both-sides")) return angle;
+  return { ...angle, degrees: angle.degrees / 2, se: angle.se / 2 };
+}
+
 /** The unit in which a check is compared and charted: degrees where its reading stands for an angle. */
 export const angleUnit = (protocol: Protocol): ReadingUnit =>
   conversionOf(protocol) ? "°" : unitOf(protocol);

@@ -206,9 +206,13 @@ const standInSetting: Partial<Record<`${KitItem}/${KitItem}`, string>> = {
   "stick/broom": "bristles off",
 };
 
+/** How a thing is set up that stands in for another; empty where it is simply taken. */
+export const standInHow = (wanted: KitItem, used: KitItem): string =>
+  standInSetting[`${wanted}/${used}`] ?? "";
+
 /** What stands in for a thing, and how it is set up then. */
 function standInWords(wanted: KitItem, used: KitItem): string {
-  const setting = standInSetting[`${wanted}/${used}`];
+  const setting = standInHow(wanted, used);
   return `${used} for the ${wanted}${setting ? ` (${setting})` : ""}`;
 }
 

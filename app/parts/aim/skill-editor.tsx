@@ -171,7 +171,9 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
                     className="field w-40"
                     aria-label={`Motion ${n + 1}`}
                     value={row.motion}
-                    onChange={(event) => edit(n, { motion: event.target.value as MotionId })}
+                    onChange={(event) =>
+                      edit(n, { motion: event.target.value as MotionId, by: [] })
+                    }
                   >
                     {MotionId.options.map((id) => (
                       <option key={id} value={id}>

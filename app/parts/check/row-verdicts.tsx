@@ -8,7 +8,7 @@ import { protocolOf } from "#core/content/library";
 import { findingsOf, type Finding } from "#core/measure/findings";
 import type { Why } from "#words/why";
 import { findingWords, valueWords } from "#words/measure";
-import { angleOf, bodyOf, valueOf } from "#core/measure/value";
+import { angleOf, bodyOf, ofOneJoint, valueOf } from "#core/measure/value";
 import { MarginMark } from "../margin-mark/margin-mark";
 import { WhyNote } from "../why";
 import { notch } from "../words";
@@ -178,7 +178,8 @@ function GapMark({
   const readings = checks.flatMap((check) => {
     if (check.mode !== gap.demand.mode || check.trials.length === 0) return [];
     const protocol = protocolOf(library, check.protocolId)!;
-    const angle = angleOf(valueOf(check, protocol), protocol, bodyOf(athlete));
+    const whole = angleOf(valueOf(check, protocol), protocol, bodyOf(athlete));
+    const angle = ofOneJoint(whole, protocol);
     if (!angle) return [];
     const { margin, verdict } = marginOf(angle, gap.need);
     const asked = gap.sides.find(({ side }) => side === check.side)?.asked ?? true;

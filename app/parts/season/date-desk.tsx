@@ -7,7 +7,7 @@ import { daysBetween, mondayOf, plusDays } from "#core/dates/days";
 import type { ForecastAnswer } from "#core/forecast/forecast-answer";
 import { forecastPriors } from "#library/forecast-priors";
 import { forecastQuestions, type AskedDemand } from "#core/forecast/forecast-questions";
-import { historyOf } from "#core/forecast/history";
+import { jointLine } from "#core/forecast/history";
 import { methodSteps } from "#core/season/method";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
@@ -237,13 +237,12 @@ function Demand({
   const { gap, side } = question;
   const protocol = protocolOf(view.library, gap.protocolId!)!;
   const unit = angleUnit(protocol);
-  const line = historyOf(
+  const line = jointLine(
     view.checks.filter(({ on }) => on <= view.day),
     protocol,
     view.athlete,
-  )
-    .filter((one) => one.side === side && one.mode === gap.demand.mode)
-    .sort((a, b) => b.points.length - a.points.length)[0];
+    { side, mode: gap.demand.mode },
+  );
   if (!line) return null;
   const measure = answer?.measure == null ? null : plusDays(question.start, 7 * answer.measure);
   const measureDay = measure && measure < view.today ? view.today : measure;
