@@ -69,7 +69,7 @@ describe("what limits a skill, in one sentence", () => {
     expect(title).toContain("shoulders");
     expect(rest).toContain("Upper back next, 18° short.");
     expect(rest).toContain("Wrist extension too close to call.");
-    expect(rest).toContain("Hip extension, shoulder flexion by its own muscles enough.");
+    expect(rest).toContain("Hip extension, shoulder flexion by own strength enough.");
   });
 
   it("nothing measured is no shortage; something unmeasured is named", () => {

@@ -72,8 +72,12 @@ function sidesText(sides: ShortOn): string {
 const ownOf = ({ demand }: DemandGap, all: readonly DemandGap[]): string =>
   demand.mode === "active" &&
   all.some((other) => other.demand.motion === demand.motion && other.demand.mode === "passive")
-    ? " by its own muscles"
+    ? " by own strength"
     : "";
+
+/** A demand by its motion, told apart where the skill asks the motion both ways. */
+export const demandTitle = (gap: DemandGap, all: readonly DemandGap[]): string =>
+  `${motionOf(gap.demand.motion).name}${ownOf(gap, all)}`;
 
 const listed = (gaps: readonly DemandGap[], all: readonly DemandGap[], how: string): string[] =>
   gaps.length === 0

@@ -1,7 +1,8 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { headlineOf } from "#core/aim/headline";
-import { headlineWhy, headlineWords } from "#words/aim";
+import { demandTitle, headlineWhy, headlineWords } from "#words/aim";
+import type { DemandGap } from "#core/aim/margin";
 import { wantsCheck } from "#core/aim/gap";
 import { motionOf } from "#core/body/motions";
 import type { Aim } from "#core/records/records";
@@ -55,6 +56,15 @@ export function GapDesk({
         : whatIf.gaps,
     [whatIf.gaps, worths.worth, worthBy],
   );
+  // The figure is bent by the skill’s first demand of a motion; a second one, of the own muscles, is told beside it.
+  const drawn = ({ demand }: DemandGap) =>
+    !gaps.some(
+      (other) =>
+        other.demand !== demand &&
+        other.demand.motion === demand.motion &&
+        other.demand.role === demand.role &&
+        skill.demands.indexOf(other.demand) < skill.demands.indexOf(demand),
+    );
   const imagined = (motion: string) => whatIf.edits.some((edit) => edit.motion === motion);
   const offer = () =>
     whatIf.replace(
@@ -111,8 +121,11 @@ export function GapDesk({
             athleteId={athlete.id}
             known={measured}
             worth={worths.worth ? (worthBy.get(gap.demand.motion) ?? null) : null}
-            imagined={imagined(gap.demand.motion)}
-            onMove={(side, degrees) => whatIf.set(gap.demand.motion, side, degrees)}
+            name={demandTitle(gap, gaps)}
+            imagined={drawn(gap) && imagined(gap.demand.motion)}
+            onMove={
+              drawn(gap) ? (side, degrees) => whatIf.set(gap.demand.motion, side, degrees) : null
+            }
           />
         ))}
       </ul>

@@ -1,6 +1,5 @@
 import { Link } from "react-router";
 import type { DemandGap } from "#core/aim/margin";
-import { motionOf } from "#core/body/motions";
 import type { Side } from "#core/body/side";
 import { worthStep, type Worth } from "#core/shape/worth";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
@@ -19,9 +18,11 @@ export function GapRow({
   known,
   worth,
   imagined,
+  name,
   onMove,
 }: {
   gap: DemandGap;
+  name: string;
   span: number;
   athleteId: string;
   /** Whether anything of the skill was measured: worth is told from what is, not from what is assumed of everything. */
@@ -29,10 +30,10 @@ export function GapRow({
   /** Null while it is being worked out, or where the motion is asked by no shape. */
   worth: Worth | null;
   imagined: boolean;
-  onMove: (side: Side, degrees: number) => void;
+  /** Null where the figure is bent by another demand of the same motion. */
+  onMove: ((side: Side, degrees: number) => void) | null;
 }) {
   const { demand, sides, verdict, need } = gap;
-  const { name } = motionOf(demand.motion);
   const first = sides.find((side) => side.asked) ?? sides[0]!;
   return (
     <li
@@ -54,7 +55,7 @@ export function GapRow({
           readings={readingsOf(gap)}
           span={span}
           width={250}
-          drag={{ name, need, onMove }}
+          {...(onMove ? { drag: { name, need, onMove } } : {})}
         />
       </div>
       <p className="figures text-right text-[0.95rem] leading-snug">
@@ -86,7 +87,11 @@ export function GapRow({
         className="figures text-right"
         title={`line score for ${worthStep}° more on ${worth && worth.sides.length > 1 ? "both sides" : "this side"}`}
       >
-        {!known ? (
+        {onMove === null ? (
+          <span className="text-muted" title="told with the range itself">
+            –
+          </span>
+        ) : !known ? (
           <span className="text-muted">?</span>
         ) : worth === null ? (
           <span className="text-muted">…</span>
