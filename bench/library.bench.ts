@@ -1,4 +1,5 @@
 import { answeringChecks } from "../core/aim/gap";
+import type { Exposure } from "../core/body/exposures";
 import { MotionId } from "../core/body/motions";
 import { atRung, type Drill, type DrillKind, type Rung } from "../core/drill/drill";
 import { breathingOf } from "../core/exposure/breathing";
@@ -115,6 +116,21 @@ const burden = (drill: Drill, rung: Rung): number =>
 const rises = (drill: Drill): boolean =>
   burden(drill, drill.rungs.at(-1)!) >= burden(drill, drill.rungs[0]!);
 
+/** What nobody begins with; upside down, one arm too. */
+const hardAtOnce: readonly Exposure[] = ["near-maximal", "head-bears", "hang-behind"];
+const hard: readonly Exposure[] = [
+  ...hardAtOnce,
+  "one-arm",
+  "neck-loaded",
+  "inverted",
+  "hands-full",
+  "hang",
+  "impact",
+  "weight",
+  "spine-arch-loaded",
+  "spine-bend-loaded",
+];
+
 const sourced = (source: string): boolean => !/^(working|own) figure|: working figure/.test(source);
 
 /** What the library holds, and what of it is a rung's own, is complete, and has a source. */
@@ -124,9 +140,15 @@ const bench: Bench = () => {
   const sidesMissing = rungs.filter(
     (one) => drawnOneSided(one.rung) && !atRung(one.drill, one.rung).sided && !takesTurns(one),
   );
+  // What asks most of a body wants weeks on the rung below, or another ladder first where it is a first rung.
   const needsMissing = rungs.filter(({ drill, rung }) => {
-    const { clean, ranges } = needsFirst(drill, rung, false);
-    return drill.rungs.indexOf(rung) > 0 && clean === 0 && ranges.length === 0;
+    const { weeks, after, ranges } = needsFirst(drill, rung, false);
+    const { exposes } = doesOf(drill, rung);
+    const first = drill.rungs.indexOf(rung) === 0;
+    const asks = first ? hardAtOnce : hard;
+    const overOneArm = first && exposes.has("inverted") && exposes.has("one-arm");
+    if (!overOneArm && !asks.some((one) => exposes.has(one))) return false;
+    return first ? after.length === 0 && ranges.length === 0 : weeks === 0;
   });
   const incomplete = rungs.filter(
     ({ drill, rung }) =>
@@ -144,6 +166,7 @@ const bench: Bench = () => {
     console.log(
       [
         `sides: ${named(sidesMissing)}`,
+        `needs: ${named(needsMissing)}`,
         `muscles: ${named(incomplete)}`,
         `same dose: ${named(rungs.filter((one) => !owns(one, (r) => [r.warmUp, r.session, r.range])))}`,
         `same gates: ${named(rungs.filter((one) => !owns(one, (r) => r.gates)))}`,

@@ -2,19 +2,23 @@ import type { LogItem, PrepItem, SetDone } from "../records/records";
 import type { Dose } from "../drill/dose";
 import { setSeconds, setsOf } from "../drill/dose";
 
-/** A drill in a log before anything is said about it: done as planned, nothing felt. */
+/** A drill in a log before anything is said about it: done as planned, with the weight that was planned, nothing felt. */
 export const logItemOf = ({
   drillId,
   rungId,
   dose,
-}: Pick<PrepItem, "drillId" | "rungId"> & { dose: Dose | null }): LogItem => ({
+  why = [],
+}: Pick<PrepItem, "drillId" | "rungId"> & {
+  dose: Dose | null;
+  why?: PrepItem["why"];
+}): LogItem => ({
   drillId,
   rungId,
   planned: dose,
   done: "done",
   seconds: 0,
   sets: [],
-  load: null,
+  load: why.flatMap((one) => (one.why === "takes-weight" ? [one.kg] : []))[0] ?? null,
   form: null,
   pain: 0,
   painPlace: "",

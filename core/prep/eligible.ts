@@ -183,6 +183,8 @@ function atPlace(
         ...taken(
           rung,
           situation.place,
+          // Kilograms of the library are for grown-ups: while growing the coach chooses the weight.
+          situation.body.growing,
           heavierOf(next) ?? situation.lastLoads?.get(drill.id) ?? null,
         ),
       ],
@@ -197,9 +199,9 @@ const heavierOf = (next: NextStep | undefined): number | null =>
   next?.causes.flatMap((one) => (one.cause === "heavier" ? [one.kg] : []))[0] ?? null;
 
 /** What of the place's own bands and weights a rung is done with. */
-function taken(rung: Rung, place: Place | null, last: number | null): Because[] {
+function taken(rung: Rung, place: Place | null, growing: boolean, last: number | null): Because[] {
   const band = rung.band && place && bandFor(rung.band, place.bands);
-  const kg = rung.kg && place && weightFor(rung.kg, place.weights, last);
+  const kg = rung.kg && !growing && place && weightFor(rung.kg, place.weights, last);
   return [
     ...(band ? [{ why: "takes-band" as const, ...band }] : []),
     ...(kg ? [{ why: "takes-weight" as const, kg }] : []),

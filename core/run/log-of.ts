@@ -47,9 +47,18 @@ function itemOf(entry: RunEntry): LogItem {
 const minutesOf = (items: readonly LogItem[]): number =>
   Math.round((items.reduce((sum, item) => sum + item.seconds, 0) / 60) * 10) / 10;
 
+/** The weight that was planned for a rung, where it is still the one that was done. */
+const plannedLoad = ({ prep }: Run, { drillId, rungId, dose }: RunEntry): number | null => {
+  const item = prep.items.find((one) => one.drillId === drillId && one.rungId === rungId);
+  return item ? logItemOf({ ...item, dose }).load : null;
+};
+
 /** The log of a run: what was done against what was planned, ready to be completed by hand. */
 export function logOf(run: Run, library: Library, now: number, id: string): Log {
-  const items = runAt(run, library, now).entries.map(itemOf);
+  const items = runAt(run, library, now).entries.map((entry) => ({
+    ...itemOf(entry),
+    load: plannedLoad(run, entry),
+  }));
   return {
     kind: "log",
     id,
