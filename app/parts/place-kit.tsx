@@ -1,6 +1,6 @@
 import { bandStrengths, strengthOf, type Band } from "#core/drill/band";
 import type { Place } from "#core/records/records";
-import { bandWords } from "#words/prep";
+import { bandWords } from "#words/bands";
 import { readNumber } from "./words";
 
 type Kit = Pick<Place, "bands" | "weights">;

@@ -1,4 +1,5 @@
-import { bandWords, standInHow } from "#words/prep";
+import { bandWords } from "#words/bands";
+import { standInHow } from "#words/prep";
 import { Link } from "react-router";
 import { library } from "#library/index";
 import { drillOf, type Library } from "#core/content/library";

@@ -1,4 +1,4 @@
-import type { BandStrength } from "#core/drill/band";
+import { bandWords } from "./bands";
 import { motionOf } from "#core/body/motions";
 import type { Breach } from "#core/prep/order";
 import { clock } from "#core/drill/dose";
@@ -182,9 +182,6 @@ export function becauseWords(because: Because): string {
       return because.text;
   }
 }
-
-/** @example bandWords("very-thin") // "very thin" */
-export const bandWords = (strength: BandStrength): string => strength.replace("-", " ");
 
 /** How a stand-in is set up, where it is not simply taken. */
 const standInSetting: Partial<Record<`${KitItem}/${KitItem}`, string>> = {

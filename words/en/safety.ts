@@ -78,7 +78,7 @@ export const liftWords = {
   growing: "A clinician or the club’s teacher can allow it by name, under Aim.",
   "no-intake": "Answer the health questions under Aim; “nothing of this applies” is one press.",
   unstated: "Say in the drill what it does to a body.",
-  "not-yet": "Log the rung below clean, or the coach says in Log that it is done already.",
+  "not-yet": "Log that clean first, or the coach says in Log that it is done already.",
   range: "Measure it again when it has grown.",
   "too-long": "A shorter stay.",
   kit: "Another place, or bring it.",

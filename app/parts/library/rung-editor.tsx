@@ -1,5 +1,5 @@
 import { bandStrengths, type BandStrength } from "#core/drill/band";
-import { bandWords } from "#words/prep";
+import { bandWords } from "#words/bands";
 import { readNumber } from "../words";
 import { X } from "lucide-react";
 import { useState } from "react";
