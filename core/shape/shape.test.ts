@@ -127,6 +127,25 @@ describe("deep squat", () => {
     const { hip: flexion, pelvis = 0 } = squat(ankle, hip).pose;
     return (flexion as number) - pelvis;
   };
+  it("a knee is at its stop only where it is what ends the depth", () => {
+    const asks = {
+      "ankle.dorsiflexion": sides(38),
+      "hip.flexion": sides(120),
+      "knee.flexion": sides(140),
+    };
+    const stops = (ankle: number, knee: number) =>
+      squatShape(
+        {
+          has: { ...asks, "ankle.dorsiflexion": sides(ankle), "knee.flexion": sides(knee) },
+          asks,
+        },
+        { name: "deep", standing: "right" },
+      ).stops.map(({ motion }) => motion);
+    // The ankles stop it high, long before the knees are bent so far.
+    expect(stops(22, 134)).toEqual(expect.arrayContaining(["ankle.dorsiflexion"]));
+    expect(stops(22, 134)).not.toContain("knee.flexion");
+    expect(stops(38, 110)).toContain("knee.flexion");
+  });
   it("what a clean squat asks is enough for one, balanced over the feet", () =>
     expect(squat(38, 120)).toMatchObject({ balanced: true, compensations: [] }));
   it("a stiff ankle stops the thighs above level", () =>

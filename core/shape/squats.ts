@@ -50,7 +50,8 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
     rootOf((lean) => offMidFoot(bottom(kind, below, lean, parts), kind), -25, 80, 1e-5);
   const leanAt = leanFor(ideal);
   // Read at the asked ankle, so that a better ankle never costs depth.
-  const cap = Math.min(deepest, kneeBends - 90 - ankle.used, knee.used - 90 - ankle.asked);
+  const kneeCap = knee.used - 90 - ankle.asked;
+  const cap = Math.min(deepest, kneeBends - 90 - ankle.used, kneeCap);
   const judged = deepestFit(leanAt, hip.have, cap);
   // The body that is drawn holds its own arms and leg, and balances with them.
   const own = { ankle, free, arms };
@@ -100,7 +101,8 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
     joints: [
       { ...ankle, side: kind.standing },
       { ...hip, short: below < clean.below - 0.5 && hip.have < 140 ? Math.max(hip.short, 1) : 0 },
-      { ...knee, side: kind.standing },
+      // At its stop only where it is what ends the depth.
+      { ...knee, side: kind.standing, short: below > kneeCap - 0.5 ? knee.short : 0 },
       ...(free ? [free] : []),
       ...arms.joints,
     ],
