@@ -185,7 +185,9 @@ export function fieldName(
   n: number,
   round: Round,
 ): string {
-  const which = round.range === "both" && protocol.modes.length > 1 ? `, ${mode}` : "";
+  // Named wherever the same check may stand twice in a round.
+  const both = round.range === "both" || mode !== protocol.modes[0];
+  const which = both && protocol.modes.length > 1 ? `, ${mode}` : "";
   return `${protocol.name}${which}, ${sideLabel[side]}, trial ${n + 1}, ${unitWord[unitLabel(round, protocol)]}`;
 }
 

@@ -36,4 +36,18 @@ describe("finding in the library", () => {
     expect(keys("  ")).toHaveLength(library.drills.length);
   });
   it("puts a name before a mention", () => expect(keys("halo")[0]).toBe("halo"));
+  it("puts the shortest name that begins so first", () => {
+    const checks = finderOf(
+      ["Hip extension at speed", "Kneeling hip extension", "Hip extension"].map((name) => ({
+        key: name,
+        name,
+        words: "",
+      })),
+    );
+    expect(checks("hip ext").map(({ key }) => key)).toEqual([
+      "Hip extension",
+      "Hip extension at speed",
+      "Kneeling hip extension",
+    ]);
+  });
 });

@@ -15,8 +15,8 @@ const plain = (term: string): string =>
     .replace(/\p{Diacritic}/gu, "");
 
 /**
- * Finds by every word that is typed: whole, begun, or with a slip in a longer one. The best first; all of them, as they
- * stand, where nothing is typed.
+ * Finds by every word that is typed: whole, begun, or with a slip in a longer one. What begins with all that is typed
+ * comes first, the shortest name before others, then the best; all of them, as they stand, where nothing is typed.
  */
 export function finderOf<Entry extends Findable>(
   all: readonly Entry[],
@@ -34,10 +34,14 @@ export function finderOf<Entry extends Findable>(
     },
   });
   index.addAll(all);
-  return (typed) =>
-    typed.trim() === ""
-      ? [...all]
-      : index.search(typed).flatMap(({ id }) => byKey.get(id as string) ?? []);
+  return (typed) => {
+    const begun = plain(typed.trim());
+    if (begun === "") return [...all];
+    const found = index.search(begun).flatMap(({ id }) => byKey.get(id as string) ?? []);
+    // Where names do not begin so, the order of the search stays.
+    const rank = ({ name }: Entry) => (plain(name).startsWith(begun) ? name.length : Infinity);
+    return found.sort((one, other) => (rank(one) === rank(other) ? 0 : rank(one) - rank(other)));
+  };
 }
 
 /** The words a drill is looked for by: what it is for, its rungs, joints and muscles’ names, kit, and other names. */

@@ -64,6 +64,12 @@ describe("a date in words", () => {
     expect(demandName({ motion: "thoracic.extension", side: "mid" })).toBe("upper-back extension");
   });
 
+  it("tells what own strength holds from the range of the same motion", () => {
+    const gap = (mode: "active" | "passive") => ({ demand: { mode } }) as AskedDemand["gap"];
+    expect(demandName(asked({ gap: gap("active") }))).toBe("◂ hip extension by own strength");
+    expect(demandName(asked({ gap: gap("passive") }))).toBe("◂ hip extension");
+  });
+
   it("there is no verdict until every answer is there, nor without questions", () => {
     const [one, other] = [asked(), asked({ key: "other", side: "right" })];
     expect(dateVerdict([], new Map())).toBeNull();

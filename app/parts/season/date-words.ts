@@ -18,9 +18,23 @@ export function chanceWords(chance: number): string {
   return `in ${Math.round(chance * 10) || "less than 1"} of 10 such cases`;
 }
 
-/** A demand on its side, as it stands in a line. @example "◂ shoulder flexion" */
-export const demandName = ({ motion, side }: Pick<AskedDemand, "motion" | "side">): string =>
-  `${side === "mid" ? "" : `${notch[side]} `}${motionOf(motion).name.toLowerCase()}`;
+/**
+ * A demand on its side, as it stands in a line; what is held by own strength is told from the range of the same motion.
+ *
+ * @example "◂ shoulder flexion", "◂ shoulder flexion by own strength"
+ */
+export const demandName = ({
+  motion,
+  side,
+  gap,
+}: Pick<AskedDemand, "motion" | "side"> & { gap?: AskedDemand["gap"] }): string =>
+  [
+    side === "mid" ? "" : notch[side],
+    motionOf(motion).name.toLowerCase(),
+    gap?.demand.mode === "active" ? "by own strength" : "",
+  ]
+    .filter(Boolean)
+    .join(" ");
 
 export type DateVerdict = DateAnswer & {
   /** The demand that holds it back. */
