@@ -8,7 +8,7 @@ import { musclesOf } from "../core/exposure/muscles";
 import { needsFirst } from "../core/exposure/needs-first";
 import { angleAt, type Pose } from "../core/figure/pose";
 import { forecastPriors } from "../library/forecast-priors";
-import { senseless } from "../library/senseless";
+import { senseless, workColumns } from "../library/work-columns";
 import { library } from "../library/index";
 import type { Bench } from "./bench";
 
@@ -66,14 +66,6 @@ const byTapeAndEye = library.skills.filter((skill) =>
   ),
 );
 
-const columns: { name: string; kinds: readonly DrillKind[] }[] = [
-  { name: "soft", kinds: ["soft-tissue"] },
-  { name: "circles", kinds: ["circles", "dynamic"] },
-  { name: "static", kinds: ["static"] },
-  { name: "c–r", kinds: ["contract-relax"] },
-  { name: "active", kinds: ["active"] },
-  { name: "strength", kinds: ["strength"] },
-];
 /** A floor, a wall and a mat are there wherever somebody trains. */
 const everywhere = new Set(["wall", "mat"]);
 const withoutKit = ({ drill, rung }: Named, motion: string, kinds: readonly DrillKind[]): boolean =>
@@ -82,7 +74,7 @@ const withoutKit = ({ drill, rung }: Named, motion: string, kinds: readonly Dril
   atRung(drill, rung).serves.some((one) => one.motion === motion && one.share >= 0.3);
 
 const cells = MotionId.options.flatMap((motion) =>
-  columns.map(({ name, kinds }) => ({
+  workColumns.map(({ name, kinds }) => ({
     motion,
     name,
     rungs: rungs.filter((one) => withoutKit(one, motion, kinds)).length,

@@ -3,17 +3,7 @@ import { answeringChecks } from "../core/aim/gap";
 import { MotionId } from "../core/body/motions";
 import { atRung, type DrillKind } from "../core/drill/drill";
 import { library } from "./index";
-import { senseless } from "./senseless";
-
-/** The kinds of work a joint motion gets. */
-const columns: { name: string; kinds: readonly DrillKind[] }[] = [
-  { name: "soft", kinds: ["soft-tissue"] },
-  { name: "circles", kinds: ["circles", "dynamic"] },
-  { name: "static", kinds: ["static"] },
-  { name: "c–r", kinds: ["contract-relax"] },
-  { name: "active", kinds: ["active"] },
-  { name: "strength", kinds: ["strength"] },
-];
+import { senseless, workColumns } from "./work-columns";
 
 const reason = (motion: MotionId, name: string): string | undefined => senseless[motion]?.[name];
 
@@ -46,9 +36,9 @@ describe("the coverage of the library", () => {
   it("gives every demanded motion every kind of work that makes sense", () => {
     const rows = demanded.map((motion) => ({
       motion,
-      cells: columns.map(({ name, kinds }) => ({ name, found: serving(motion, kinds) })),
+      cells: workColumns.map(({ name, kinds }) => ({ name, found: serving(motion, kinds) })),
     }));
-    const head = `${"motion".padEnd(24)}${columns.map(({ name }) => name.padStart(10)).join("")}`;
+    const head = `${"motion".padEnd(24)}${workColumns.map(({ name }) => name.padStart(10)).join("")}`;
     const lines = rows.map(
       ({ motion, cells }) =>
         `${motion.padEnd(24)}${cells.map(({ name, found }) => (reason(motion, name) ? "–" : String(found)).padStart(10)).join("")}`,
@@ -63,7 +53,7 @@ describe("the coverage of the library", () => {
   });
   it("gives every motion every kind of work with nothing but a floor and a wall, or says why not", () => {
     const missing = MotionId.options.flatMap((motion) =>
-      columns
+      workColumns
         .filter(({ name, kinds }) => withoutKit(motion, kinds) === 0 && !reason(motion, name))
         .map(({ name }) => `${motion}: ${name}`),
     );

@@ -1,4 +1,15 @@
 import type { MotionId } from "../core/body/motions";
+import type { DrillKind } from "../core/drill/drill";
+
+/** The kinds of work a joint motion gets: the columns of the coverage table. */
+export const workColumns: readonly { name: string; kinds: readonly DrillKind[] }[] = [
+  { name: "soft", kinds: ["soft-tissue"] },
+  { name: "circles", kinds: ["circles", "dynamic"] },
+  { name: "static", kinds: ["static"] },
+  { name: "c–r", kinds: ["contract-relax"] },
+  { name: "active", kinds: ["active"] },
+  { name: "strength", kinds: ["strength"] },
+];
 
 /** Kinds of work that make no sense for a motion, or need a thing, and why: the columns of the coverage table. */
 export const senseless: Partial<Record<MotionId, Partial<Record<string, string>>>> = {
