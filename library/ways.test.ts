@@ -402,6 +402,8 @@ const itemOf = ({ drill, rung, dose }: Line, n: number): PrepItem => ({
   boxed: false,
   sides: atRung(drill, rung).sided ? ["left", "right"] : [],
   extra: null,
+  breath: null,
+  outside: false,
   why: [],
   serves: [],
   pinned: false,

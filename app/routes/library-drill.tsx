@@ -106,7 +106,7 @@ function RungPart({ drill, rung, number }: { drill: Drill; rung: Rung; number: n
         <p className="mt-1 text-sm text-muted">
           before training {rung.warmUp ? writeDose(rung.warmUp) : "not used"} · session{" "}
           {rung.session ? writeDose(rung.session) : "not used"} · grows from {rung.range.from} to{" "}
-          {rung.range.to} by {rung.range.step}
+          {rung.range.to}
           {rung.warmUp?.type === "reps" || rung.session?.type === "reps"
             ? `, ${(rung.session?.type === "reps" ? rung.session : rung.warmUp?.type === "reps" ? rung.warmUp : { tempo: 0 }).tempo} s each`
             : ""}

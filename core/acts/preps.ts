@@ -9,7 +9,7 @@ import { eligibility } from "../prep/eligible";
 import { itemFrom } from "../prep/item";
 import { mended, orderTerms } from "../prep/mend";
 import { against, withinLimits } from "../prep/permit";
-import { arrange } from "../prep/plan";
+import { arrange } from "../prep/arrange";
 import { formatFor } from "../prep/request";
 import { retimed } from "../prep/retime";
 import { Prep, PrepItem } from "../records/records";

@@ -12,18 +12,26 @@ export const PrepKind = z.enum([
 ]);
 export type PrepKind = z.infer<typeof PrepKind>;
 
-/** A stretch of a prep: which drills may stand there. An empty list lets any through. */
+/** What the drills of a part are drawn from: the needs of the aim, the tissues of the complaint, or the whole body. */
+export const DrawnFrom = z.enum(["needs", "complaint", "whole-body"]);
+
+/** A part of a prep: what must be in it, and which drills may stand there. An empty list lets any through. */
 export const Segment = z.object({
   name: z.string().min(1),
   phase: Phase,
   kinds: z.array(DrillKind),
   positions: z.array(Position).default([]),
   regions: z.array(Region).default([]),
+  /** What it is for, in a line. */
   note: z.string().default(""),
+  from: DrawnFrom.default("needs"),
   /** The most of the minutes it may take, 0–1. */
   most: z.number().min(0.05).max(1).default(1),
-  /** The planner puts at least one drill here where anything safe fits. */
-  wanted: z.boolean().default(false),
+  /** So many drills stand here where anything safe fits; what stays empty is said. */
+  fewest: z.int().min(0).max(12).default(0),
+  drills: z.int().min(1).max(20).default(20),
+  /** Done before the clock begins, on the way there. */
+  outside: z.boolean().default(false),
 });
 export type Segment = z.infer<typeof Segment>;
 
@@ -54,6 +62,12 @@ export const Format = z.object({
   segments: z.array(Segment).min(1),
   /** Serves the aim's needs, or every joint alike. */
   serves: z.enum(["aim", "every-joint"]).default("aim"),
+  /** The trunk is moved in all three planes. */
+  planes: z.boolean().default(false),
+  /** Each chief limit is held, contracted and relaxed, and worked at its end. */
+  limits: z.boolean().default(false),
+  /** It ends on the feet or in the skill. */
+  ends: z.enum(["anywhere", "ready"]).default("anywhere"),
   /** What was contracted is stretched, and nothing else is. */
   contracted: z.boolean().default(false),
   clocked: Clocked.nullable().default(null),

@@ -45,8 +45,8 @@ export const Position = z.enum([
 ]);
 export type Position = z.infer<typeof Position>;
 
-/** How far a dose may grow inside a rung, and by how much a step: repetitions or seconds. */
-const Range = z.object({ from: z.number(), to: z.number(), step: z.number().positive() });
+/** How far a dose may grow inside a rung, repetitions or seconds; it goes by the figures that people say (`natural.ts`). */
+const Range = z.object({ from: z.number(), to: z.number() });
 
 /** How much floor a drill takes: a spot to stand on (about 1.2 × 1.2 m), a mat's length, or a way across the room. */
 export const Space = z.enum(["spot", "mat", "room"]);

@@ -1,6 +1,7 @@
 import { type Drill, type Pattern } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { eligibility, type Eligible } from "./eligible";
+import { fitClocked, fitGaps } from "./clock-fit";
 import { itemFrom } from "./item";
 import { rankOf } from "./order";
 import { against } from "./permit";
@@ -22,8 +23,12 @@ const variantOf = ({ drill, rung }: Eligible): string => `${drill.id}/${rung.id}
  * Variants rotate: of each family the one not used longest, and never the same set as one of the last twenty.
  */
 export function clockedPlan(request: PlanRequest): Plan {
-  const gaps = request.gaps ?? request.format.gaps;
-  const clocked = request.clocked ?? request.format.clocked;
+  const handOver = request.handOver ?? 0;
+  const room = request.budget - handOver;
+  const asked = request.clocked ?? request.format.clocked;
+  const clocked = asked && fitClocked(asked, room);
+  const wished = request.gaps ?? request.format.gaps;
+  const gaps = wished && fitGaps(wished, room);
   const leftOut: Plan["leftOut"] = [];
   const pool: Eligible[] = [];
   for (const drill of request.library.drills) {
@@ -46,11 +51,12 @@ export function clockedPlan(request: PlanRequest): Plan {
   const picked = clocked
     ? rotated(families, request.recent ?? [])
     : oneEach(families, request.recent ?? []);
-  const handOver = request.handOver ?? 0;
   const turns = Array.from({ length: boxes.rounds }, (_, round) =>
     picked.flatMap((variant) => (variant ? [boxed(variant, boxes.seconds, round, request)] : [])),
   ).flat();
-  const rounds = uniquely(clocked ? begunWithRaise(turns, pool, request) : turns);
+  const rounds = uniquely(
+    endingOnTime(clocked ? begunWithRaise(turns, pool, request) : turns, request),
+  );
   const seconds = prepSeconds(rounds, request.library, handOver);
   const empty = clocked ? clocked.families.filter((_, i) => families[i]!.length === 0) : [];
   return {
@@ -77,6 +83,7 @@ export function clockedPlan(request: PlanRequest): Plan {
     variants: clocked
       ? families.reduce((product, { length }) => product * Math.max(1, length), 1)
       : null,
+    whole: true,
   };
 }
 
@@ -99,6 +106,23 @@ function begunWithRaise(
     over >= shortestRaise ? over : items[0]!.dose.type === "time" ? items[0]!.dose.seconds : 0;
   const first = { ...boxed(raise, seconds, 0, request), why: [{ why: "raise" as const }] };
   return over >= shortestRaise ? [first, ...items] : [first, ...items.slice(1)];
+}
+
+/** The longest breath before the hand-over, seconds: more than that is left over, and said. */
+const longestEnd = 60;
+
+/** What boxes and raise leave over, as a breath before the hand-over. */
+function endingOnTime(
+  items: PrepItem[],
+  { budget, library, handOver = 0 }: PlanRequest,
+): PrepItem[] {
+  const over = budget - prepSeconds(items, library, handOver);
+  if (over <= 0 || over > longestEnd) return items;
+  return items.map((item, at) =>
+    at === items.length - 1
+      ? { ...item, breath: { seconds: over, as: "change-over" as const } }
+      : item,
+  );
 }
 
 /** A raise that may be done here: of the pool, else of the library whatever the format holds. */

@@ -1,8 +1,11 @@
 import type { Need } from "../aim/priority";
+import { complaintRows } from "../body/complaints";
+import type { Exposure } from "../body/exposures";
 import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type Rung } from "../drill/drill";
+import { natural, naturalReps, naturalUp } from "../drill/natural";
 import { bandFor, weightFor } from "../drill/band";
 import { fetched, type Fetched } from "../exposure/stand-ins";
 import type { Place } from "../records/records";
@@ -11,6 +14,7 @@ import type { Tender } from "../progress/soreness";
 import type { BodyToday } from "../safety/body-today";
 import type { Format, Segment } from "../content/format";
 import type { Emphasis } from "../schedule/block";
+import { mainlyFor } from "./mainly";
 import { against as refusedBy, held, withinLimits } from "./permit";
 import { capped, longestOf, stillSeconds } from "./stays";
 import { deepWarmth, isDeep } from "./warmth";
@@ -69,11 +73,13 @@ export function eligibility(
 ): { places: Eligible[] } | { reason: Against } {
   const reason = reasonAgainst(drill, situation);
   if (reason) return { reason };
-  const segments = situation.format.segments.filter(
+  const fitting = situation.format.segments.filter(
     ({ kinds, regions }) =>
       kinds.includes(drill.kind) && (regions.length === 0 || regions.includes(drill.region)),
   );
-  if (segments.length === 0) return { reason: noSegment(drill, situation.format) };
+  if (fitting.length === 0) return { reason: noSegment(drill, situation.format) };
+  const segments = fitting.filter((segment) => drawnFor(drill, segment, situation));
+  if (segments.length === 0) return { reason: { why: "serves-none" } };
   const found = segments.map((segment) => atPlace(drill, segment, situation));
   const places = found.flatMap((one) => ("reason" in one ? [] : [one]));
   return places.length > 0 ? { places } : (found[0] as { reason: Against });
@@ -86,7 +92,7 @@ function noSegment({ kind, region }: Drill, { name, segments }: Format): Against
 }
 
 function reasonAgainst(drill: Drill, situation: PlanTerms): Against | null {
-  const { format, needs, skills, dropped } = situation;
+  const { format, skills, dropped } = situation;
   const schools = situation.schools ?? defaultSchools;
   if (dropped.includes(drill.id)) return { why: "dropped" };
   if (situation.only && !situation.only.includes(drill.id)) return { why: "not-in-prep" };
@@ -100,18 +106,43 @@ function reasonAgainst(drill: Drill, situation: PlanTerms): Against | null {
     return { why: "school", of: "no-static-before" };
   if (drill.kind === "skill" && !drill.toward.some((skill) => skills.includes(skill)))
     return { why: "other-skill" };
-  if (format.serves === "aim" && drill.serves.length > 0 && !servesNeed(drill, situation))
-    return { why: "serves-none" };
   const next = situation.nextSteps.get(drill.id);
   const stop = next?.causes.find(({ cause }) => cause === "stopped");
   return stop?.cause === "stopped" ? { why: "stopped", sharp: stop.sharp, pain: stop.pain } : null;
+}
 
-  function servesNeed(one: Drill, { flagged = [] }: PlanTerms): boolean {
-    return one.serves.some(
-      ({ motion }) =>
-        needs.some((need) => need.motion === motion) || flagged.includes(motionOf(motion).joint),
+/** What a complaint is not loaded with before somebody has agreed to it. */
+const heavyForComplaint: readonly Exposure[] = [
+  "hands-full",
+  "one-arm",
+  "fists",
+  "hang",
+  "hang-part",
+  "hang-behind",
+  "inverted",
+  "impact",
+  "near-maximal",
+];
+
+/** Whether a drill is what a part draws from: the needs, the tissues of a complaint, or the whole body. */
+function drawnFor(drill: Drill, { from }: Segment, situation: PlanTerms): boolean {
+  const { format, needs, flagged = [] } = situation;
+  if (drill.serves.length === 0 || drill.kind === "pulse" || drill.kind === "breathing")
+    return true;
+  // What readies the hands comes in wherever something is to bear on them.
+  if (drill.preparesHands && from !== "complaint") return true;
+  if (from === "complaint")
+    return (
+      flagged.some((joint) => mainlyFor(drill, complaintRows[joint].tissues)) &&
+      drill.rungs.some((rung) =>
+        heavyForComplaint.every((one) => !doesOf(drill, rung).exposes.has(one)),
+      )
     );
-  }
+  if (from === "whole-body" || format.serves === "every-joint") return true;
+  return drill.serves.some(
+    ({ motion }) =>
+      needs.some((need) => need.motion === motion) || flagged.includes(motionOf(motion).joint),
+  );
 }
 
 /** Why no rung of a drill may be done; null where one may. The reason against the first stands for all. */
@@ -129,6 +160,11 @@ function against(drill: Drill, rung: Rung, segment: Segment, situation: PlanTerm
   if (!doseFor(rung, format))
     return { why: format.doses === "warm-up" ? "too-strong" : "before-only" };
   if (situation.noDeep && isDeep(drill, rung)) return { why: "not-warm", seconds: deepWarmth };
+  if (
+    segment.from === "complaint" &&
+    heavyForComplaint.some((one) => doesOf(drill, rung).exposes.has(one))
+  )
+    return { why: "too-strong" };
   return refusedBy(situation, { drill, rung })[0] ?? null;
 }
 
@@ -161,20 +197,12 @@ function atPlace(
       drill,
       rung,
       segment,
-      dose: withinLimits(
-        situation.body,
+      dose: doseOf(
         drill,
         rung,
-        asWarm(
-          drill,
-          asWorked(
-            drill,
-            rung,
-            rung === wanted && next ? scaled(base, next, situation.format) : base,
-            situation,
-          ),
-          situation,
-        ),
+        rung === wanted && next ? scaled(base, next, situation.format) : base,
+        situation,
+        next?.chosen != null,
       ),
       fetched: used,
       replaced: [
@@ -211,6 +239,13 @@ function taken(rung: Rung, place: Place | null, growing: boolean, last: number |
 const standIn = ({ wanted, used }: Fetched): Because[] =>
   wanted === used ? [] : [{ why: "stand-in", wanted, used }];
 
+/** The dose as it is worked, warmed up for and allowed here; in figures that people say, unless somebody has set it. */
+function doseOf(drill: Drill, rung: Rung, base: Dose, situation: PlanTerms, said: boolean): Dose {
+  const worked = asWarm(drill, asWorked(drill, rung, base, situation), situation);
+  const dose = withinLimits(situation.body, drill, rung, worked);
+  return said || drill.phase === "raise" || drill.phase === "settle" ? dose : natural(dose);
+}
+
 /** A stretch no longer than the raise there is room for warms up for. */
 const asWarm = (drill: Drill, dose: Dose, { longestStretch = null }: PlanTerms): Dose =>
   longestStretch !== null && held(drill) && stillSeconds(drill, dose) > longestStretch
@@ -240,7 +275,7 @@ function asWorked(
     return { type: "time", sets: dose.sets, seconds: box[format.doses], rest: dose.rest };
   const usual = looseAt?.get(drill.id);
   if (schools.amount === "feel" && drill.phase === "loosen" && usual)
-    return { ...dose, reps: Math.max(5, Math.min(45, Math.round(usual))) };
+    return { ...dose, reps: naturalUp(Math.max(5, Math.min(45, usual)), naturalReps) };
   return dose;
 }
 

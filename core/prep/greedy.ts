@@ -56,6 +56,8 @@ class Filling {
   private readonly helpersOf: Map<number, number[][]>;
   private readonly capsOf: number[][];
   private readonly capUsed: number[];
+  private readonly countsOf: number[][];
+  private readonly counted: number[];
 
   constructor(
     private readonly model: Model,
@@ -78,6 +80,9 @@ class Filling {
     this.capsOf = model.options.map(() => []);
     model.atMost.forEach(({ members }, cap) => members.forEach((i) => this.capsOf[i]!.push(cap)));
     this.capUsed = model.atMost.map(() => 0);
+    this.countsOf = model.options.map(() => []);
+    model.counts.forEach(({ members }, one) => members.forEach((i) => this.countsOf[i]!.push(one)));
+    this.counted = model.counts.map(() => 0);
   }
 
   set(i: number, level: number): void {
@@ -95,6 +100,7 @@ class Filling {
       const sign = level > 0 ? 1 : -1;
       this.cost += sign * option.cost;
       for (const cover of this.coversOf[i]!) this.coverCount[cover]! += sign;
+      for (const one of this.countsOf[i]!) this.counted[one]! += sign;
       if (option.group !== null) {
         this.groups[option.group]! += sign;
         if (this.groups[option.group] === (level > 0 ? 1 : 0))
@@ -113,8 +119,8 @@ class Filling {
     this.model.cells.forEach(({ weight, already }, cell) => {
       sum += weight * (benefit(this.cells[cell]!) - benefit(already));
     });
-    this.model.covers.forEach(({ bonus }, cover) => {
-      if (this.coverCount[cover]! > 0) sum += bonus;
+    this.model.covers.forEach(({ bonus, upTo }, cover) => {
+      sum += bonus * Math.min(upTo, this.coverCount[cover]!);
     });
     return sum;
   }
@@ -138,6 +144,7 @@ class Filling {
   /** Puts an option in at its lightest, with its helper, in the place of what gives least; false when it cannot be. */
   with(i: number): boolean {
     for (const j of this.clashesOf[i]!) this.set(j, 0);
+    for (const one of this.countsOf[i]!) this.makeRoom(this.model.counts[one]!);
     const step = this.stepFor(i);
     if (!step) return false;
     while (this.rateOf(step) === -Infinity) {
@@ -148,6 +155,14 @@ class Filling {
     for (const [option, level] of step) this.set(option, level);
     this.fill();
     return true;
+  }
+
+  /** Takes the drill that gives least out of a part that is full. */
+  private makeRoom({ members, most }: Model["counts"][number]): void {
+    const there = members.filter((j) => this.choice[j]! > 0);
+    if (there.length < most) return;
+    const least = there.reduce((a, b) => (this.lastRate(b) < this.lastRate(a) ? b : a));
+    this.set(least, 0);
   }
 
   /** The chosen option whose last step gives least for its seconds; those of a step are spared. */
@@ -172,7 +187,8 @@ class Filling {
     let value = was ? 0 : -option.cost;
     if (!was)
       for (const cover of this.coversOf[i]!)
-        if (this.coverCount[cover] === 1) value += this.model.covers[cover]!.bonus;
+        if (this.coverCount[cover]! <= this.model.covers[cover]!.upTo)
+          value += this.model.covers[cover]!.bonus;
     now.feeds.forEach((feed, n) => {
       const less = feed.seconds - (was?.feeds[n]?.seconds ?? 0);
       const at = this.cells[feed.cell]!;
@@ -202,7 +218,11 @@ class Filling {
   }
 
   /** The next level of an option, with the helpers it needs; null when it may not be taken. */
-  private stepFor(i: number, depth = 0): [number, number][] | null {
+  private stepFor(
+    i: number,
+    depth = 0,
+    pending: readonly number[] = [],
+  ): [number, number][] | null {
     this.tried += 1;
     if (i === this.shut || depth > 2) return null;
     const option = this.model.options[i]!;
@@ -212,8 +232,11 @@ class Filling {
     if (!this.free(i)) return null;
     const step: [number, number][] = [[i, 1]];
     for (const anyOf of this.helpersOf.get(i) ?? []) {
-      if (anyOf.some((j) => this.choice[j]! > 0 || step.some(([k]) => k === j))) continue;
-      const help = this.cheapest(anyOf, depth + 1);
+      if (
+        anyOf.some((j) => this.choice[j]! > 0 || pending.includes(j) || step.some(([k]) => k === j))
+      )
+        continue;
+      const help = this.cheapest(anyOf, depth + 1, [...pending, i]);
       if (!help) return null;
       step.push(...help.filter(([j]) => !step.some(([k]) => k === j)));
     }
@@ -223,14 +246,20 @@ class Filling {
     return step;
   }
 
-  private free = (i: number): boolean => this.clashesOf[i]!.every((j) => this.choice[j] === 0);
+  private free = (i: number): boolean =>
+    this.clashesOf[i]!.every((j) => this.choice[j] === 0) &&
+    this.countsOf[i]!.every((one) => this.counted[one]! < this.model.counts[one]!.most);
 
   /** Of some helpers the one that gives most for its seconds, with what it needs itself. */
-  private cheapest(anyOf: readonly number[], depth: number): [number, number][] | null {
+  private cheapest(
+    anyOf: readonly number[],
+    depth: number,
+    pending: readonly number[],
+  ): [number, number][] | null {
     let best: [number, number][] | null = null;
     let bestRate = -Infinity;
     for (const j of anyOf) {
-      const step = this.stepFor(j, depth);
+      const step = this.stepFor(j, depth, pending);
       const rate = step ? this.rateOf(step) : -Infinity;
       if (rate > bestRate) [best, bestRate] = [step, rate];
     }
@@ -259,7 +288,8 @@ class Filling {
           here += this.model.groups[option.group]!.seconds;
         value -= option.cost;
         for (const cover of this.coversOf[i]!)
-          if (this.coverCount[cover] === 0) value += this.model.covers[cover]!.bonus;
+          if (this.coverCount[cover]! < this.model.covers[cover]!.upTo)
+            value += this.model.covers[cover]!.bonus;
       }
       seconds += here;
       now.feeds.forEach((feed, n) => {

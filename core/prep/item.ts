@@ -30,6 +30,8 @@ export function itemFrom(
     boxed: false,
     sides: sided ? sidesFirst(main?.shorter ?? null, situation) : [],
     extra: null,
+    breath: null,
+    outside: segment.outside,
     why: [reasonFor(drill, main, situation), ...followed(drill, rung, situation), ...replaced],
     serves: served.map(({ motion }) => motion),
     pinned: false,

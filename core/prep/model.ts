@@ -1,7 +1,7 @@
-import type { Need } from "../aim/priority";
+import { complaintRows } from "../body/complaints";
 import { motionOf, type MotionId } from "../body/motions";
 import { bothSides } from "../body/side";
-import { workSeconds, type Dose } from "../drill/dose";
+import { setSeconds, setsOf, workSeconds, type Dose } from "../drill/dose";
 import { atRung, byText, rungOf, timesOf, type Drill, type Phase } from "../drill/drill";
 import type { Library } from "../content/library";
 import { drillOf } from "../content/library";
@@ -9,11 +9,12 @@ import { handsSeconds, isOnHands } from "../safety/hands-week";
 import type { PrepItem } from "../records/records";
 import { hardDay, loadingKinds } from "../doses/stretch-days";
 import { benefit, benefitPieces } from "./benefit";
-import { ladderOf } from "./doses";
+import { ladderOf, usualSets } from "./doses";
 import type { Eligible, PlanTerms } from "./eligible";
 import type { Emphasis } from "../schedule/block";
-import { handsBefore, readies, readyAfter, unreadyParts, type HandsReady } from "./hands-first";
-import { clash, isMovement, rankOf } from "./order";
+import { mainly } from "./mainly";
+import { coversOf, needsOneOf } from "./obligations";
+import { clash, rankOf } from "./order";
 import { longestStay } from "./permit";
 import { changeKit, changePosition, itemSeconds } from "./timeline";
 
@@ -34,8 +35,8 @@ export type Model = {
   budget: number;
   /** What a second on a motion in a phase is worth, and the seconds already given by fixed items. */
   cells: { weight: number; already: number }[];
-  /** Paid once when any of these is chosen. */
-  covers: { bonus: number; by: number[]; name: string }[];
+  /** Obligations: paid for each of these that is chosen, up to so many. */
+  covers: Cover[];
   /** The first only with one of the others. */
   needsOne: { option: number; anyOf: number[] }[];
   /** Never both. */
@@ -44,7 +45,12 @@ export type Model = {
   groups: { seconds: number }[];
   /** Segments that may take only so much of the minutes. */
   atMost: { members: number[]; seconds: number }[];
+  /** Segments that hold only so many drills. */
+  counts: { members: number[]; most: number }[];
 };
+
+/** What must be in a prep: so many of these options, and what each of them is worth up to then. */
+export type Cover = { bonus: number; by: number[]; name: string; upTo: number };
 
 /** Which level of each option is chosen; 0 is none, 1 the lightest. */
 export type ModelChoice = number[];
@@ -69,8 +75,21 @@ export const phaseWorth = (
   emphasis: Emphasis | null = null,
 ): number => phaseShare[doses][phase] * (emphasis ? (emphasisShare[emphasis][phase] ?? 1) : 1);
 
-/** How many seconds of the largest need each obligation is worth. Working figures. */
-const worth = { wrists: 200, part: 240, wanted: 120, plane: 25, joint: 20, seen: 6 } as const;
+/** How many seconds of the largest need it is worth not to repeat a drill of last time. Working figure. */
+const freshness = 6;
+
+/** What a second for the whole body is worth where a part is drawn from it, of the largest need. */
+const bodyShare = 0.2;
+/** The same where a format serves every joint alike. */
+const everyJoint = 0.3;
+
+/** What a set beyond the usual number is worth of the first: breadth comes before sets. */
+const furtherSet = 0.4;
+
+/** No drill takes more of the minutes than this, but the raise, split practice and long stays. */
+export const mostOfMinutes = 0.25;
+/** In few minutes a drill may still take so many seconds. */
+const leastRoom = 60;
 
 export type ModelTerms = PlanTerms & {
   library: Library;
@@ -92,11 +111,19 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
   const cells: Model["cells"] = [];
   const cellIds = new Map<string, number>();
   const weights = new Map<MotionId, number>(needs.map(({ motion, weight }) => [motion, weight]));
-  for (const [motion, weight] of extraNeeds(terms, pool))
-    weights.set(motion, Math.max(weight, weights.get(motion) ?? 0));
-  const top = Math.max(0.001, ...weights.values());
+  for (const motion of complaintMotions(terms))
+    weights.set(motion, Math.max(everyJoint, ...weights.values()));
+  const top = Math.max(everyJoint / 3, ...weights.values());
+  const base = format.serves === "every-joint" ? everyJoint : 0;
+  const general = new Set(
+    format.segments.flatMap(({ from, phase }) => (from === "whole-body" ? [phase] : [])),
+  );
   const cellOf = (motion: MotionId, phase: Phase): number | null => {
-    const weight = weights.get(motion);
+    const weight = Math.max(
+      weights.get(motion) ?? 0,
+      base,
+      general.has(phase) ? bodyShare * top : 0,
+    );
     if (!weight) return null;
     const key = `${motion}/${phase}`;
     let cell = cellIds.get(key);
@@ -123,41 +150,47 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
   const stood = [...pool].sort(
     (a, b) => standing(a, terms) - standing(b, terms) || inSegment(a, b),
   );
-  const options = stood.map((entry): Option => {
+  const all = stood.map((entry): Option => {
     const { drill, rung, segment } = entry;
     const here = atRung(drill, rung);
     const brings = rung.kit.some((item) => item !== "wall" && item !== "mat");
-    const key = [
-      format.segments.indexOf(segment),
-      rankOf(drill),
-      drill.preparesHands,
-      here.position,
-    ].join("/");
+    const key = [format.segments.indexOf(segment), here.position].join("/");
     if (!brings && !groupIds.has(key)) {
       groupIds.set(key, groups.length);
       groups.push({ seconds: changePosition });
     }
     const shares = sharesOf(here.serves, segment.phase);
-    const levels = ladderOf(entry.dose, drill, format, longestStay(terms.body, drill, rung)).map(
-      (dose): Level => {
-        const work = workSeconds(dose);
+    const sides = here.sided ? bothSides : [];
+    const levels = ladderOf(entry.dose, drill, format, longestStay(terms.body, drill, rung))
+      .filter((dose) => itemSeconds(dose, drill, sides) <= roomOf(drill, here.position, terms))
+      .map((dose): Level => {
+        const work = countedSeconds(dose, usualSets(entry.dose, format));
         return {
           dose,
-          seconds: itemSeconds(dose, drill, here.sided ? bothSides : []) + (brings ? changeKit : 0),
+          seconds: itemSeconds(dose, drill, sides) + (brings ? changeKit : 0),
           feeds: shares.map(({ cell, share }) => ({ cell, seconds: share * work })),
         };
-      },
-    );
+      });
     const seen = terms.recent.findIndex((drills) => drills.includes(drill.id));
     return {
       ...entry,
       levels: resting(entry, terms) ? levels.slice(0, 1) : levels,
       group: brings ? null : groupIds.get(key)!,
-      cost: seen < 0 ? 0 : (worth.seen * top * (terms.variety ?? 1)) / (1 + seen),
+      // The skill and what readies the hands stay; the rest turns.
+      cost:
+        seen < 0 || drill.kind === "skill" || drill.preparesHands
+          ? 0
+          : (freshness * top * (terms.variety ?? 1)) / (1 + seen),
     };
   });
+  const options = all.filter(({ levels }) => levels.length > 0);
   return {
     options,
+    counts: format.segments.flatMap((segment) =>
+      segment.drills < 20
+        ? [{ members: indexes(options, (one) => one.segment === segment), most: segment.drills }]
+        : [],
+    ),
     budget: terms.budget,
     cells,
     groups,
@@ -240,7 +273,21 @@ function handsShare(
   ];
 }
 
-const indexes = (options: readonly Option[], test: (option: Option) => boolean): number[] =>
+/** The most seconds that one drill may take of these minutes. */
+const roomOf = (drill: Drill, position: string, { whole, schools, format }: ModelTerms): number =>
+  position === "split" ||
+  (schools?.hold === "long" && drill.kind === "static") ||
+  format.kind === "circles"
+    ? Infinity
+    : Math.max(leastRoom, mostOfMinutes * whole);
+
+/** Seconds of a dose as they count: sets beyond the usual number less. */
+function countedSeconds(dose: Dose, usual: number): number {
+  const sets = setsOf(dose);
+  return setSeconds(dose) * (Math.min(sets, usual) + furtherSet * Math.max(0, sets - usual));
+}
+
+export const indexes = (options: readonly Option[], test: (option: Option) => boolean): number[] =>
   options.flatMap((option, i) => (test(option) ? [i] : []));
 
 const standing = ({ segment }: Eligible, { format }: PlanTerms): number =>
@@ -256,142 +303,13 @@ function inSegment(a: Eligible, b: Eligible): number {
   );
 }
 
-/** Where a format serves every joint, or a flagged one, each of its motions weighs alike. */
-function extraNeeds(
-  { format, flagged = [], needs }: ModelTerms,
-  pool: readonly Eligible[],
-): [MotionId, number][] {
-  const top = Math.max(0.3, ...needs.map(({ weight }: Need) => weight));
-  const served = pool.flatMap(({ drill }) => drill.serves.map(({ motion }) => motion));
-  const wanted = (motion: MotionId): number =>
-    format.kind === "issue" && flagged.includes(motionOf(motion).joint)
-      ? top
-      : format.serves === "every-joint"
-        ? 0.3
-        : 0;
-  return [...new Set(served)].flatMap((motion): [MotionId, number][] =>
-    wanted(motion) > 0 ? [[motion, wanted(motion)]] : [],
-  );
-}
+/** What the joints that are complained of are about, in an issue prep. */
+const complaintMotions = ({ format, flagged = [] }: PlanTerms): MotionId[] =>
+  format.kind === "issue" ? flagged.flatMap((joint) => complaintRows[joint].tissues) : [];
 
 const resting = ({ drill }: Eligible, { rested = [] }: PlanTerms): boolean =>
   loadingKinds.includes(drill.kind) &&
   drill.serves.some(({ motion, share }) => share >= 0.5 && rested.includes(motion));
-
-/** The three parts that every flagged joint gets before the warm-up. */
-const issueParts: { name: string; kinds: readonly Drill["kind"][] }[] = [
-  { name: "soft tissue", kinds: ["soft-tissue"] },
-  { name: "mobility", kinds: ["circles", "dynamic", "static", "contract-relax"] },
-  { name: "light strength", kinds: ["strength", "active"] },
-];
-
-function coversOf(options: readonly Option[], terms: ModelTerms, top: number): Model["covers"] {
-  const { format, flagged = [], fixed, library } = terms;
-  const there = fixed.flatMap(({ drillId }) => drillOf(library, drillId) ?? []);
-  const covers: Model["covers"] = [];
-  const add = (
-    name: string,
-    bonus: number,
-    test: (drill: Drill, option: Option | null) => boolean,
-  ) => {
-    if (there.some((drill) => test(drill, null))) return;
-    const by = indexes(options, (option) => test(option.drill, option));
-    if (by.length > 0) covers.push({ name, bonus: bonus * top, by });
-  };
-  if (terms.loadsHands)
-    add(
-      "wrists",
-      worth.wrists,
-      (drill, option) =>
-        drill.preparesHands && (option === null || readiesFor(option, beforeHandstand)),
-    );
-  if (format.kind === "issue")
-    for (const joint of flagged)
-      for (const { name, kinds } of issueParts)
-        add(
-          `${joint}: ${name}`,
-          worth.part,
-          (drill) => kinds.includes(drill.kind) && mainly(drill, joint),
-        );
-  for (const segment of format.segments)
-    if (segment.wanted) add(segment.name, worth.wanted, (_, option) => option?.segment === segment);
-  if (format.kind === "warm-up" || format.contracted)
-    for (const plane of ["sagittal", "frontal", "transverse"] as const)
-      add(`${plane} plane`, worth.plane, (drill) => drill.planes.includes(plane));
-  if (format.kind === "warm-up" || format.kind === "circles")
-    for (const joint of new Set(terms.needs.map(({ motion }) => motionOf(motion).joint)))
-      add(`${joint} circled`, worth.joint, (drill) => isLoose(drill) && mainly(drill, joint));
-  return covers;
-}
-
-const isLoose = ({ kind }: Drill): boolean => kind === "circles" || kind === "dynamic";
-/** At least half of its dose counts for a motion of the joint. */
-export const mainly = (drill: Drill, joint: string): boolean =>
-  drill.serves.some(({ motion, share }) => share >= 0.5 && motionOf(motion).joint === joint);
-
-function needsOneOf(
-  options: readonly Option[],
-  { format, fixed, library }: ModelTerms,
-): Model["needsOne"] {
-  const there = fixed.flatMap(({ drillId }) => drillOf(library, drillId) ?? []);
-  const segmentOf = (item: PrepItem): number =>
-    format.segments.findIndex(
-      ({ name, phase }) => phase === item.phase && (item.segment === "" || name === item.segment),
-    );
-  // What prepares the hands by itself stands first among its like; the rest may come later.
-  const readyBefore = ({ segment, drill }: Option) =>
-    readyAfter(
-      fixed.filter((item) => {
-        const own = drillOf(library, item.drillId);
-        const [at, here] = [segmentOf(item), format.segments.indexOf(segment)];
-        return own?.preparesHands && (at < here || (at === here && rankOf(own) <= rankOf(drill)));
-      }),
-      library,
-    );
-  const moves =
-    there.some(isMovement) && fixed.some(({ phase }) => phase === "own" || phase === "use");
-  return options.flatMap((option, i) => {
-    const rules: Model["needsOne"] = [];
-    const asked = handsBefore(option.drill, option.rung);
-    if (unreadyParts(readyBefore(option), asked).length > 0)
-      rules.push({
-        option: i,
-        anyOf: indexes(options, (other) => readiesFor(other, asked)).filter((j) => j < i),
-      });
-    if (format.doses === "warm-up" && option.drill.kind === "static" && !moves)
-      rules.push({
-        option: i,
-        anyOf: indexes(options, ({ drill }) => isMovement(drill)).filter((j) => j > i),
-      });
-    if (
-      format.contracted &&
-      (option.drill.kind === "static" || option.drill.kind === "contract-relax")
-    )
-      rules.push({
-        option: i,
-        anyOf: indexes(options, ({ drill }) => contracts(drill, option.drill)).filter((j) => j < i),
-      });
-    return rules;
-  });
-}
-
-/** What an aim on the hands asks of them, whatever else is chosen. */
-const beforeHandstand: HandsReady = { wrist: 20, forearm: 12, fingers: 10 };
-
-/** The lightest dose of an option works the hands enough for what is asked. */
-const readiesFor = ({ drill, rung, levels }: Option, asked: HandsReady): boolean =>
-  unreadyParts(readies(drill, rung, levels[0]!.dose), asked).length === 0;
-
-/** The first shortens a muscle that the second stretches. */
-export const contracts = (work: Drill, stretch: Drill): boolean =>
-  work.kind === "strength" &&
-  work.serves.some(
-    ({ motion, share }) =>
-      share >= 0.5 &&
-      stretch.serves.some(
-        (other) => other.share >= 0.5 && motionOf(motion).opposes.includes(other.motion),
-      ),
-  );
 
 /** Pairs that may not both stand: the same drill in two segments, and what the order forbids. */
 function clashesOf(options: readonly Option[]): Model["clashes"] {
@@ -431,7 +349,8 @@ export function valueOfChoice({ options, cells, covers }: Model, choice: ModelCh
   cells.forEach(({ weight, already }, cell) => {
     value += weight * (benefit(seconds[cell]!) - benefit(already));
   });
-  for (const { bonus, by } of covers) if (by.some((i) => choice[i]! > 0)) value += bonus;
+  for (const { bonus, by, upTo } of covers)
+    value += bonus * Math.min(upTo, by.filter((i) => choice[i]! > 0).length);
   return value;
 }
 

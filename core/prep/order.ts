@@ -44,7 +44,6 @@ export function clash(first: Drill, second: Drill): Rule | null {
 function wrongWay(first: Drill, second: Drill): Principle | null {
   if (isStretch(first) && second.kind === "soft-tissue") return "soft-tissue-first";
   if ((isStretch(first) || first.kind === "active") && isLoosening(second)) return "loosen-first";
-  if (first.kind === "active" && isStretch(second)) return "stretch-then-use";
   if (first.kind === "strength" && (isLoosening(second) || second.kind === "soft-tissue"))
     return "easy-first";
   if (first.kind === "skill" && second.kind !== "skill") return "general-first";
@@ -56,8 +55,7 @@ export const longestHoldBefore = 30;
 export const leastRelease = 5;
 
 /** What goes before what on one motion. */
-export type Principle =
-  "soft-tissue-first" | "loosen-first" | "stretch-then-use" | "easy-first" | "general-first";
+export type Principle = "soft-tissue-first" | "loosen-first" | "easy-first" | "general-first";
 
 /** A rule of order or safety, as it is broken. */
 export type Rule =

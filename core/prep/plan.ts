@@ -1,5 +1,7 @@
-import type { Dose } from "../drill/dose";
+import { complaintRows } from "../body/complaints";
+import { workSeconds } from "../drill/dose";
 import { atRung, byText, rungOf } from "../drill/drill";
+import { raiseStep } from "../drill/natural";
 import type { PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
 import { clockedPlan } from "./clocked";
@@ -8,15 +10,11 @@ import { eligibility, type Eligible, type PlanTerms } from "./eligible";
 import type { Clocked, Gaps } from "../content/format";
 import { quickChoice } from "./greedy";
 import { itemFrom } from "./item";
-import {
-  mainly,
-  modelOf,
-  secondsOfChoice,
-  valueOfChoice,
-  type ModelChoice,
-  type Model,
-} from "./model";
-import { breaches, rankOf } from "./order";
+import { modelOf, secondsOfChoice, valueOfChoice, type ModelChoice, type Model } from "./model";
+import { mainlyFor } from "./mainly";
+import { breaches } from "./order";
+import { arrange } from "./arrange";
+import { fillExactly } from "./fill";
 import { handsBefore, readies, readyAfter, unready, unreadyParts } from "./hands-first";
 import { held } from "./permit";
 import { rampItems } from "./ramp";
@@ -85,6 +83,8 @@ export type Plan = {
   value: number;
   /** How many different preps the families give; null for other formats. */
   variants: number | null;
+  /** Everything that was chosen had room. */
+  whole: boolean;
 };
 
 /** What a request comes down to: the fixed items, the candidates as a programme, and what was left out. */
@@ -209,7 +209,10 @@ function handsFor(
 /** What the raise takes of the minutes where nothing deep follows, seconds. */
 const raiseWithin = (seconds: number): number =>
   seconds >= roomFor.stretch
-    ? Math.max(stretchWarmth, Math.min(stretchWarmth + 30, Math.round(seconds / 8)))
+    ? Math.max(
+        stretchWarmth,
+        Math.min(stretchWarmth + 2 * raiseStep, Math.round(seconds / 8 / raiseStep) * raiseStep),
+      )
     : shortestRaise;
 
 /**
@@ -255,7 +258,9 @@ function closingRepeat(
   const stretch = pool
     .filter(
       ({ drill, rung, segment }) =>
-        segment.phase === "open" && mainly(drill, joint) && !atRung(drill, rung).loadsHands,
+        segment.phase === "open" &&
+        mainlyFor(drill, complaintRows[joint].tissues) &&
+        !atRung(drill, rung).loadsHands,
     )
     .sort((a, b) => a.drill.setUp - b.drill.setUp || byText(a.drill.id, b.drill.id))[0];
   if (!stretch) return [];
@@ -275,8 +280,34 @@ export function planPrep(request: PlanRequest): Plan {
   if (request.clocked ?? request.format.clocked ?? request.gaps ?? request.format.gaps)
     return clockedPlan(request);
   const draft = planDraftOf(request);
-  const plan = planOf(draft, quickChoice(draft.model, request.rounds ?? 2));
+  const plan = filled(draft, request.rounds ?? 2);
   return sweatsForNothing(plan, draft) ? withoutSweat(request) : plan;
+}
+
+/** Seconds over that are worth another look. */
+const worthAnotherLook = 30;
+
+/**
+ * The search's own plan. The programme counts changes of place a little high; where that leaves seconds over, it is
+ * asked once more with those.
+ */
+function filled(draft: Draft, rounds: number): Plan {
+  const first = planOf(draft, quickChoice(draft.model, rounds));
+  const over = spareIn(first, draft);
+  if (over < worthAnotherLook) return first;
+  const model = { ...draft.model, budget: draft.model.budget + over };
+  const second = planOf({ ...draft, model }, quickChoice(model, rounds));
+  return second.value > first.value && second.whole ? second : first;
+}
+
+/** Seconds of a plan that no drill has: breath, what is left over, and the raise beyond what was meant for it. */
+function spareIn({ items, seconds }: Plan, { request, fixed }: Draft): number {
+  const breath = items.reduce((sum, item) => sum + (item.breath?.seconds ?? 0), 0);
+  const longer = fixed.reduce((sum, meant) => {
+    const now = items.find(({ id }) => id === meant.id);
+    return now ? sum + workSeconds(now.dose) - workSeconds(meant.dose) : sum;
+  }, 0);
+  return request.budget - seconds + breath + longer;
 }
 
 /** The same minutes without deep work, by choice and not for want of minutes. */
@@ -306,8 +337,10 @@ export function planOf(draft: Draft, choice: ModelChoice): Plan {
     choice[i]! > 0 ? [itemFrom(option, option.levels[choice[i]! - 1]!.dose, request)] : [],
   );
   const arranged = [...arrange([...fixed, ...chosen], request), ...closing];
-  const safe = secured(thinned(arranged, request), request);
-  const fitted = secured(uniquely(fillExactly(safe, { budget, library, handOver })), request);
+  const thin = thinned(arranged, request);
+  const fill = (items: readonly PrepItem[]) =>
+    uniquely(fillExactly(items, { budget, library, handOver }));
+  const fitted = fill(secured(fill(secured(thin, request)), request));
   const there = new Set(fitted.map((item) => item.drillId));
   const seconds = prepSeconds(fitted, library, handOver);
   const missed = model.covers.filter(
@@ -322,6 +355,7 @@ export function planOf(draft: Draft, choice: ModelChoice): Plan {
     wants,
     value: valueOfChoice(model, choice),
     variants: null,
+    whole: thin.length === arranged.length,
   };
 }
 
@@ -343,35 +377,6 @@ function left({ request, leftOut, model }: Draft, there: ReadonlySet<string>): P
             : "no-time",
       },
     }));
-}
-
-/** In the order of the format's segments; inside one by kind, wrists first, position. A drill of no segment goes by its phase. */
-export function arrange(
-  items: readonly PrepItem[],
-  { format, library }: Pick<PlanRequest, "format" | "library">,
-): PrepItem[] {
-  const place = (item: PrepItem): number => {
-    const at = format.segments.findIndex(
-      ({ name, phase }) =>
-        phase === item.phase && (item.segment === "" ? true : name === item.segment),
-    );
-    return at >= 0 ? at : format.segments.findIndex(({ phase }) => phase === item.phase);
-  };
-  const position = ({ drillId, rungId }: PrepItem): string => {
-    const drill = drillOf(library, drillId);
-    return drill ? (rungOf(drill, rungId).position ?? drill.position) : "";
-  };
-  return [...items].sort((a, b) => {
-    const [one, two] = [drillOf(library, a.drillId), drillOf(library, b.drillId)];
-    if (!one || !two) return 0;
-    return (
-      place(a) - place(b) ||
-      rankOf(one) - rankOf(two) ||
-      Number(two.preparesHands) - Number(one.preparesHands) ||
-      byText(position(a), position(b)) ||
-      byText(one.id, two.id)
-    );
-  });
 }
 
 /** Nothing over the minutes: where fixed items fill more than there is, what is not kept goes, the last first. */
@@ -484,35 +489,4 @@ function noteFor(
       parts: missed.flatMap(({ name }) => (name.includes(":") ? [name] : [])),
     };
   return under > tolerance ? { note: "left", seconds: under } : null;
-}
-
-/**
- * Gives the seconds left over (or missing) to the raise and the wind-down, inside what those may last.
- * Kept items are not touched.
- */
-export function fillExactly(
-  items: readonly PrepItem[],
-  { budget, library, handOver = 0 }: Pick<PlanRequest, "budget" | "library" | "handOver">,
-): PrepItem[] {
-  let over = budget - prepSeconds(items, library, handOver);
-  const warmth = Math.max(shortestRaise, warmthOf(items, library));
-  return items.map((item) => {
-    const drill = drillOf(library, item.drillId);
-    if (
-      !drill ||
-      item.pinned ||
-      item.dose.type !== "time" ||
-      (item.phase !== "raise" && item.phase !== "settle") ||
-      over === 0
-    )
-      return item;
-    const most = Math.max(rungOf(drill, item.rungId).range.to, item.dose.seconds);
-    const least =
-      item.phase === "raise"
-        ? Math.min(item.dose.seconds, warmth)
-        : Math.min(30, item.dose.seconds);
-    const seconds = Math.min(most, Math.max(least, item.dose.seconds + over));
-    over -= seconds - item.dose.seconds;
-    return { ...item, dose: { ...item.dose, seconds } satisfies Dose };
-  });
 }

@@ -12,7 +12,8 @@ import { againstWords, breachWords, noteWords } from "../../words/en/prep";
 import { breaches } from "./order";
 import { benefit } from "./benefit";
 import { formatOf } from "../content/library";
-import { fillExactly, planPrep, type PlanRequest } from "./plan";
+import { fillExactly } from "./fill";
+import { planPrep, type PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds, secondsOf, timelineOf, transition } from "./timeline";
 
 /** The first rule an order breaks, in words; null when it is safe. */

@@ -7,7 +7,7 @@ import { piecesAbove, type Model, type ModelChoice } from "./model";
  * one piece of its benefit curve. Maximises Σ weight × rate × y + obligations − repetition.
  */
 export function programmeOf(model: Model): string {
-  const { options, cells, covers, groups, needsOne, clashes, atMost, budget } = model;
+  const { options, cells, covers, groups, needsOne, clashes, atMost, counts, budget } = model;
   const programme = emptyProgramme();
   const { goal, rules, bounds, binaries } = programme;
   const any = (i: number, sign: 1 | -1 = 1): Term[] =>
@@ -43,9 +43,9 @@ export function programmeOf(model: Model): string {
       most: 0,
     });
   });
-  covers.forEach(({ bonus, by }, c) => {
+  covers.forEach(({ bonus, by, upTo }, c) => {
     goal.push([bonus, `c${c}`]);
-    bounds.push({ name: `c${c}`, most: 1 });
+    bounds.push({ name: `c${c}`, most: upTo });
     rules.push({ terms: [[1, `c${c}`], ...by.flatMap((i) => any(i, -1))], most: 0 });
   });
   for (const { option, anyOf } of needsOne)
@@ -59,6 +59,8 @@ export function programmeOf(model: Model): string {
         ),
         most: seconds,
       });
+  for (const { members, most } of counts)
+    if (members.length > 0) rules.push({ terms: members.flatMap((i) => any(i)), most });
   return programmeText(programme);
 }
 

@@ -52,15 +52,34 @@ export function permittedRamp(drill: Drill, rungId: string, terms: GateTerms): R
   );
 }
 
+/** What a ramp and its work sets take of the minutes at most. */
+const mostOfRamp = 0.55;
+
+const setSeconds = ({ reps, easier }: RampStep): number =>
+  reps * tempo + (easier === 0 ? rests.work : rests.ramp);
+const rampSeconds = (ramp: readonly RampStep[]): number =>
+  ramp.reduce((sum, step) => sum + step.sets * setSeconds(step), 0);
+
+/** The ramp as far as the minutes go: fewer work sets first, then without its easiest step. */
+function inMinutes(ramp: readonly RampStep[], seconds: number): RampStep[] {
+  let now = [...ramp];
+  while (now.length > 0 && rampSeconds(now) > seconds) {
+    const last = now.at(-1)!;
+    now = last.sets > 1 ? [...now.slice(0, -1), { ...last, sets: last.sets - 1 }] : now.slice(1);
+  }
+  return now;
+}
+
 /** The ramp of a prep as its items; none where the format has no ramp or no ladder was chosen. */
 export function rampItems(request: PlanRequest): PrepItem[] {
   const { format, ramp, library, kept } = request;
   if (!format.ramp || !ramp) return [];
   const drill = drillOf(library, ramp.drillId);
   if (!drill) return [];
-  const steps = permittedRamp(drill, ramp.rungId, request).filter(
+  const allowed = permittedRamp(drill, ramp.rungId, request).filter(
     ({ rungId }) => !(request.noDeep && isDeep(drill, rungOf(drill, rungId))),
   );
+  const steps = inMinutes(allowed, mostOfRamp * (request.budget - (request.handOver ?? 0)));
   return steps.flatMap(({ rungId, easier, sets, reps }): PrepItem[] => {
     const id = `${drill.id}~${rungId}`;
     if (kept.some((item) => item.id === id)) return [];
@@ -83,6 +102,8 @@ export function rampItems(request: PlanRequest): PrepItem[] {
         boxed: false,
         sides: atRung(drill, old).sided ? ["left", "right"] : [],
         extra: null,
+        breath: null,
+        outside: false,
         why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],
         serves: drill.serves.map(({ motion }) => motion),
         pinned: false,

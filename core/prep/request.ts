@@ -1,5 +1,6 @@
 import { lastLoads } from "../progress/last-load";
 import type { Need } from "../aim/priority";
+import { sportRows, sportsIn } from "../body/sports";
 import type { Athlete } from "../records/athlete";
 import type { DayNote, Log, Place, Prep } from "../records/records";
 import { formatOf, skillOf, type Library } from "../content/library";
@@ -75,11 +76,13 @@ export function requestFor(all: Circumstances): PlanRequest {
         ? needs.map(({ motion }) => motion)
         : [...new Set([...restedMotions(logs, library, prep.on), ...terms.spared])],
     looseAt: looseAtMedians(logs, prep.on),
-    loadsHands: skills.some((id) =>
-      skillOf(library, id)?.demands.some(
-        ({ motion, loaded }) => loaded && motion.startsWith("wrist."),
+    loadsHands:
+      handsLoaded(athlete.discipline) ||
+      skills.some((id) =>
+        skillOf(library, id)?.demands.some(
+          ({ motion, loaded }) => loaded && motion.startsWith("wrist."),
+        ),
       ),
-    ),
     recent: recentSets(prep, preps),
     variety: prep.turn > 0 ? anotherVariant : 1,
     clocked: prep.clocked,
@@ -87,6 +90,10 @@ export function requestFor(all: Circumstances): PlanRequest {
     ramp: prep.ramp,
   };
 }
+
+/** Whether a sport loads the hands in every training. */
+const handsLoaded = (discipline: string): boolean =>
+  sportsIn(discipline).some((id) => sportRows[id].hands);
 
 /** Drills and variants of the preps before this one, the latest first; another turn puts its own first. */
 function recentSets(prep: Prep, preps: readonly Prep[]): string[][] {

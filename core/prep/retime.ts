@@ -1,7 +1,8 @@
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
 import { tolerance, uniquely } from "./whole";
-import { fillExactly, planPrep, type Plan, type PlanRequest } from "./plan";
+import { fillExactly } from "./fill";
+import { planPrep, type Plan, type PlanRequest } from "./plan";
 import { itemSeconds, prepSeconds } from "./timeline";
 import { raises } from "./warmth";
 

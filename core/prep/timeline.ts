@@ -18,6 +18,10 @@ export type StepKind =
   | "side-change"
   /** The athlete's own work set, as long as it takes: a run waits here until it is told to go on. */
   | "own-set"
+  /** Work before the clock begins, on the way there: waits in the same way, and takes none of the minutes. */
+  | "on-the-way"
+  /** Between two drills; belongs to the one before it. */
+  | "breath"
   /** Kept free at the end; belongs to the last item. */
   | "hand-over";
 
@@ -53,8 +57,34 @@ const placed = (item: PrepItem, drill: Drill): Placed => {
   return { position: atRung(drill, rung).position, kit: rung.kit };
 };
 
-/** Steps of one drill, without the transition before it. */
+/** Steps of one drill, without the transition before it, and the breath after it. */
 export function stepsOf(item: PrepItem, drill: Drill, index: number): Step[] {
+  if (item.outside) return [onTheWay(item, index)];
+  const steps = drillSteps(item, drill, index);
+  if (item.breath)
+    steps.push({
+      kind: "breath",
+      item: index,
+      seconds: item.breath.seconds,
+      side: null,
+      set: 1,
+      sets: 1,
+      reps: null,
+    });
+  return steps;
+}
+
+const onTheWay = ({ dose }: PrepItem, item: number): Step => ({
+  kind: "on-the-way",
+  item,
+  seconds: 0,
+  side: null,
+  set: 1,
+  sets: 1,
+  reps: dose.type === "reps" ? dose.reps : null,
+});
+
+function drillSteps(item: PrepItem, drill: Drill, index: number): Step[] {
   const steps: Step[] = [];
   const sides: (LeftRight | null)[] = item.sides.length > 0 ? item.sides : [null];
   const sets = setsOf(item.dose);
@@ -118,7 +148,7 @@ export function timelineOf(items: readonly PrepItem[], library: Library, handOve
     const drill = drillOf(library, item.drillId);
     if (!drill) return;
     const here = placed(item, drill);
-    const pause = item.boxed ? 0 : transition(previous, here);
+    const pause = item.boxed || item.outside ? 0 : transition(previous, here);
     if (pause > 0)
       steps.push({
         kind: "transition",
@@ -130,7 +160,7 @@ export function timelineOf(items: readonly PrepItem[], library: Library, handOve
         reps: null,
       });
     steps.push(...stepsOf(item, drill, index));
-    previous = here;
+    if (!item.outside) previous = here;
   });
   if (handOver > 0 && steps.length > 0)
     steps.push({
@@ -157,11 +187,13 @@ export function prepSeconds(items: readonly PrepItem[], library: Library, handOv
   let previous: Placed | null = null;
   for (const item of items) {
     const drill = drillOf(library, item.drillId);
-    if (!drill) continue;
+    if (!drill || item.outside) continue;
     const here = placed(item, drill);
-    total += item.boxed
-      ? setSeconds(item.dose)
-      : transition(previous, here) + itemSeconds(item.dose, drill, item.sides, item.extra);
+    total +=
+      (item.boxed
+        ? setSeconds(item.dose)
+        : transition(previous, here) + itemSeconds(item.dose, drill, item.sides, item.extra)) +
+      (item.breath?.seconds ?? 0);
     previous = here;
   }
   return total;

@@ -1,5 +1,6 @@
 import type { JointId, MotionId } from "../body/motions";
 import type { Dose } from "../drill/dose";
+import { naturalAfter, naturalReps, naturalSeconds } from "../drill/natural";
 import { nextWeight } from "../drill/band";
 import { rungOf, type Drill, type Rung } from "../drill/drill";
 import type { NextChosen } from "../records/athlete";
@@ -244,12 +245,16 @@ function stepUp(
   };
 }
 
-/** The dose one step up inside its range; null at the top. Time boxes and rounds belong to the plan: they count as the top. */
-function grown(dose: Dose, range: { to: number; step: number }): Dose | null {
-  if (dose.type === "reps" && dose.reps + range.step <= range.to)
-    return { ...dose, reps: dose.reps + range.step };
-  if (dose.type === "hold" && dose.seconds + range.step <= range.to)
-    return { ...dose, seconds: dose.seconds + range.step };
+/** The dose one step up inside its range, to the next figure that people say; null at the top. Time boxes and rounds belong to the plan: they count as the top. */
+function grown(dose: Dose, range: { to: number }): Dose | null {
+  if (dose.type === "reps") {
+    const reps = naturalAfter(dose.reps, naturalReps, range.to);
+    return reps === null ? null : { ...dose, reps };
+  }
+  if (dose.type === "hold") {
+    const seconds = naturalAfter(dose.seconds, naturalSeconds, range.to);
+    return seconds === null ? null : { ...dose, seconds };
+  }
   return null;
 }
 

@@ -1,5 +1,6 @@
 import { motionOf, type JointId } from "../body/motions";
 import type { Dose } from "../drill/dose";
+import { naturalDown, naturalReps, naturalSeconds } from "../drill/natural";
 import type { Drill } from "../drill/drill";
 import type { DayNote, Log } from "../records/records";
 import { drillOf, type Drills } from "../content/library";
@@ -78,6 +79,6 @@ export function thirdLess(dose: Dose): Dose {
     return { ...dose, rounds: Math.max(1, Math.floor(dose.rounds * aThirdLess)) };
   if (dose.sets >= 3) return { ...dose, sets: Math.max(1, Math.floor(dose.sets * aThirdLess)) };
   if (dose.type === "reps")
-    return { ...dose, reps: Math.max(1, Math.floor(dose.reps * aThirdLess)) };
-  return { ...dose, seconds: Math.max(5, Math.floor(dose.seconds * aThirdLess)) };
+    return { ...dose, reps: naturalDown(dose.reps * aThirdLess, naturalReps) };
+  return { ...dose, seconds: naturalDown(dose.seconds * aThirdLess, naturalSeconds) };
 }

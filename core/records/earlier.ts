@@ -20,6 +20,8 @@ const steps: Record<number, (record: Loose) => Loose> = {
   },
   3: (record) => withNamesOfToday(record) as Loose,
   4: (record) => withPlaces(record) as Loose,
+  5: (record) =>
+    record.kind === "pack" ? { ...record, formats: each(record.formats, withParts) } : record,
 };
 
 /** A reason that was written as a sentence, as the fact that it was. */
@@ -28,6 +30,15 @@ const told = (why: unknown): unknown =>
 
 const each = (list: unknown, change: (one: Loose) => Loose): unknown =>
   Array.isArray(list) ? list.map((one) => (isLoose(one) ? change(one) : (one as unknown))) : list;
+
+/** Of a segment was only said whether something had to stand there. */
+const withParts = (format: Loose): Loose => ({
+  ...format,
+  segments: each(format.segments, ({ wanted, ...segment }) => ({
+    fewest: wanted === true ? 1 : 0,
+    ...segment,
+  })),
+});
 
 const withToldReasons = (holder: Loose): Loose => ({
   ...holder,

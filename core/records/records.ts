@@ -18,7 +18,7 @@ import { SomeSchools } from "../content/schools";
 import { Season } from "./training";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
-export const recordsVersion = 5;
+export const recordsVersion = 6;
 
 const Id = z.string().min(1).max(80);
 
@@ -147,6 +147,13 @@ export const Photo = z.object({
 });
 export type Photo = z.infer<typeof Photo>;
 
+/** A breath between two drills, or a break that somebody has put there. */
+export const Breath = z.object({
+  seconds: z.int().min(1).max(600),
+  as: z.enum(["change-over", "water", "shake-out", "break"]),
+});
+export type Breath = z.infer<typeof Breath>;
+
 /** One drill in a prep. `seconds` is what the dose takes, set-up and rests included, transition before it not. */
 export const PrepItem = z.object({
   id: Id,
@@ -165,6 +172,10 @@ export const PrepItem = z.object({
     .object({ side: z.enum(["left", "right"]), sets: z.int().min(1).max(6) })
     .nullable()
     .default(null),
+  /** The breath after it; null where the next drill follows at once. */
+  breath: Breath.nullable().default(null),
+  /** Done before the clock begins, on the way there. */
+  outside: z.boolean().default(false),
   /** Why it is there, the chief reason first. */
   why: z.array(Because),
   serves: z.array(MotionId),

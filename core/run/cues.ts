@@ -1,5 +1,5 @@
 import type { Step } from "../prep/timeline";
-import { isWorkStep, type RunState } from "./state";
+import { isOpenStep, isWorkStep, type RunState } from "./state";
 
 /** What is to be heard: at the start of a step, counting in, half-way. `begin` is the moment that work begins. */
 export type CueKind =
@@ -9,6 +9,8 @@ export type CueKind =
   | "side"
   | "place"
   | "own-set"
+  | "on-the-way"
+  | "breath"
   | "hand-over"
   | "count"
   | "half"
@@ -32,6 +34,8 @@ const enters: Record<Step["kind"], CueKind> = {
   transition: "place",
   "set-up": "place",
   "own-set": "own-set",
+  "on-the-way": "on-the-way",
+  breath: "breath",
   "hand-over": "hand-over",
 };
 
@@ -44,7 +48,7 @@ export function cuesOf(step: Step, next: Step | undefined): Cue[] {
   const cues: Cue[] = [{ kind: enters[step.kind], at: 0 }];
   if (step.kind === "work" && step.seconds >= longEnough)
     cues.push({ kind: "half", at: step.seconds / 2 });
-  if (next && isWorkStep(next) && !isWorkStep(step) && step.kind !== "own-set")
+  if (next && isWorkStep(next) && !isWorkStep(step) && !isOpenStep(step))
     for (let n = countIn; n >= 1; n -= 1)
       if (step.seconds > n) cues.push({ kind: "count", at: step.seconds - n, count: n });
   return cues;
@@ -71,7 +75,7 @@ export function cuesDue(
 /** Seconds until the next cue or change of step: when to look again, so that a tone is on time. */
 export function nextDue({ steps, at, into }: Pick<RunState, "steps" | "at" | "into">): number {
   const step = steps[at];
-  if (!step || step.kind === "own-set") return Infinity;
+  if (!step || isOpenStep(step)) return Infinity;
   const times = [...cuesOf(step, steps[at + 1]).map((cue) => cue.at), step.seconds];
   return Math.min(...times.filter((time) => time > into + 1e-6)) - into;
 }

@@ -6,6 +6,7 @@ import type { PrepItem } from "../records/records";
 import { against } from "../prep/permit";
 import { changes, retimed, type Retimed } from "../prep/retime";
 import type { PlanRequest } from "../prep/plan";
+import { refitted } from "../prep/clock-fit";
 import { prepSeconds, secondsOf } from "../prep/timeline";
 import type { Against } from "../records/reasons";
 import { isShut, withShut } from "./shut";
@@ -138,7 +139,7 @@ export function minutesNow(state: RunState, minutes: number, request: PlanReques
   const budget = Math.round(before + minutes * 60 - (endsPresent ? 0 : Math.max(0, rest)));
   const later = items.slice(present + 1);
   if (later.length > 0 && later.every(({ boxed }) => boxed))
-    return { ...fewerBoxes(items, present + 1, budget, request), endsPresent };
+    return { ...otherBoxes(items, present + 1, budget, request), endsPresent };
   const terms: PlanRequest = {
     ...request,
     budget,
@@ -154,16 +155,16 @@ export function minutesNow(state: RunState, minutes: number, request: PlanReques
   return { ...again, endsPresent };
 }
 
-/** Boxes by the clock keep their seconds: as many of them as fit, in their order. */
-function fewerBoxes(
+/** Boxes by the clock at other minutes: boxes, rounds and breath together land on the second. */
+function otherBoxes(
   items: readonly PrepItem[],
   from: number,
   budget: number,
   { library, handOver }: PlanRequest,
 ): Retimed {
-  let many = items.length;
-  while (many > from && prepSeconds(items.slice(0, many), library, handOver) > budget) many -= 1;
-  const kept = items.slice(0, many);
+  const done = items.slice(0, from);
+  const room = budget - prepSeconds(done, library) - (handOver ?? 0);
+  const kept = [...done, ...refitted(items.slice(from), room)];
   return {
     items: kept,
     seconds: prepSeconds(kept, library, handOver),

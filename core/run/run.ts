@@ -10,6 +10,7 @@ import { courseOf, resumedAt, workIn } from "./course";
 import {
   bestTries,
   entryAt,
+  isOpenStep,
   isWorkStep,
   type RunEntry,
   type RunState,
@@ -59,7 +60,8 @@ export function runAt(
     apply(state, event, library, run.prep);
   }
   if (clock !== null) pass(state, (now - clock) / 1000);
-  const spent = state.steps[state.at]?.kind === "own-set" ? 0 : state.into;
+  const present = state.steps[state.at];
+  const spent = present && isOpenStep(present) ? 0 : state.into;
   state.left = Math.max(0, secondsOf(state.steps.slice(state.at)) - spent);
   return state;
 }
@@ -90,7 +92,7 @@ function advance(state: Replay, seconds: number): void {
   let rest = seconds;
   while (state.at < state.steps.length) {
     const step = state.steps[state.at]!;
-    const open = step.kind === "own-set";
+    const open = isOpenStep(step);
     const here = open ? rest : Math.min(rest, step.seconds - state.into);
     spend(state, step, here);
     rest -= here;
@@ -154,7 +156,7 @@ function apply(
     case "skip":
       return leave(state, "skipped");
     case "longer":
-      if (step && step.kind !== "own-set")
+      if (step && !isOpenStep(step))
         state.steps[state.at] = { ...step, seconds: step.seconds + event.seconds };
       return;
     case "loose": {

@@ -23,7 +23,8 @@ import { rungOf } from "../drill/drill";
 import { stressOf } from "../exposure/stress";
 import { bodyToday } from "../safety/body-today";
 import { blankPrep } from "../prep/blank";
-import { fillExactly, planPrep } from "../prep/plan";
+import { fillExactly } from "../prep/fill";
+import { planPrep } from "../prep/plan";
 import { prepSeconds } from "../prep/timeline";
 import { requestFor } from "../prep/request";
 import { amountOf, logItemOf, setsAs } from "../doses/log-item";
@@ -436,6 +437,8 @@ function withKept(prep: Prep, { kept }: Performer, library: Library): Prep {
     boxed: false,
     sides: drill.sided ? ["left", "right"] : [],
     extra: null,
+    breath: null,
+    outside: false,
     why: [],
     serves: [],
     pinned: true,

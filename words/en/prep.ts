@@ -249,7 +249,6 @@ const handsWords = { wrist: "wrists", forearm: "forearms", fingers: "fingers" } 
 const orderWords = {
   "soft-tissue-first": "soft tissue before stretching",
   "loosen-first": "circles and swings before the end of the range",
-  "stretch-then-use": "stretch, then use the new range",
   "easy-first": "easy before loaded",
   "general-first": "general before specific",
 } as const;

@@ -89,11 +89,10 @@ export function readDose(text: string, held: boolean): Dose | null | undefined {
 
 /** The range that a dose may grow in, where nobody set one: to half as much again. */
 export function rangeFor(dose: Dose | null): Rung["range"] {
-  if (!dose || dose.type === "contract-relax") return { from: 2, to: 4, step: 1 };
+  if (!dose || dose.type === "contract-relax") return { from: 2, to: 4 };
   const now = dose.type === "reps" ? dose.reps : dose.seconds;
   return {
     from: Math.max(1, Math.round(now * 0.8)),
     to: Math.round(now * 1.5) + 1,
-    step: dose.type === "reps" ? 2 : 5,
   };
 }

@@ -3,7 +3,7 @@ import { drillOf } from "#core/content/library";
 import type { Athlete } from "#core/records/athlete";
 import type { Prep } from "#core/records/records";
 import { blankPrep } from "#core/prep/blank";
-import { fillExactly } from "#core/prep/plan";
+import { fillExactly } from "#core/prep/fill";
 import { copiedTo, type Copied } from "#core/prep/variants";
 import { newId } from "../../clock";
 import { requestOf } from "#core/situation/planning";

@@ -153,8 +153,11 @@ export function FormatEditor({
                   positions: [],
                   regions: [],
                   note: "",
+                  from: "needs",
                   most: 1,
-                  wanted: false,
+                  fewest: 0,
+                  drills: 20,
+                  outside: false,
                 },
               ],
             })

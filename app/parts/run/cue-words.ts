@@ -1,4 +1,5 @@
 import { rungText } from "#words/rung-text";
+import { breathWords } from "#words/breath";
 import type { Cue } from "#core/run/cues";
 import type { RunState } from "#core/run/state";
 import { rungOf } from "#core/drill/drill";
@@ -32,6 +33,10 @@ export function cueWords(cue: Cue, state: RunState, library: Library): string {
       return "Let go";
     case "own-set":
       return "Your set";
+    case "on-the-way":
+      return [drill?.name, step?.reps ? `${step.reps} times` : ""].filter(Boolean).join(". ");
+    case "breath":
+      return item?.breath ? breathWords[item.breath.as] : "";
     case "hand-over":
       return "Hand over";
     case "end":

@@ -25,6 +25,10 @@ export function stepWord(step: Step, dose: Dose): string {
       return "hand over";
     case "own-set":
       return "your set";
+    case "on-the-way":
+      return "on the way";
+    case "breath":
+      return "breath";
     case "contract":
       return "push";
     case "deepen":
@@ -41,6 +45,8 @@ export function countWord(step: Step, dose: Dose): string {
     step.kind === "transition" ||
     step.kind === "hand-over" ||
     step.kind === "own-set" ||
+    step.kind === "on-the-way" ||
+    step.kind === "breath" ||
     step.kind === "set-up" ||
     step.kind === "side-change"
   )

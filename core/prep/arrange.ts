@@ -1,0 +1,108 @@
+import { atRung, byText, rungOf, type Drill } from "../drill/drill";
+import { drillOf, type Library } from "../content/library";
+import type { Format } from "../content/format";
+import type { PrepItem } from "../records/records";
+import { clash, rankOf } from "./order";
+import { isReady } from "./mainly";
+import { transition } from "./timeline";
+
+type Terms = { format: Format; library: Library };
+
+/** An item with what its place in the prep depends on. */
+type Placed = {
+  item: PrepItem;
+  drill: Drill;
+  part: number;
+  position: ReturnType<typeof atRung>["position"];
+  kit: readonly string[];
+  ready: boolean;
+  loadsHands: boolean;
+};
+
+/**
+ * The items part by part; inside a part by kind, what readies the hands first, and then with as few changes of
+ * position as the order of work allows, ending on the feet where the format asks for it.
+ */
+export function arrange(items: readonly PrepItem[], terms: Terms): PrepItem[] {
+  const placed = items.flatMap((item) => placedIn(item, terms) ?? []);
+  const sorted = placed.sort(
+    (a, b) =>
+      a.part - b.part ||
+      rankOf(a.drill) - rankOf(b.drill) ||
+      Number(b.drill.preparesHands) - Number(a.drill.preparesHands) ||
+      byText(a.position, b.position) ||
+      byText(a.drill.id, b.drill.id),
+  );
+  return withFewChanges(sorted, terms.format).map(({ item }) => item);
+}
+
+function placedIn(item: PrepItem, { format, library }: Terms): Placed | null {
+  const drill = drillOf(library, item.drillId);
+  if (!drill) return null;
+  const rung = rungOf(drill, item.rungId);
+  const { position, loadsHands } = atRung(drill, rung);
+  const ready = isReady(drill, rung);
+  return { item, drill, part: partOf(item, format), position, kit: rung.kit, ready, loadsHands };
+}
+
+/** The part an item stands in; a drill of none goes by its phase. */
+export function partOf(item: PrepItem, { segments }: Format): number {
+  const at = segments.findIndex(
+    ({ name, phase }) => phase === item.phase && (item.segment === "" || name === item.segment),
+  );
+  return at >= 0 ? at : segments.findIndex(({ phase }) => phase === item.phase);
+}
+
+/** What it costs to end somewhere else than on the feet, seconds; more than any change of position. */
+const notReady = 60;
+
+function costOf(order: readonly Placed[], { ends }: Format): number {
+  let sum = 0;
+  let before: Placed | null = null;
+  for (const one of order) {
+    if (one.item.outside) continue;
+    sum += transition(before, one);
+    before = one;
+  }
+  return sum + (ends === "ready" && before && !before.ready ? notReady : 0);
+}
+
+/** Whether one may be moved from behind the other to before it. */
+const mayPass = (mover: Placed, passed: Placed): boolean =>
+  mover.part === passed.part &&
+  clash(mover.drill, passed.drill) === null &&
+  !(mover.loadsHands && passed.drill.preparesHands) &&
+  !(mover.drill.kind === "pulse") &&
+  !(passed.drill.kind === "pulse");
+
+/** Moves items about inside their part for as long as that saves changes of position. */
+function withFewChanges(sorted: readonly Placed[], format: Format): Placed[] {
+  let best = [...sorted];
+  let cost = costOf(best, format);
+  for (let round = 0; round < 4; round += 1) {
+    const before = cost;
+    for (let from = 0; from < best.length; from += 1)
+      for (const to of reach(best, from)) {
+        const tried = moved(best, from, to);
+        const next = costOf(tried, format);
+        if (next < cost) [best, cost] = [tried, next];
+      }
+    if (cost === before) break;
+  }
+  return best;
+}
+
+/** Where an item may go: up past what it may pass, and down past what may pass it. */
+function reach(order: readonly Placed[], from: number): number[] {
+  const found: number[] = [];
+  for (let to = from - 1; to >= 0 && mayPass(order[from]!, order[to]!); to -= 1) found.push(to);
+  for (let to = from + 1; to < order.length && mayPass(order[to]!, order[from]!); to += 1)
+    found.push(to);
+  return found;
+}
+
+function moved(order: readonly Placed[], from: number, to: number): Placed[] {
+  const list = [...order];
+  list.splice(to, 0, list.splice(from, 1)[0]!);
+  return list;
+}

@@ -1,0 +1,102 @@
+import { raiseStep } from "../drill/natural";
+import { motionOf } from "../body/motions";
+import { rungOf } from "../drill/drill";
+import type { Breath, PrepItem } from "../records/records";
+import { drillOf, type Library } from "../content/library";
+import { prepSeconds } from "./timeline";
+import { shortestRaise, warmthOf } from "./warmth";
+
+type Minutes = { budget: number; library: Library; handOver?: number };
+
+/** The longest breath between two drills, seconds. */
+const longestBreath = 30;
+/** A breath of fewer seconds is a change-over, no drink. */
+const longChangeOver = 15;
+
+/**
+ * The minutes filled to the second: the raise and the wind-down take what they may in steps of 15 s, and what
+ * remains is breath between the drills. Kept items are not touched; nothing is ever made too long.
+ */
+export function fillExactly(items: readonly PrepItem[], minutes: Minutes): PrepItem[] {
+  const bare = items.map((item) =>
+    item.breath && !item.pinned && item.breath.as !== "break" ? { ...item, breath: null } : item,
+  );
+  return withBreath(withRaise(bare, minutes), minutes);
+}
+
+/** The raise and the wind-down longer or shorter, by steps, inside what they may last and what follows asks for. */
+function withRaise(
+  items: readonly PrepItem[],
+  { budget, library, handOver = 0 }: Minutes,
+): PrepItem[] {
+  let over = budget - prepSeconds(items, library, handOver);
+  const warmth = Math.max(shortestRaise, warmthOf(items, library));
+  return items.map((item) => {
+    const drill = drillOf(library, item.drillId);
+    if (
+      !drill ||
+      item.pinned ||
+      item.dose.type !== "time" ||
+      (item.phase !== "raise" && item.phase !== "settle") ||
+      Math.abs(over) < 1
+    )
+      return item;
+    const now = item.dose.seconds;
+    const most = Math.max(rungOf(drill, item.rungId).range.to, now);
+    const least = item.phase === "raise" ? Math.min(now, warmth) : Math.min(30, now);
+    const wanted = Math.floor((now + over) / raiseStep) * raiseStep;
+    const seconds = Math.min(most, Math.max(least, wanted));
+    over -= seconds - now;
+    return { ...item, dose: { ...item.dose, seconds } };
+  });
+}
+
+/** Where there may be a breath: after each drill but the last, where the clock has begun and nothing is boxed. */
+const breathes = (item: PrepItem, at: number, all: readonly PrepItem[]): boolean =>
+  at < all.length - 1 &&
+  !item.outside &&
+  !item.boxed &&
+  item.breath === null &&
+  !all[at + 1]!.boxed;
+
+/**
+ * What is left over as breaths: the first before the last part, the others where the parts change, then wherever
+ * there is none yet. What even they cannot hold stays over, and is said.
+ */
+function withBreath(
+  items: readonly PrepItem[],
+  { budget, library, handOver = 0 }: Minutes,
+): PrepItem[] {
+  let over = budget - prepSeconds(items, library, handOver);
+  const list = [...items];
+  for (const at of breathOrder(items)) {
+    if (over <= 0) break;
+    const seconds = Math.min(over, longestBreath);
+    list[at] = { ...list[at]!, breath: { seconds, as: breathAs(list[at]!, seconds) } };
+    over -= seconds;
+  }
+  return list;
+}
+
+/** What is shaken out after work. */
+const handJoints: readonly string[] = ["wrist", "fingers", "forearm"];
+
+const breathAs = ({ serves }: PrepItem, seconds: number): Breath["as"] =>
+  seconds <= longChangeOver
+    ? "change-over"
+    : serves.some((motion) => handJoints.includes(motionOf(motion).joint))
+      ? "shake-out"
+      : "water";
+
+/** Places for a breath, the best first: before the last part, at the other changes of part, then from the middle out. */
+function breathOrder(items: readonly PrepItem[]): number[] {
+  const places = items.flatMap((item, at) => (breathes(item, at, items) ? [at] : []));
+  const turns = places.filter((at) => partKey(items[at]!) !== partKey(items[at + 1]!)).reverse();
+  const middle = items.length / 2;
+  const rest = places
+    .filter((at) => !turns.includes(at))
+    .sort((a, b) => Math.abs(a - middle) - Math.abs(b - middle));
+  return [...turns, ...rest];
+}
+
+const partKey = ({ phase, segment }: PrepItem): string => `${phase}/${segment}`;
