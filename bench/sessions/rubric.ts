@@ -177,7 +177,8 @@ export const points: readonly Point[] = [
     holds: (session) => {
       const [first] = inClock(session);
       if (session.kind === "fillers" || session.kind === "circles") return null;
-      return first ? first.drill.kind === "pulse" && first.seconds >= 60 : null;
+      if (!first) return null;
+      return first.drill.kind === "pulse" && (first.seconds >= 60 || first.item.boxed);
     },
   },
   {
@@ -224,7 +225,8 @@ export const points: readonly Point[] = [
   {
     name: "a warm-up is mostly one set of many things",
     holds: (session) => {
-      if (!isWarmUp(session) || session.lines.length < 4) return null;
+      // More minutes than there are things to do are filled by a second set.
+      if (!isWarmUp(session) || session.lines.length < 4 || session.minutes > 25) return null;
       const own = inClock(session).filter(
         ({ item }) => item.segment !== "work sets" && item.segment !== "ramp",
       );
@@ -293,8 +295,9 @@ export const points: readonly Point[] = [
   {
     name: "the trunk in three planes",
     holds: (session) => {
-      if (!isWarmUp(session) || session.minutes < 10 || session.format === "general-specific")
-        return null;
+      if (!isWarmUp(session) || session.minutes < 10) return null;
+      // A series of positions and a ramp up one ladder go by other laws.
+      if (["general-specific", "position-series"].includes(session.format)) return null;
       const planes = new Set(
         session.lines
           .filter((line) => loose(line) && trunk(line))

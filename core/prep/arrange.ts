@@ -75,34 +75,50 @@ const mayPass = (mover: Placed, passed: Placed): boolean =>
   !(mover.drill.kind === "pulse") &&
   !(passed.drill.kind === "pulse");
 
-/** Moves items about inside their part for as long as that saves changes of position. */
+/** Moves what is done in one position about inside its part for as long as that saves changes. */
 function withFewChanges(sorted: readonly Placed[], format: Format): Placed[] {
   let best = [...sorted];
   let cost = costOf(best, format);
   for (let round = 0; round < 4; round += 1) {
     const before = cost;
     for (let from = 0; from < best.length; from += 1)
-      for (const to of reach(best, from)) {
-        const tried = moved(best, from, to);
-        const next = costOf(tried, format);
-        if (next < cost) [best, cost] = [tried, next];
-      }
+      for (let length = 1; length <= runAt(best, from); length += 1)
+        for (const to of reach(best, from, length)) {
+          const tried = moved(best, from, length, to);
+          const next = costOf(tried, format);
+          if (next < cost) [best, cost] = [tried, next];
+        }
     if (cost === before) break;
   }
   return best;
 }
 
-/** Where an item may go: up past what it may pass, and down past what may pass it. */
-function reach(order: readonly Placed[], from: number): number[] {
+/** How many drills from here on are done in one position, in one part. */
+function runAt(order: readonly Placed[], from: number): number {
+  const first = order[from]!;
+  const end = order.findIndex(
+    (one, i) => i > from && (one.position !== first.position || one.part !== first.part),
+  );
+  return (end < 0 ? order.length : end) - from;
+}
+
+/** Where some that follow each other may go: up past what they may pass, and down past what may pass them. */
+function reach(order: readonly Placed[], from: number, length: number): number[] {
+  const block = order.slice(from, from + length);
   const found: number[] = [];
-  for (let to = from - 1; to >= 0 && mayPass(order[from]!, order[to]!); to -= 1) found.push(to);
-  for (let to = from + 1; to < order.length && mayPass(order[to]!, order[from]!); to += 1)
+  for (let to = from - 1; to >= 0 && block.every((one) => mayPass(one, order[to]!)); to -= 1)
     found.push(to);
+  for (
+    let to = from + length;
+    to < order.length && block.every((one) => mayPass(order[to]!, one));
+    to += 1
+  )
+    found.push(to - length + 1);
   return found;
 }
 
-function moved(order: readonly Placed[], from: number, to: number): Placed[] {
+function moved(order: readonly Placed[], from: number, length: number, to: number): Placed[] {
   const list = [...order];
-  list.splice(to, 0, list.splice(from, 1)[0]!);
+  list.splice(to, 0, ...list.splice(from, length));
   return list;
 }

@@ -8,6 +8,8 @@ import { longestHard, stillSeconds } from "./stays";
 const usual = { "warm-up": 1, mobility: 3 } as const;
 /** Before training a drill is done once more at most, unless the library's own dose says more. */
 const most = { "warm-up": 2, mobility: 3 } as const;
+/** A complaint is given many repetitions. */
+const mostForComplaint = 3;
 /** What no stay may be made of (see `stays.ts`) is not done in more sets than this either. */
 const mostHardSets = 3;
 const mostRounds = 4;
@@ -35,7 +37,8 @@ export function heavier(dose: Dose, drill: Drill, format: Format, own: number): 
   if (dose.type === "time" && dose.sets === 1)
     return format.doses === "mobility" ? longer(dose, longest.box) : null;
   if (isStay(dose) && dose.type === "hold") return longer(dose, longest.stay);
-  const limit = drill.kind === "circles" ? 2 : most[format.doses];
+  const limit =
+    drill.kind === "circles" ? 2 : format.kind === "issue" ? mostForComplaint : most[format.doses];
   return dose.sets < Math.max(own, limit)
     ? { ...dose, sets: dose.sets + 1, rest: Math.max(dose.rest, 5) }
     : null;

@@ -124,6 +124,10 @@ const heavyForComplaint: readonly Exposure[] = [
   "near-maximal",
 ];
 
+/** Whether it is mainly for the tissues of a joint that is complained of. */
+const isForComplaint = (serves: Drill["serves"], { flagged = [] }: PlanTerms): boolean =>
+  flagged.some((joint) => mainlyFor({ serves }, complaintRows[joint].tissues));
+
 /** Whether a drill is what a part draws from: the needs, the tissues of a complaint, or the whole body. */
 function drawnFor(drill: Drill, { from }: Segment, situation: PlanTerms): boolean {
   const { format, needs, flagged = [] } = situation;
@@ -132,12 +136,7 @@ function drawnFor(drill: Drill, { from }: Segment, situation: PlanTerms): boolea
   // What readies the hands comes in wherever something is to bear on them.
   if (drill.preparesHands && from !== "complaint") return true;
   if (from === "complaint")
-    return (
-      flagged.some((joint) => mainlyFor(drill, complaintRows[joint].tissues)) &&
-      drill.rungs.some((rung) =>
-        heavyForComplaint.every((one) => !doesOf(drill, rung).exposes.has(one)),
-      )
-    );
+    return drill.rungs.some((rung) => isForComplaint(atRung(drill, rung).serves, situation));
   if (from === "whole-body" || format.serves === "every-joint") return true;
   return drill.serves.some(
     ({ motion }) =>
@@ -160,11 +159,11 @@ function against(drill: Drill, rung: Rung, segment: Segment, situation: PlanTerm
   if (!doseFor(rung, format))
     return { why: format.doses === "warm-up" ? "too-strong" : "before-only" };
   if (situation.noDeep && isDeep(drill, rung)) return { why: "not-warm", seconds: deepWarmth };
-  if (
-    segment.from === "complaint" &&
-    heavyForComplaint.some((one) => doesOf(drill, rung).exposes.has(one))
-  )
-    return { why: "too-strong" };
+  if (segment.from === "complaint") {
+    if (!isForComplaint(here.serves, situation)) return { why: "serves-none" };
+    if (heavyForComplaint.some((one) => doesOf(drill, rung).exposes.has(one)))
+      return { why: "too-strong" };
+  }
   return refusedBy(situation, { drill, rung })[0] ?? null;
 }
 

@@ -8,6 +8,8 @@ import { shortestRaise, warmthOf } from "./warmth";
 
 type Minutes = { budget: number; library: Library; handOver?: number };
 
+/** What the raise takes of the minutes at most, beyond what is asked of it. */
+const mostOfRaise = 0.25;
 /** The longest breath between two drills, seconds. */
 const longestBreath = 30;
 /** A breath of fewer seconds is a change-over, no drink. */
@@ -42,7 +44,11 @@ function withRaise(
     )
       return item;
     const now = item.dose.seconds;
-    const most = Math.max(rungOf(drill, item.rungId).range.to, now);
+    const range = rungOf(drill, item.rungId).range.to;
+    const most = Math.max(
+      now,
+      item.phase === "raise" ? Math.min(range, mostOfRaise * budget) : range,
+    );
     const least = item.phase === "raise" ? Math.min(now, warmth) : Math.min(30, now);
     const wanted = Math.floor((now + over) / raiseStep) * raiseStep;
     const seconds = Math.min(most, Math.max(least, wanted));

@@ -103,8 +103,10 @@ class Filling {
       for (const one of this.countsOf[i]!) this.counted[one]! += sign;
       if (option.group !== null) {
         this.groups[option.group]! += sign;
-        if (this.groups[option.group] === (level > 0 ? 1 : 0))
+        if (this.groups[option.group] === (level > 0 ? 1 : 0)) {
           this.used += sign * this.model.groups[option.group]!.seconds;
+          this.cost += sign * this.model.groups[option.group]!.cost;
+        }
       }
     }
     this.choice[i] = level;
@@ -284,8 +286,10 @@ class Filling {
         caps?.set(cap, used);
       }
       if (!was) {
-        if (option.group !== null && this.groups[option.group] === 0)
+        if (option.group !== null && this.groups[option.group] === 0) {
           here += this.model.groups[option.group]!.seconds;
+          value -= this.model.groups[option.group]!.cost;
+        }
         value -= option.cost;
         for (const cover of this.coversOf[i]!)
           if (this.coverCount[cover]! < this.model.covers[cover]!.upTo)

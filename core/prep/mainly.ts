@@ -6,7 +6,7 @@ export const mainly = (drill: Drill, joint: string): boolean =>
   drill.serves.some(({ motion, share }) => share >= 0.5 && motionOf(motion).joint === joint);
 
 /** At least half of its dose counts for one of these motions. */
-export const mainlyFor = (drill: Drill, motions: readonly string[]): boolean =>
+export const mainlyFor = (drill: Pick<Drill, "serves">, motions: readonly string[]): boolean =>
   drill.serves.some(({ motion, share }) => share >= 0.5 && motions.includes(motion));
 
 /** It moves the trunk, whatever else it moves. */

@@ -41,8 +41,8 @@ export type Model = {
   needsOne: { option: number; anyOf: number[] }[];
   /** Never both. */
   clashes: (readonly [number, number])[];
-  /** A change of position, paid once for a group. */
-  groups: { seconds: number }[];
+  /** A change of position, paid once for a group: its seconds, and what the getting up and down is worth to avoid. */
+  groups: { seconds: number; cost: number }[];
   /** Segments that may take only so much of the minutes. */
   atMost: { members: number[]; seconds: number }[];
   /** Segments that hold only so many drills. */
@@ -77,6 +77,9 @@ export const phaseWorth = (
 
 /** How many seconds of the largest need it is worth not to repeat a drill of last time. Working figure. */
 const freshness = 6;
+
+/** How many seconds of the largest need it is worth to stay in one position. Working figure. */
+const upAndDown = 10;
 
 /** What a second for the whole body is worth where a part is drawn from it, of the largest need. */
 const bodyShare = 0.2;
@@ -157,7 +160,7 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     const key = [format.segments.indexOf(segment), here.position].join("/");
     if (!brings && !groupIds.has(key)) {
       groupIds.set(key, groups.length);
-      groups.push({ seconds: changePosition });
+      groups.push({ seconds: changePosition, cost: upAndDown * top });
     }
     const shares = sharesOf(here.serves, segment.phase);
     const sides = here.sided ? bothSides : [];
@@ -323,24 +326,28 @@ function clashesOf(options: readonly Option[]): Model["clashes"] {
   return found;
 }
 
+/** The positions that a choice goes to. */
+const groupsOf = (options: readonly Option[], choice: ModelChoice): ReadonlySet<number> =>
+  new Set(options.flatMap(({ group }, i) => (choice[i]! > 0 && group !== null ? [group] : [])));
+
 /** Seconds that a choice takes in the model: a little more than it really does. */
 export function secondsOfChoice({ options, groups }: Model, choice: ModelChoice): number {
-  const used = new Set<number>();
   let sum = 0;
   choice.forEach((level, i) => {
-    if (level === 0) return;
-    const option = options[i]!;
-    sum += option.levels[level - 1]!.seconds;
-    if (option.group !== null) used.add(option.group);
+    if (level > 0) sum += options[i]!.levels[level - 1]!.seconds;
   });
-  for (const group of used) sum += groups[group]!.seconds;
+  for (const group of groupsOf(options, choice)) sum += groups[group]!.seconds;
   return sum;
 }
 
 /** Σ need × benefit of the seconds on each motion and phase, and what is paid for obligations met. */
-export function valueOfChoice({ options, cells, covers }: Model, choice: ModelChoice): number {
+export function valueOfChoice(
+  { options, cells, covers, groups }: Model,
+  choice: ModelChoice,
+): number {
   const seconds = cells.map(({ already }) => already);
   let value = 0;
+  for (const group of groupsOf(options, choice)) value -= groups[group]!.cost;
   choice.forEach((level, i) => {
     if (level === 0) return;
     value -= options[i]!.cost;

@@ -18,6 +18,7 @@ const worth = {
   limit: 150,
   ends: 150,
   joint: 40,
+  circled: 120,
 } as const;
 
 /** So many of the chief limits get every kind of work in a session of their own. */
@@ -85,7 +86,7 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
           "levels" in at
             ? at.segment === segment
             : at.phase === segment.phase && (at.segment === segment.name || at.segment === ""),
-        fewestIn(segment.fewest, whole),
+        segment.outside ? segment.fewest : fewestIn(segment.fewest, whole),
       );
   if (format.planes)
     for (const plane of ["sagittal", "frontal", "transverse"] as const)
@@ -113,7 +114,11 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
       add(`${joint} circled`, worth.joint, (drill) => isLoose(drill) && mainly(drill, joint));
   if (format.kind === "circles" || format.segments.some(({ from }) => from === "whole-body"))
     for (const joint of everyday)
-      add(`${joint} moved`, worth.joint, (drill) => isLoose(drill) && mainly(drill, joint));
+      add(
+        `${joint} moved`,
+        format.kind === "circles" ? worth.circled : worth.joint,
+        (drill) => isLoose(drill) && mainly(drill, joint),
+      );
   return covers;
 }
 

@@ -1,4 +1,5 @@
 import { complaintRows } from "../body/complaints";
+import { bothSides } from "../body/side";
 import { workSeconds } from "../drill/dose";
 import { atRung, byText, rungOf } from "../drill/drill";
 import { raiseStep } from "../drill/natural";
@@ -262,12 +263,16 @@ function closingRepeat(
         mainlyFor(drill, complaintRows[joint].tissues) &&
         !atRung(drill, rung).loadsHands,
     )
-    .sort((a, b) => a.drill.setUp - b.drill.setUp || byText(a.drill.id, b.drill.id))[0];
+    .sort((a, b) => onceSeconds(a) - onceSeconds(b) || byText(a.drill.id, b.drill.id))[0];
   if (!stretch) return [];
   const item = itemFrom(stretch, lightest(stretch.dose), request);
   fixed.push(item);
   return [{ ...item, id: `${item.id}~again`, segment: "once more", why: [{ why: "once-more" }] }];
 }
+
+/** Seconds of a drill done once, on all its sides. */
+const onceSeconds = ({ drill, rung, dose }: Eligible): number =>
+  itemSeconds(lightest(dose), drill, atRung(drill, rung).sided ? bothSides : []);
 
 /**
  * The prep for these minutes.

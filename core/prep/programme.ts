@@ -26,8 +26,9 @@ export function programmeOf(model: Model): string {
     if (option.group !== null)
       rules.push({ terms: [...any(i), [-1, `g${option.group}`]], most: 0 });
   });
-  groups.forEach(({ seconds }, g) => {
+  groups.forEach(({ seconds, cost }, g) => {
     time.push([seconds, `g${g}`]);
+    if (cost > 0) goal.push([-cost, `g${g}`]);
     bounds.push({ name: `g${g}`, most: 1 });
   });
   if (time.length > 0) rules.push({ terms: time, most: budget });
