@@ -193,7 +193,7 @@ const bench: Bench = () => {
       {
         key: "own_dose",
         value: share(
-          rungs.filter((one) => owns(one, (r) => [r.warmUp, r.session, r.range])).length,
+          rungs.filter(({ rung }) => rung.warmUp !== null || rung.session !== null).length,
           rungs.length,
         ),
         unit: "of rungs",

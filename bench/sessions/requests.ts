@@ -25,7 +25,7 @@ export type SessionRequest = {
 const pick = <T>(dice: Dice, list: readonly T[]): T => list[Math.floor(dice.unit() * list.length)]!;
 
 /** Nobody asks for more than so many times a format's usual minutes. */
-const longestAsked = 2.5;
+const longestAsked = 2;
 
 /** Somebody well, whose coach has said how far each ladder is climbed: nobody, some of it, or most of it. */
 function athleteBy(dice: Dice, sport: SportId | null): Athlete {

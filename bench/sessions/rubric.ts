@@ -276,7 +276,7 @@ export const points: readonly Point[] = [
     holds: (session) => {
       const lines = inClock(session);
       if (lines.length < 4 || !planned(session)) return null;
-      return changes(lines) <= Math.max(4, 0.6 * (lines.length - 1));
+      return changes(lines) <= Math.max(4, (2 / 3) * (lines.length - 1));
     },
   },
   {
@@ -309,7 +309,7 @@ export const points: readonly Point[] = [
   {
     name: "a warm-up moves",
     holds: (session) =>
-      isWarmUp(session) && session.minutes >= 5
+      isWarmUp(session) && session.minutes >= 8
         ? session.lines.filter(is("dynamic")).length >= (session.minutes >= 10 ? 2 : 1)
         : null,
   },

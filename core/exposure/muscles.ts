@@ -8,8 +8,18 @@ export type MusclesOf = { contracts: MuscleId[]; stretches: MuscleId[]; loads: M
 const works = ["active", "strength", "skill", "pulse"];
 const lengthens = ["static", "contract-relax", "dynamic", "skill"];
 
+const known = new WeakMap<Drill, Map<Rung, MusclesOf>>();
+
 /** The muscles of a rung, by the motions it serves and what it does to the body. */
 export function musclesOf(drill: Drill, rung: Rung): MusclesOf {
+  let rungs = known.get(drill);
+  if (!rungs) known.set(drill, (rungs = new Map()));
+  let found = rungs.get(rung);
+  if (!found) rungs.set(rung, (found = musclesRead(drill, rung)));
+  return found;
+}
+
+function musclesRead(drill: Drill, rung: Rung): MusclesOf {
   const motions = atRung(drill, rung)
     .serves.filter(({ share }) => share >= onPurpose)
     .map(({ motion }) => motion);

@@ -78,7 +78,11 @@ export function eligibility(
       kinds.includes(drill.kind) && (regions.length === 0 || regions.includes(drill.region)),
   );
   if (fitting.length === 0) return { reason: noSegment(drill, situation.format) };
-  const segments = fitting.filter((segment) => drawnFor(drill, segment, situation));
+  // What readies the hands comes in wherever something is to bear on them.
+  const segments = fitting.filter(
+    (segment) =>
+      drawnFor(drill, segment, situation) || (drill.preparesHands && segment.from !== "complaint"),
+  );
   if (segments.length === 0) return { reason: { why: "serves-none" } };
   const found = segments.map((segment) => atPlace(drill, segment, situation));
   const places = found.flatMap((one) => ("reason" in one ? [] : [one]));
@@ -129,12 +133,10 @@ const isForComplaint = (serves: Drill["serves"], { flagged = [] }: PlanTerms): b
   flagged.some((joint) => mainlyFor({ serves }, complaintRows[joint].tissues));
 
 /** Whether a drill is what a part draws from: the needs, the tissues of a complaint, or the whole body. */
-function drawnFor(drill: Drill, { from }: Segment, situation: PlanTerms): boolean {
+export function drawnFor(drill: Drill, { from }: Segment, situation: PlanTerms): boolean {
   const { format, needs, flagged = [] } = situation;
   if (drill.serves.length === 0 || drill.kind === "pulse" || drill.kind === "breathing")
     return true;
-  // What readies the hands comes in wherever something is to bear on them.
-  if (drill.preparesHands && from !== "complaint") return true;
   if (from === "complaint")
     return drill.rungs.some((rung) => isForComplaint(atRung(drill, rung).serves, situation));
   if (from === "whole-body" || format.serves === "every-joint") return true;

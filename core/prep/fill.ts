@@ -9,9 +9,9 @@ import { shortestRaise, warmthOf } from "./warmth";
 type Minutes = { budget: number; library: Library; handOver?: number };
 
 /** What the raise takes of the minutes at most, beyond what is asked of it. */
-const mostOfRaise = 0.25;
-/** The longest breath between two drills, seconds. */
-const longestBreath = 30;
+const mostOfRaise = 0.3;
+/** The longest breath between two drills, seconds; and where there is nothing else to do with the minutes. */
+const longestBreaths = [30, 60] as const;
 /** A breath of fewer seconds is a change-over, no drink. */
 const longChangeOver = 15;
 
@@ -25,6 +25,8 @@ export function fillExactly(items: readonly PrepItem[], minutes: Minutes): PrepI
   );
   return withBreath(withRaise(bare, minutes), minutes);
 }
+
+const inSteps = (seconds: number): number => Math.floor(seconds / raiseStep) * raiseStep;
 
 /** The raise and the wind-down longer or shorter, by steps, inside what they may last and what follows asks for. */
 function withRaise(
@@ -47,10 +49,10 @@ function withRaise(
     const range = rungOf(drill, item.rungId).range.to;
     const most = Math.max(
       now,
-      item.phase === "raise" ? Math.min(range, mostOfRaise * budget) : range,
+      item.phase === "raise" ? Math.min(range, inSteps(mostOfRaise * budget)) : range,
     );
     const least = item.phase === "raise" ? Math.min(now, warmth) : Math.min(30, now);
-    const wanted = Math.floor((now + over) / raiseStep) * raiseStep;
+    const wanted = inSteps(now + over);
     const seconds = Math.min(most, Math.max(least, wanted));
     over -= seconds - now;
     return { ...item, dose: { ...item.dose, seconds } };
@@ -75,12 +77,15 @@ function withBreath(
 ): PrepItem[] {
   let over = budget - prepSeconds(items, library, handOver);
   const list = [...items];
-  for (const at of breathOrder(items)) {
-    if (over <= 0) break;
-    const seconds = Math.min(over, longestBreath);
-    list[at] = { ...list[at]!, breath: { seconds, as: breathAs(list[at]!, seconds) } };
-    over -= seconds;
-  }
+  const places = breathOrder(items);
+  for (const longest of longestBreaths)
+    for (const at of places) {
+      const had = list[at]!.breath?.seconds ?? 0;
+      const seconds = Math.min(had + over, longest);
+      if (over <= 0 || seconds <= had) continue;
+      list[at] = { ...list[at]!, breath: { seconds, as: breathAs(list[at]!, seconds) } };
+      over -= seconds - had;
+    }
   return list;
 }
 

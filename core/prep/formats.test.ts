@@ -2,6 +2,8 @@ import { bodyWith, seasoned } from "../test/bodies";
 import { describe, expect, it } from "vitest";
 import { MotionId, motionOf } from "../body/motions";
 import { formatOf } from "../content/library";
+import { rungOf } from "../drill/drill";
+import type { PrepItem } from "../records/records";
 import { drill, item } from "../test/people";
 import { asked, placeWith } from "../test/planning";
 import { library } from "../../library/index";
@@ -112,10 +114,19 @@ describe("formats", () => {
     const work = items.filter(({ drillId }) => kindOf(drillId) === "strength");
     const stretches = items.filter(({ phase }) => phase === "open");
     expect(stretches.length).toBeGreaterThan(0);
-    for (const { drillId } of stretches)
+    const at = ({ drillId, rungId }: PrepItem) => ({
+      drill: drill(drillId),
+      rung: rungOf(drill(drillId), rungId),
+    });
+    for (const stretch of stretches)
       expect(
-        work.some((one) => contracts(drill(one.drillId), drill(drillId))),
-        drillId,
+        work.some((one) => contracts(at(one), at(stretch))),
+        stretch.drillId,
+      ).toBe(true);
+    for (const one of work)
+      expect(
+        stretches.some((stretch) => contracts(at(one), at(stretch))),
+        one.drillId,
       ).toBe(true);
     for (const plane of ["sagittal", "frontal", "transverse"] as const)
       expect(
@@ -175,9 +186,17 @@ describe("clocked families", () => {
     // The raise that goes first is no variant of a family.
     expect(second.filter((name) => first.includes(name))).toEqual(["pulse/march"]);
   });
-  it("says when the boxes are longer than the minutes, and when a family has nothing here", () => {
-    const over = planPrep(asked("handstand", "clocked-families", { budget: 300 }));
-    expect(over.note).toMatchObject({ note: "over-clock", budget: 300 });
+  it("fit the minutes to the second, and say when even that cannot be", () => {
+    for (const minutes of [3, 5, 8, 9, 12, 20]) {
+      const plan = planPrep(
+        asked("handstand", "clocked-families", { budget: minutes * 60, handOver: 30 }),
+      );
+      expect(plan.note, `${minutes}`).toBeNull();
+      expect(plan.seconds, `${minutes}`).toBe(minutes * 60);
+      expect(new Set(plan.items.map(({ drillId }) => drillId)).size).toBeGreaterThanOrEqual(4);
+    }
+    const over = planPrep(asked("handstand", "clocked-families", { budget: 100, handOver: 120 }));
+    expect(over.note).toMatchObject({ note: "over-clock", budget: 100 });
     const bare = planPrep(
       asked("handstand", "clocked-families", {
         clocked: { families: ["pull", "hands"], rounds: 2, seconds: 60 },

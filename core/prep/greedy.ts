@@ -7,7 +7,7 @@ import type { ModelChoice, Model } from "./model";
  * @param rounds how often the whole choice is gone over again; 0 for the first answer only
  */
 export function quickChoice(model: Model, rounds = 2): ModelChoice {
-  const starts = rounds === 0 ? leanings.slice(0, 1) : leanings;
+  const starts = rounds === 0 || model.options.length > many ? leanings.slice(0, 1) : leanings;
   const found = starts.map((leaning) => {
     const state = new Filling(model, leaning);
     state.fill();
@@ -22,6 +22,8 @@ export function quickChoice(model: Model, rounds = 2): ModelChoice {
  * less takes larger pieces first; the search begins once with each and keeps the better end.
  */
 const leanings = [1, 0.6] as const;
+/** With more options than this one beginning has to do. */
+const many = 90;
 
 /** Goes over the whole choice once; whether anything became better. */
 function improved(state: Filling): boolean {
@@ -37,7 +39,11 @@ function improved(state: Filling): boolean {
 }
 
 /** The search ends after so many steps were weighed: some tens of milliseconds, counted so that the answer is always the same. */
-const mostTries = 20_000;
+const mostTries = 5_000;
+
+/** Of those that may help an option so many are looked at, the quickest first. */
+const mostHelpers = 6;
+const lightestOf = (model: Model, i: number): number => model.options[i]!.levels[0]!.seconds;
 
 /** A choice under way, with its seconds and the cells' seconds kept up to date. */
 class Filling {
@@ -76,7 +82,10 @@ class Filling {
     }
     this.helpersOf = new Map();
     for (const { option, anyOf } of model.needsOne)
-      this.helpersOf.set(option, [...(this.helpersOf.get(option) ?? []), anyOf]);
+      this.helpersOf.set(option, [
+        ...(this.helpersOf.get(option) ?? []),
+        [...anyOf].sort((a, b) => lightestOf(model, a) - lightestOf(model, b)),
+      ]);
     this.capsOf = model.options.map(() => []);
     model.atMost.forEach(({ members }, cap) => members.forEach((i) => this.capsOf[i]!.push(cap)));
     this.capUsed = model.atMost.map(() => 0);
@@ -260,7 +269,10 @@ class Filling {
   ): [number, number][] | null {
     let best: [number, number][] | null = null;
     let bestRate = -Infinity;
+    let looked = 0;
     for (const j of anyOf) {
+      if (!this.free(j)) continue;
+      if ((looked += 1) > mostHelpers) break;
       const step = this.stepFor(j, depth, pending);
       const rate = step ? this.rateOf(step) : -Infinity;
       if (rate > bestRate) [best, bestRate] = [step, rate];

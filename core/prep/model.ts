@@ -86,6 +86,9 @@ const bodyShare = 0.2;
 /** The same where a format serves every joint alike. */
 const everyJoint = 0.3;
 
+/** How many seconds of the largest need one thing more is worth before training. Working figure. */
+const breadth = 6;
+
 /** What a set beyond the usual number is worth of the first: breadth comes before sets. */
 const furtherSet = 0.4;
 
@@ -158,7 +161,8 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     const here = atRung(drill, rung);
     const brings = rung.kit.some((item) => item !== "wall" && item !== "mat");
     const key = [format.segments.indexOf(segment), here.position].join("/");
-    if (!brings && !groupIds.has(key)) {
+    const { outside } = segment;
+    if (!brings && !outside && !groupIds.has(key)) {
       groupIds.set(key, groups.length);
       groups.push({ seconds: changePosition, cost: upAndDown * top });
     }
@@ -170,7 +174,7 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
         const work = countedSeconds(dose, usualSets(entry.dose, format));
         return {
           dose,
-          seconds: itemSeconds(dose, drill, sides) + (brings ? changeKit : 0),
+          seconds: outside ? 0 : itemSeconds(dose, drill, sides) + (brings ? changeKit : 0),
           feeds: shares.map(({ cell, share }) => ({ cell, seconds: share * work })),
         };
       });
@@ -178,12 +182,13 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     return {
       ...entry,
       levels: resting(entry, terms) ? levels.slice(0, 1) : levels,
-      group: brings ? null : groupIds.get(key)!,
+      group: brings || outside ? null : groupIds.get(key)!,
       // The skill and what readies the hands stay; the rest turns.
       cost:
-        seen < 0 || drill.kind === "skill" || drill.preparesHands
+        (seen < 0 || drill.kind === "skill" || drill.preparesHands
           ? 0
-          : (freshness * top * (terms.variety ?? 1)) / (1 + seen),
+          : (freshness * top * (terms.variety ?? 1)) / (1 + seen)) -
+        (format.doses === "warm-up" ? breadth * top : 0),
     };
   });
   const options = all.filter(({ levels }) => levels.length > 0);

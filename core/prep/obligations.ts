@@ -6,13 +6,14 @@ import { musclesOf } from "../exposure/muscles";
 import type { PrepItem } from "../records/records";
 import { handsBefore, readies, readyAfter, unreadyParts, type HandsReady } from "./hands-first";
 import { indexes, type Cover, type Model, type ModelTerms, type Option } from "./model";
+import { drawnFor } from "./eligible";
 import { isReady, mainly, mainlyFor, movesTrunk } from "./mainly";
 import { isMovement, rankOf } from "./order";
 
 /** How many seconds of the largest need each obligation is worth. Working figures. */
 const worth = {
-  hands: 300,
-  complaint: 300,
+  hands: 1200,
+  complaint: 600,
   part: 200,
   plane: 120,
   limit: 150,
@@ -84,7 +85,7 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
         worth.part,
         (_, at) =>
           "levels" in at
-            ? at.segment === segment
+            ? at.segment === segment && drawnFor(at.drill, segment, terms)
             : at.phase === segment.phase && (at.segment === segment.name || at.segment === ""),
         segment.outside ? segment.fewest : fewestIn(segment.fewest, whole),
       );

@@ -290,7 +290,7 @@ export function planPrep(request: PlanRequest): Plan {
 }
 
 /** Seconds over that are worth another look. */
-const worthAnotherLook = 30;
+const worthAnotherLook = 20;
 
 /**
  * The search's own plan. The programme counts changes of place a little high; where that leaves seconds over, it is
@@ -301,7 +301,7 @@ function filled(draft: Draft, rounds: number): Plan {
   const over = spareIn(first, draft);
   if (over < worthAnotherLook) return first;
   const model = { ...draft.model, budget: draft.model.budget + over };
-  const second = planOf({ ...draft, model }, quickChoice(model, rounds));
+  const second = planOf({ ...draft, model }, quickChoice(model, Math.min(1, rounds)));
   return second.value > first.value && second.whole ? second : first;
 }
 

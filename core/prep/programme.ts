@@ -18,7 +18,7 @@ export function programmeOf(model: Model): string {
     option.levels.forEach((level, n) => {
       const name = `x${i}_${n + 1}`;
       binaries.push(name);
-      if (option.cost > 0) goal.push([-option.cost, name]);
+      if (option.cost !== 0) goal.push([-option.cost, name]);
       time.push([level.seconds, name]);
       for (const feed of level.feeds) feeds[feed.cell]!.push([-feed.seconds, name]);
     });

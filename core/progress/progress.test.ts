@@ -29,7 +29,7 @@ describe("the next step of a drill", () => {
       dose: reps(10),
     }));
   it("at the top of the range: the next rung, at the bottom of its range", () => {
-    const top = logItem("cat-camel", { planned: reps(14) });
+    const top = logItem("cat-camel", { planned: reps(15) });
     expect(nextStep(cat, logs(top, top))).toMatchObject({
       change: "next-rung",
       rungId: cat.rungs[1]!.id,
@@ -64,12 +64,12 @@ describe("the next step of a drill", () => {
   });
   it("skipped sessions say nothing", () =>
     expect(nextStep(cat, logs(logItem("cat-camel", { done: "skipped" })))).toBeNull());
-  it("holds grow by five seconds", () => {
+  it("holds grow to the next figure that people say", () => {
     const hold = logItem("hip-flexor", {
       planned: { type: "hold", sets: 2, seconds: 35, rest: 5 },
     });
     expect(nextStep(drill("hip-flexor"), logs(hold, hold))).toMatchObject({
-      dose: { seconds: 40 },
+      dose: { seconds: 45 },
     });
   });
   it("is gathered for every drill that was logged", () =>

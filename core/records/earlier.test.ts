@@ -37,6 +37,13 @@ describe("a file of every form that was ever written", () => {
       Array.from({ length: recordsVersion - 1 }, (_, n) => n + 1),
     ));
 
+  it("what had to stand in a segment of a format of one's own still has to", () => {
+    const read = readFile(textOf("5-parts.json"));
+    if ("refused" in read) throw new Error(JSON.stringify(read.refused));
+    const pack = read.records.find(({ kind }) => kind === "pack");
+    expect(pack).toMatchObject({ formats: [{ segments: [{ fewest: 1 }, { fewest: 0 }] }] });
+  });
+
   it("a pack of one's own comes along, with the library's own entries in it", () => {
     const pack = {
       kind: "pack",

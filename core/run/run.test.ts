@@ -260,14 +260,33 @@ describe("“we have so many minutes now”", () => {
 });
 
 describe("boxes by the clock", () => {
-  it("keep their seconds at other minutes: fewer of them, in their order", () => {
+  it("land on the second at other minutes, in their order", () => {
     const box = (id: string) =>
       item("cat-camel", { type: "time", sets: 1, seconds: 60, rest: 0 }, { id, boxed: true });
     const boxes = ["a", "b", "c", "d", "e"].map(box);
     const now = minutesNow(stateAt(runOf(boxes), 30), 3, asked("handstand", "warm-up"));
-    expect(now.items.map(({ id }) => id)).toEqual(["a", "b", "c"]);
-    expect(now.goes).toHaveLength(2);
+    expect(now.items.map(({ id }) => id)).toEqual(["a", "b", "c", "d"]);
+    expect(now.goes).toHaveLength(1);
     expect(now.endsPresent).toBe(false);
+    // Half a minute is over; three more from now on.
+    expect(now.seconds).toBe(30 + 180);
+  });
+  it("keep every family as long as it can be: five now, of eight", () => {
+    const families = ["hands", "reach", "squat", "twist"];
+    const boxes = [1, 2].flatMap((round) =>
+      families.map((segment) =>
+        item(
+          "cat-camel",
+          { type: "time", sets: 1, seconds: 60, rest: 0 },
+          { id: `${segment}${round}`, segment, boxed: true },
+        ),
+      ),
+    );
+    const now = minutesNow(stateAt(runOf(boxes), 60), 5, asked("handstand", "clocked-families"));
+    const later = now.items.slice(2);
+    expect(now.seconds).toBe(60 + 300);
+    expect(new Set(now.items.map(({ segment }) => segment)).size).toBe(4);
+    expect(later.every(({ dose }) => dose.type === "time" && dose.seconds % 15 === 0)).toBe(true);
   });
 });
 
