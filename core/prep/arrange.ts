@@ -2,9 +2,27 @@ import { atRung, byText, rungOf, type Drill } from "../drill/drill";
 import { drillOf, type Library } from "../content/library";
 import type { Format } from "../content/format";
 import type { PrepItem } from "../records/records";
+import { doesOf } from "../exposure/does";
 import { clash, rankOf } from "./order";
 import { isReady } from "./mainly";
 import { transition } from "./timeline";
+
+/** Regions from the head down. */
+const headToToe: readonly Drill["region"][] = [
+  "whole body",
+  "neck",
+  "shoulders",
+  "elbows and forearms",
+  "hands and wrists",
+  "upper back",
+  "trunk",
+  "hips",
+  "splits",
+  "turnout",
+  "knees",
+  "ankles and feet",
+  "climbing",
+];
 
 type Terms = { format: Format; library: Library };
 
@@ -16,6 +34,8 @@ type Placed = {
   position: ReturnType<typeof atRung>["position"];
   kit: readonly string[];
   ready: boolean;
+  /** Of a skill, how much it does to a body: the easy ones come first. */
+  risk: number;
   loadsHands: boolean;
 };
 
@@ -30,7 +50,9 @@ export function arrange(items: readonly PrepItem[], terms: Terms): PrepItem[] {
       a.part - b.part ||
       rankOf(a.drill) - rankOf(b.drill) ||
       Number(b.drill.preparesHands) - Number(a.drill.preparesHands) ||
+      a.risk - b.risk ||
       byText(a.position, b.position) ||
+      headToToe.indexOf(a.drill.region) - headToToe.indexOf(b.drill.region) ||
       byText(a.drill.id, b.drill.id),
   );
   return withFewChanges(sorted, terms.format).map(({ item }) => item);
@@ -41,8 +63,16 @@ function placedIn(item: PrepItem, { format, library }: Terms): Placed | null {
   if (!drill) return null;
   const rung = rungOf(drill, item.rungId);
   const { position, loadsHands } = atRung(drill, rung);
-  const ready = isReady(drill, rung);
-  return { item, drill, part: partOf(item, format), position, kit: rung.kit, ready, loadsHands };
+  return {
+    item,
+    drill,
+    part: partOf(item, format),
+    position,
+    kit: rung.kit,
+    ready: isReady(drill, rung),
+    risk: drill.kind === "skill" ? doesOf(drill, rung).exposes.size : 0,
+    loadsHands,
+  };
 }
 
 /** The part an item stands in; a drill of none goes by its phase. */
@@ -72,6 +102,7 @@ const mayPass = (mover: Placed, passed: Placed): boolean =>
   mover.part === passed.part &&
   clash(mover.drill, passed.drill) === null &&
   !(mover.loadsHands && passed.drill.preparesHands) &&
+  !(mover.risk > passed.risk) &&
   !(mover.drill.kind === "pulse") &&
   !(passed.drill.kind === "pulse");
 

@@ -75,36 +75,38 @@ export function fitGaps(wished: Gaps, room: number): Gaps {
   return found ? { count: found.count, seconds: found.seconds } : wished;
 }
 
-/** Boxes still to come, in these seconds: each family kept as long as it can, and what is over as breath at the end. */
+/**
+ * Boxes still to come, in these seconds: each family kept as long as it can, as many boxes as fill the time, and what
+ * is over as breath at the end.
+ */
 export function refitted(later: readonly PrepItem[], room: number): PrepItem[] {
   const names = [...new Set(later.map(({ segment }) => segment))];
   const first = later[0];
-  if (!first || first.dose.type !== "time" || room < shortest) return [];
-  const rounds = Math.max(1, Math.round(later.length / names.length));
-  const own = { count: names.length, rounds, seconds: first.dose.seconds };
-  const counts = names.map((_, n) => names.length - n);
-  const fit = counts.reduce<Boxes | null>(
-    (found, count) => found ?? nearest(boxesIn([count], rounds, longest), own, room),
-    null,
+  if (first?.dose.type !== "time" || room < shortest) return [];
+  const wished = first.dose.seconds;
+  const count = Math.min(names.length, Math.floor(room / shortest));
+  const lengths = naturalSeconds.filter(
+    (seconds) => seconds >= shortest && seconds <= Math.min(longest, room / count),
   );
-  if (!fit) return [];
-  const boxes = Array.from({ length: fit.rounds }, (_, round) =>
-    names.slice(0, fit.count).flatMap((name) => {
-      const ofFamily = later.filter(({ segment }) => segment === name);
-      const item = ofFamily[round] ?? ofFamily[0]!;
-      return [
-        {
-          ...item,
-          id: ofFamily[round] ? item.id : `${item.id}~r${round + 1}`,
-          breath: null,
-          dose: { type: "time" as const, sets: 1, seconds: fit.seconds, rest: 0 },
-        },
-      ];
-    }),
-  ).flat();
-  const over = Math.round(room - lengthOf(fit));
-  return boxes.map((item, at) =>
-    at === boxes.length - 1 && over > 0
+  const boxesOf = (seconds: number) => Math.min(later.length, Math.floor(room / seconds));
+  const cost = (seconds: number) =>
+    room - boxesOf(seconds) * seconds + 30 * Math.abs(Math.log2(seconds / wished));
+  const seconds = lengths.reduce((a, b) => (cost(b) < cost(a) ? b : a));
+  const kept = names.slice(0, count);
+  const turns = Array.from({ length: boxesOf(seconds) }, (_, n): PrepItem => {
+    const ofFamily = later.filter(({ segment }) => segment === kept[n % count]);
+    const round = Math.floor(n / count);
+    const item = ofFamily[round] ?? ofFamily[0]!;
+    return {
+      ...item,
+      id: ofFamily[round] ? item.id : `${item.id}~r${round + 1}`,
+      breath: null,
+      dose: { type: "time", sets: 1, seconds, rest: 0 },
+    };
+  });
+  const over = Math.round(room - turns.length * seconds);
+  return turns.map((item, at) =>
+    at === turns.length - 1 && over > 0
       ? { ...item, breath: { seconds: over, as: "change-over" as const } }
       : item,
   );

@@ -6,6 +6,8 @@ import { longestHard, stillSeconds } from "./stays";
 
 /** Sets that are usual: before training one of many things, in a session of its own up to three. */
 const usual = { "warm-up": 1, mobility: 3 } as const;
+/** A complaint is given two of the same. */
+const usualForComplaint = 2;
 /** Before training a drill is done once more at most, unless the library's own dose says more. */
 const most = { "warm-up": 2, mobility: 3 } as const;
 /** A complaint is given many repetitions. */
@@ -27,7 +29,25 @@ export const lightest = (dose: Dose): Dose =>
 
 /** How many sets of a drill count in full. */
 export const usualSets = (dose: Dose, format: Format): number =>
-  Math.min(usual[format.doses], setsOf(dose));
+  format.kind === "issue" ? usualForComplaint : Math.min(usual[format.doses], setsOf(dose));
+
+/** In a session of its own, where there is time, a drill that has two sets is not done in one. */
+const leastSets = 2;
+const timeForSets = 900;
+
+/** The doses of a ladder that are worth it in so many seconds: no single sets where two are usual. */
+export function worthDoing(
+  ladder: readonly Dose[],
+  own: Dose,
+  format: Format,
+  whole: number,
+): Dose[] {
+  const least = Math.min(leastSets, setsOf(own));
+  const enough = ladder.filter((dose) => setsOf(dose) >= least);
+  return format.kind === "mobility" && whole >= timeForSets && enough.length > 0
+    ? enough
+    : [...ladder];
+}
 
 /** One set or round more, or the next time that people say, up to the session's limit; null at the limit. @param own sets of the library's own dose */
 export function heavier(dose: Dose, drill: Drill, format: Format, own: number): Dose | null {

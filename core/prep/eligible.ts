@@ -5,7 +5,7 @@ import { motionOf, type JointId, type MotionId } from "../body/motions";
 import type { LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type Rung } from "../drill/drill";
-import { natural, naturalReps, naturalUp } from "../drill/natural";
+import { natural, naturalDown, naturalReps, naturalUp } from "../drill/natural";
 import { bandFor, weightFor } from "../drill/band";
 import { fetched, type Fetched } from "../exposure/stand-ins";
 import type { Place } from "../records/records";
@@ -201,7 +201,12 @@ function atPlace(
       dose: doseOf(
         drill,
         rung,
-        rung === wanted && next ? scaled(base, next, situation.format) : base,
+        many(
+          drill,
+          rung,
+          segment,
+          rung === wanted && next ? scaled(base, next, situation.format) : base,
+        ),
         situation,
         next?.chosen != null,
       ),
@@ -246,6 +251,12 @@ function doseOf(drill: Drill, rung: Rung, base: Dose, situation: PlanTerms, said
   const dose = withinLimits(situation.body, drill, rung, worked);
   return said || drill.phase === "raise" || drill.phase === "settle" ? dose : natural(dose);
 }
+
+/** A complaint is strengthened lightly, in as many repetitions as the rung goes up to. */
+const many = (drill: Drill, rung: Rung, { from }: Segment, dose: Dose): Dose =>
+  from === "complaint" && drill.kind === "strength" && dose.type === "reps"
+    ? { ...dose, reps: Math.max(dose.reps, naturalDown(rung.range.to, naturalReps)) }
+    : dose;
 
 /** A stretch no longer than the raise there is room for warms up for. */
 const asWarm = (drill: Drill, dose: Dose, { longestStretch = null }: PlanTerms): Dose =>

@@ -1,11 +1,12 @@
 import type { Need } from "../aim/priority";
-import { motionOf } from "../body/motions";
+import { complaintRows } from "../body/complaints";
 import { bothSides, otherSide, type LeftRight } from "../body/side";
 import type { Dose } from "../drill/dose";
 import { atRung, type Drill, type Rung } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import type { Eligible, PlanTerms } from "./eligible";
 import type { Because } from "../records/reasons";
+import { held } from "./permit";
 import { defaultSchools } from "../content/schools";
 
 /** A chosen drill as a line of the prep, with the need it serves and why it is there. */
@@ -72,13 +73,21 @@ function reasonFor(
   const flag =
     format.kind === "issue"
       ? drill.serves.find(
-          ({ motion, share }) => share >= 0.5 && flagged.includes(motionOf(motion).joint),
+          ({ motion, share }) =>
+            share >= 0.5 && flagged.some((joint) => complaintRows[joint].tissues.includes(motion)),
         )
       : undefined;
-  if (flag) return { why: "flagged", joint: motionOf(flag.motion).joint };
+  if (flag)
+    return {
+      why: "flagged",
+      joint: flagged.find((joint) => complaintRows[joint].tissues.includes(flag.motion))!,
+    };
   if (drill.preparesHands) return { why: "hands", short: need?.shortage || null };
   if (drill.kind === "skill") return { why: "skill" };
-  if (!need) return { why: "keeps", motion: null };
+  if (!need)
+    return format.contracted && held(drill)
+      ? { why: "was-worked" }
+      : { why: "keeps", motion: null };
   const { motion, verdict, shortage, shorter } = need;
   if (verdict === "unknown") return { why: "unmeasured", motion };
   return shortage && shortage >= 0.5

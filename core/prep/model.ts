@@ -1,5 +1,5 @@
 import { complaintRows } from "../body/complaints";
-import { motionOf, type MotionId } from "../body/motions";
+import { motionOf, MotionId } from "../body/motions";
 import { bothSides } from "../body/side";
 import { setSeconds, setsOf, workSeconds, type Dose } from "../drill/dose";
 import { atRung, byText, rungOf, timesOf, type Drill, type Phase } from "../drill/drill";
@@ -9,7 +9,7 @@ import { handsSeconds, isOnHands } from "../safety/hands-week";
 import type { PrepItem } from "../records/records";
 import { hardDay, loadingKinds } from "../doses/stretch-days";
 import { benefit, benefitPieces } from "./benefit";
-import { ladderOf, usualSets } from "./doses";
+import { ladderOf, usualSets, worthDoing } from "./doses";
 import type { Eligible, PlanTerms } from "./eligible";
 import type { Emphasis } from "../schedule/block";
 import { mainly } from "./mainly";
@@ -127,8 +127,8 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
   const cellOf = (motion: MotionId, phase: Phase): number | null => {
     const weight = Math.max(
       weights.get(motion) ?? 0,
-      base,
-      general.has(phase) ? bodyShare * top : 0,
+      base / motionsOf(motion),
+      general.has(phase) ? (bodyShare * top) / motionsOf(motion) : 0,
     );
     if (!weight) return null;
     const key = `${motion}/${phase}`;
@@ -168,7 +168,8 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     }
     const shares = sharesOf(here.serves, segment.phase);
     const sides = here.sided ? bothSides : [];
-    const levels = ladderOf(entry.dose, drill, format, longestStay(terms.body, drill, rung))
+    const ladder = ladderOf(entry.dose, drill, format, longestStay(terms.body, drill, rung));
+    const levels = worthDoing(ladder, entry.dose, format, terms.whole)
       .filter((dose) => itemSeconds(dose, drill, sides) <= roomOf(drill, here.position, terms))
       .map((dose): Level => {
         const work = countedSeconds(dose, usualSets(entry.dose, format));
@@ -280,6 +281,10 @@ function handsShare(
     },
   ];
 }
+
+/** How many motions a joint has beside two: what a joint is worth is shared among them. */
+const motionsOf = (motion: MotionId): number =>
+  MotionId.options.filter((one) => motionOf(one).joint === motionOf(motion).joint).length / 2;
 
 /** The most seconds that one drill may take of these minutes. */
 const roomOf = (drill: Drill, position: string, { whole, schools, format }: ModelTerms): number =>

@@ -104,6 +104,12 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
           worth.limit,
           (drill) => drill.kind === kind && mainlyFor(drill, [motion]),
         );
+  if (format.limits && whole >= roomForLimits)
+    add(
+      "the shape, held",
+      worth.limit,
+      (drill, at) => drill.kind === "skill" && at.dose.type === "hold",
+    );
   if (format.ends === "ready")
     add("ends ready", worth.ends, (drill, at) =>
       "levels" in at

@@ -77,7 +77,7 @@ export function requestFor(all: Circumstances): PlanRequest {
         : [...new Set([...restedMotions(logs, library, prep.on), ...terms.spared])],
     looseAt: looseAtMedians(logs, prep.on),
     loadsHands:
-      handsLoaded(athlete.discipline) ||
+      (formatFor(library, prep).kind === "warm-up" && handsLoaded(athlete.discipline)) ||
       skills.some((id) =>
         skillOf(library, id)?.demands.some(
           ({ motion, loaded }) => loaded && motion.startsWith("wrist."),

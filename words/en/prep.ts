@@ -172,6 +172,8 @@ export function becauseWords(because: Because): string {
       return because.rungs === 1
         ? "one rung easier"
         : `${because.rungs === 2 ? "two" : because.rungs} rungs easier`;
+    case "was-worked":
+      return "stretches what was worked";
     case "once-more":
       return "the first stretch once more";
     case "between-sets":
