@@ -1,4 +1,4 @@
-import { atRung, byText, rungOf, type Drill } from "../drill/drill";
+import { atRung, byText, rungOf, type Drill, type Rung } from "../drill/drill";
 import { drillOf, type Library } from "../content/library";
 import type { Format } from "../content/format";
 import type { PrepItem } from "../records/records";
@@ -70,9 +70,19 @@ function placedIn(item: PrepItem, { format, library }: Terms): Placed | null {
     position,
     kit: rung.kit,
     ready: isReady(drill, rung),
-    risk: drill.kind === "skill" ? doesOf(drill, rung).exposes.size : 0,
+    risk: drill.kind === "skill" ? riskOf(drill, rung, library) : 0,
     loadsHands,
   };
+}
+
+/** What others of the library wait for comes before all of them. */
+const comesFirst = -100;
+
+function riskOf(drill: Drill, rung: Rung, { drills }: Library): number {
+  const waitedFor = drills.some(({ rungs }) =>
+    rungs.some(({ needs }) => needs?.after.some(({ drillId }) => drillId === drill.id)),
+  );
+  return (waitedFor ? comesFirst : 0) + doesOf(drill, rung).exposes.size;
 }
 
 /** The part an item stands in; a drill of none goes by its phase. */
@@ -119,9 +129,30 @@ function withFewChanges(sorted: readonly Placed[], format: Format): Placed[] {
           const next = costOf(tried, format);
           if (next < cost) [best, cost] = [tried, next];
         }
+    for (const tried of meetings(best)) {
+      const next = costOf(tried, format);
+      if (next < cost) [best, cost] = [tried, next];
+    }
     if (cost === before) break;
   }
   return best;
+}
+
+/** Where one part could end and the next begin in one position: the last there moved to the end, the first to the front. */
+function meetings(order: readonly Placed[]): Placed[][] {
+  const found: Placed[][] = [];
+  order.forEach((one, from) => {
+    const lastOfPart = order.findLastIndex(({ part }) => part === one.part);
+    order.forEach((other, at) => {
+      if (other.part <= one.part || other.position !== one.position || at <= lastOfPart) return;
+      const start = lastOfPart + 1;
+      if (order[start]?.part !== other.part) return;
+      if (from !== lastOfPart && !reach(order, from, 1).includes(lastOfPart)) return;
+      if (at !== start && !reach(order, at, 1).includes(start)) return;
+      found.push(moved(moved(order, at, 1, start), from, 1, lastOfPart));
+    });
+  });
+  return found;
 }
 
 /** How many drills from here on are done in one position, in one part. */

@@ -33,7 +33,7 @@ export const usualSets = (dose: Dose, format: Format): number =>
 
 /** In a session of its own, where there is time, a drill that has two sets is not done in one. */
 const leastSets = 2;
-const timeForSets = 900;
+const timeForSets = 1500;
 
 /** The doses of a ladder that are worth it in so many seconds: no single sets where two are usual. */
 export function worthDoing(

@@ -82,7 +82,8 @@ function reasonFor(
       why: "flagged",
       joint: flagged.find((joint) => complaintRows[joint].tissues.includes(flag.motion))!,
     };
-  if (drill.preparesHands) return { why: "hands", short: need?.shortage || null };
+  if (drill.preparesHands && format.kind !== "circles")
+    return { why: "hands", short: need?.shortage || null };
   if (drill.kind === "skill") return { why: "skill" };
   if (!need)
     return format.contracted && held(drill)

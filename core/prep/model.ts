@@ -195,11 +195,14 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
   const options = all.filter(({ levels }) => levels.length > 0);
   return {
     options,
-    counts: format.segments.flatMap((segment) =>
-      segment.drills < 20
-        ? [{ members: indexes(options, (one) => one.segment === segment), most: segment.drills }]
-        : [],
-    ),
+    counts: [
+      ...format.segments.flatMap((segment) =>
+        segment.drills < 20
+          ? [{ members: indexes(options, (one) => one.segment === segment), most: segment.drills }]
+          : [],
+      ),
+      ...(format.kind === "circles" ? aRegionEach(options) : []),
+    ],
     budget: terms.budget,
     cells,
     groups,
@@ -214,6 +217,15 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     ],
   };
 }
+
+/** Drills of one part of the body in a round of every joint. */
+const mostOfRegion = 3;
+
+const aRegionEach = (options: readonly Option[]): Model["counts"] =>
+  [...new Set(options.map(({ drill }) => drill.region))].map((region) => ({
+    members: indexes(options, ({ drill }) => drill.region === region),
+    most: mostOfRegion,
+  }));
 
 /** Segments that may take only their share of the minutes. */
 const segmentShares = (

@@ -18,6 +18,7 @@ const worth = {
   plane: 120,
   limit: 150,
   ends: 150,
+  needed: 220,
   joint: 40,
   circled: 120,
 } as const;
@@ -118,9 +119,9 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
     );
   if (format.kind === "warm-up" || format.kind === "circles")
     for (const joint of new Set(terms.needs.map(({ motion }) => motionOf(motion).joint)))
-      add(`${joint} circled`, worth.joint, (drill) => isLoose(drill) && mainly(drill, joint));
+      add(`${joint} circled`, worth.needed, (drill) => isLoose(drill) && mainly(drill, joint));
   if (format.kind === "circles" || format.segments.some(({ from }) => from === "whole-body"))
-    for (const joint of everyday)
+    for (const joint of format.kind === "circles" ? [...everyday, ...theRest] : everyday)
       add(
         `${joint} moved`,
         format.kind === "circles" ? worth.circled : worth.joint,
@@ -131,6 +132,9 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
 
 /** Joints that a warm-up of the whole body moves. */
 const everyday = ["neck", "shoulder", "thoracic", "lumbar", "hip", "knee", "ankle"] as const;
+
+/** The joints that a round of every joint has beside. */
+const theRest = ["wrist", "elbow", "fingers"] as const;
 
 /** Few minutes hold fewer of them: one for every ninety seconds. */
 const fewestIn = (fewest: number, whole: number): number =>

@@ -1,6 +1,6 @@
 import type { Dose } from "../drill/dose";
 import type { Drill } from "../drill/drill";
-import { atRung, rungOf } from "../drill/drill";
+import { atRung, rungOf, timesOf } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
 import { against, permittedDown, type GateTerms } from "./permit";
@@ -55,15 +55,15 @@ export function permittedRamp(drill: Drill, rungId: string, terms: GateTerms): R
 /** What a ramp and its work sets take of the minutes at most. */
 const mostOfRamp = 0.55;
 
-const setSeconds = ({ reps, easier }: RampStep): number =>
-  reps * tempo + (easier === 0 ? rests.work : rests.ramp);
-const rampSeconds = (ramp: readonly RampStep[]): number =>
-  ramp.reduce((sum, step) => sum + step.sets * setSeconds(step), 0);
+const stepSeconds = (drill: Drill, { rungId, reps, easier, sets }: RampStep): number =>
+  timesOf(drill, rungId) * sets * (reps * tempo + (easier === 0 ? rests.work : rests.ramp));
+const rampSeconds = (drill: Drill, ramp: readonly RampStep[]): number =>
+  ramp.reduce((sum, step) => sum + stepSeconds(drill, step), 0);
 
 /** The ramp as far as the minutes go: fewer work sets first, then without its easiest step. */
-function inMinutes(ramp: readonly RampStep[], seconds: number): RampStep[] {
+function inMinutes(drill: Drill, ramp: readonly RampStep[], seconds: number): RampStep[] {
   let now = [...ramp];
-  while (now.length > 0 && rampSeconds(now) > seconds) {
+  while (now.length > 0 && rampSeconds(drill, now) > seconds) {
     const last = now.at(-1)!;
     now = last.sets > 1 ? [...now.slice(0, -1), { ...last, sets: last.sets - 1 }] : now.slice(1);
   }
@@ -79,7 +79,7 @@ export function rampItems(request: PlanRequest): PrepItem[] {
   const allowed = permittedRamp(drill, ramp.rungId, request).filter(
     ({ rungId }) => !(request.noDeep && isDeep(drill, rungOf(drill, rungId))),
   );
-  const steps = inMinutes(allowed, mostOfRamp * (request.budget - (request.handOver ?? 0)));
+  const steps = inMinutes(drill, allowed, mostOfRamp * (request.budget - (request.handOver ?? 0)));
   return steps.flatMap(({ rungId, easier, sets, reps }): PrepItem[] => {
     const id = `${drill.id}~${rungId}`;
     if (kept.some((item) => item.id === id)) return [];
