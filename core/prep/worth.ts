@@ -3,7 +3,7 @@ import { atRung, rungOf } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
 import { benefit } from "./benefit";
-import { phaseWorth } from "./model";
+import { phaseWorth } from "./model-of";
 import type { PlanRequest } from "./plan";
 
 /**
