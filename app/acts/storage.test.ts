@@ -468,20 +468,23 @@ describe("a prep", () => {
     expect((await now(browser, prep.id)).items.some(({ id }) => id === "other")).toBe(true);
   });
 
-  it("the proven plan comes in only where nobody has touched the first one", async () => {
+  it("a better plan comes in where it is asked for, and can be taken back", async () => {
     const browser = await freshBrowser(day);
-    const { view, prep } = await proposal(browser);
+    const { prep } = await proposal(browser);
     const items = prep.items.slice(0, 2);
-    await browser.act("pin-drill", { athleteId: "odalys", prep, itemId: prep.items[1]!.id });
-    expect(await browser.act("take-proven", { athleteId: "odalys", prep, items })).toEqual({
-      done: { proven: null },
-    });
-    const touched = await now(browser, prep.id);
-    expect(
-      await browser.act("take-proven", { athleteId: "odalys", prep: touched, items }),
-    ).toMatchObject({ done: { proven: { items } } });
+    await browser.act("take-better", { athleteId: "odalys", prep, items });
     expect((await now(browser, prep.id)).items).toHaveLength(2);
-    expect(view.preps.length).toBeGreaterThan(0);
+  });
+
+  it("advice that is set aside is not given again, until it is asked for", async () => {
+    const browser = await freshBrowser(day);
+    const aside = async (on: boolean) => {
+      await browser.act("set-aside", { athleteId: "odalys", advice: "held-last", aside: on });
+      return (await browser.look("odalys")).settings.aside;
+    };
+    expect(await aside(true)).toEqual(["held-last"]);
+    expect(await aside(true)).toEqual(["held-last"]);
+    expect(await aside(false)).toEqual([]);
   });
 
   it("keeps formats, ways of working and drills of one's own; a file carries them", async () => {

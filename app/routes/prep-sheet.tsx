@@ -5,7 +5,7 @@ import { PocketSheet } from "../parts/prep/sheets/pocket-sheet";
 import { sheetKinds, type SheetKind } from "../parts/prep/sheets/sheet-words";
 import { WallSheet } from "../parts/prep/sheets/wall-sheet";
 import { handedOut } from "#core/prep/hand-out";
-import { newPrep, planned, requestOf } from "#core/situation/planning";
+import { prepShown, requestOf } from "#core/situation/planning";
 import { againstWords, liftOf } from "#words/prep";
 import { newId } from "../clock";
 import { athleteView } from "../view";
@@ -16,11 +16,11 @@ export { ErrorBoundary } from "../parts/frame/broken";
 /** The prep of the day and everybody else's; for today, what would be planned where nothing is kept yet. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
-  const of = (who: typeof view) =>
-    who.preps.find((prep) => prep.on === view.day) ??
-    (view.day === view.today && who.aim
-      ? planned(who, newPrep(who, view.today, newId("prep"))).prep
-      : null);
+  const asked = new URL(request.url).searchParams.get("prep");
+  const of = (who: typeof view) => {
+    const { prep, kept } = prepShown(who, view.day, who === view ? asked : null, newId("prep"));
+    return kept || who.aim ? prep : null;
+  };
   const out = (who: typeof view) => {
     const prep = of(who);
     return prep && handedOut(prep, requestOf(who, prep));

@@ -3,20 +3,20 @@ import { redirect } from "react-router";
 import type { Prep } from "#core/records/records";
 import { planPrep, type Plan } from "#core/prep/plan";
 import { schoolsFor } from "#core/content/schools";
-import { newPrep, planned, prepOfSlot, requestOf, waitingOn } from "#core/situation/planning";
+import { prepShown, requestOf, type ShownPrep } from "#core/situation/planning";
 import { DrillSheet } from "../parts/prep/drill-sheet";
 import { PrepDesk } from "../parts/prep/prep-desk";
 import { StationLayout } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
 import { newId } from "../clock";
-import type { ActName, AnswerOf } from "#core/acts/decide";
+import type { ActName } from "#core/acts/decide";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/prep";
 import { performSent } from "../acts/perform";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
-let proposal: { view: AthleteView; asked: string | null; prep: Prep } | null = null;
+let shown: ({ view: AthleteView; asked: string | null } & ShownPrep) | null = null;
 
 let lastPlan: { view: AthleteView; prep: Prep; plan: Plan } | null = null;
 
@@ -31,31 +31,17 @@ function planFor(view: AthleteView, prep: Prep): Plan {
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
   const asked = new URL(request.url).searchParams.get("prep");
-  const onDay = view.preps.filter((prep) => prep.on === view.day);
-  const waiting = waitingOn(view, view.day);
-  const slot = waiting.find(({ id }) => id === asked);
-  const kept = slot
-    ? undefined
-    : (onDay.find(({ id }) => id === asked) ??
-      onDay.find((prep) => !view.logs.some((log) => log.prepId === prep.id)) ??
-      onDay[0]);
-  if (!kept && view.day === view.today && (proposal?.view !== view || proposal.asked !== asked)) {
-    const blank = slot ? prepOfSlot(view, slot) : newPrep(view, view.today, newId("prep"));
-    proposal = { view, asked, prep: planned(view, blank).prep };
-  }
-  const prep = kept ?? (view.day === view.today ? proposal!.prep : null);
+  if (shown?.view !== view || shown.asked !== asked)
+    shown = { view, asked, ...prepShown(view, view.day, asked, newId("prep")) };
+  const { prep, kept } = shown;
   const plan = prep && view.day === view.today ? planFor(view, prep) : null;
-  return { view, prep, kept: Boolean(kept), plan };
+  return { view, prep, kept, plan };
 }
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {
   const { act } = (await request.clone().json()) as { act: ActName };
   const came = await performSent(request, params);
   if (!("done" in came)) return came;
-  if (act === "take-proven") {
-    const { proven } = came.done as AnswerOf<"take-proven">;
-    if (proven && proposal?.prep.id === proven.id) proposal = { ...proposal, prep: proven };
-  }
   return act === "start-run" ? redirect(`/at/${params.athleteId}/run`) : came;
 }
 

@@ -162,8 +162,8 @@ const acts: Record<string, () => Promise<unknown>> = {
     }),
   "fit the minutes": async () =>
     perform("fit-minutes", { ...of(await look()), prep: await prepNow() }),
-  "the proven plan": async () =>
-    perform("take-proven", {
+  "the better plan": async () =>
+    perform("take-better", {
       athleteId: who,
       prep: await prepNow(),
       items: (await prepNow()).items.slice(0, -1),

@@ -210,16 +210,19 @@ describe("ranges are validated where acts are decided, whoever sends them", () =
     });
   });
 
-  it("what no person asked for is no step of undo", () => {
+  it("a better plan comes in by a press alone, and is a step of undo", () => {
     const prep = prepOf("odalys");
-    const proven = done({
-      act: "take-proven",
+    const better = done({
+      act: "take-better",
       athleteId: "odalys",
       prep,
       items: prep.items.slice(1),
     });
-    expect(proven.does).toBeNull();
-    expect(proven.put.map(keyOf)).toEqual([`prep/${prep.id}`]);
+    expect(better.does).toEqual({ does: "take-better" });
+    expect(better.put.map(keyOf)).toEqual([`prep/${prep.id}`]);
+  });
+
+  it("what no person asked for is no step of undo", () => {
     expect(done({ act: "hear", sound: false }).does).toBeNull();
   });
 });

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { JointId } from "../body/motions";
 import { Clocked, Gaps } from "../content/format";
+import { Advice } from "../content/schools";
 import { drillOf } from "../content/library";
 import { Dose } from "../drill/dose";
 import { onRung, rungOf } from "../drill/drill";
@@ -259,18 +260,24 @@ const fitMinutes = rule({
   },
 });
 
-/**
- * Puts the proven plan in the place of the first one, if nobody has touched that since. Nobody asked for it: it is no
- * step of undo, and loses none. Answers with the prep; null when somebody has.
- */
-const takeProven = rule({
+/** Puts the better plan that was looked for, and shown, in the place of the first one. */
+const takeBetter = rule({
   sent: Sent.extend({ items: z.array(PrepItem) }),
-  decide: (scene, { prep, items }): Outcome<{ proven: Prep | null }> => {
-    const kept = scene.get("prep", prep.id);
-    if (kept && JSON.stringify(kept.items) !== JSON.stringify(prep.items))
-      return { does: null, put: [], answer: { proven: null } };
-    const proven = { ...prep, items };
-    return { does: null, put: kept ? [proven] : [], answer: { proven } };
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    return does({ does: "take-better" }, [{ ...prep, items: sent.items }]);
+  },
+});
+
+/** Sets a piece of advice on the order of work aside for good, or lets it be given again. */
+const setAside = rule({
+  sent: Of.extend({ advice: Advice, aside: z.boolean() }),
+  decide: (scene, { athleteId, advice, aside }) => {
+    const { settings } = scene.situation(athleteId);
+    const others = settings.aside.filter((one) => one !== advice);
+    return does({ does: aside ? "set-aside" : "advise-again" }, [
+      { ...settings, aside: aside ? [...others, advice] : others },
+    ]);
   },
 });
 
@@ -378,7 +385,8 @@ export const prepActs = {
   "edit-drill": editDrill,
   "set-more": setMore,
   "fit-minutes": fitMinutes,
-  "take-proven": takeProven,
+  "take-better": takeBetter,
+  "set-aside": setAside,
   "keep-own-prep": keepOwnPrep,
   "use-own-prep": useOwnPrep,
   "remove-own-prep": removeOwnPrep,

@@ -14,6 +14,10 @@ export const Schools = z.object({
   firstSide: z.enum(["worse", "non-dominant", "either"]),
   turnIn: z.enum(["off", "on"]),
   staticBefore: z.enum(["short", "none"]),
+  active: z.enum(["before", "after"]),
+  softTissue: z.enum(["first", "last"]),
+  held: z.enum(["mixed", "static-first"]),
+  hands: z.enum(["first", "last"]),
 });
 export type Schools = z.infer<typeof Schools>;
 export const SomeSchools = Schools.partial();
@@ -29,7 +33,27 @@ export const defaultSchools: Schools = {
   firstSide: "worse",
   turnIn: "off",
   staticBefore: "short",
+  active: "before",
+  softTissue: "first",
+  held: "mixed",
+  hands: "first",
 };
+
+/**
+ * What is advised of an order of work: a reason is given, a coach may set it aside, and nothing is shut by it. What
+ * only the gate decides is not among it.
+ */
+export const Advice = z.enum([
+  "soft-tissue-first",
+  "loosen-first",
+  "easy-first",
+  "general-first",
+  "after-wind-down",
+  "no-release",
+  "held-long",
+  "held-last",
+]);
+export type Advice = z.infer<typeof Advice>;
 
 /** The athlete's own choices over the coach's over the defaults. */
 export const schoolsFor = (coach: SomeSchools, athlete: SomeSchools): Schools => ({

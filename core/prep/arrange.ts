@@ -1,6 +1,7 @@
 import { atRung, byText, rungOf, type Drill, type Rung } from "../drill/drill";
 import { drillOf, type Library } from "../content/library";
 import type { Format } from "../content/format";
+import { defaultSchools, type Schools } from "../content/schools";
 import type { PrepItem } from "../records/records";
 import { doesOf } from "../exposure/does";
 import { clash, rankOf } from "./order";
@@ -24,7 +25,7 @@ const headToToe: readonly Drill["region"][] = [
   "climbing",
 ];
 
-type Terms = { format: Format; library: Library };
+type Terms = { format: Format; library: Library; schools?: Schools };
 
 /** An item with what its place in the prep depends on. */
 type Placed = {
@@ -48,8 +49,8 @@ export function arrange(items: readonly PrepItem[], terms: Terms): PrepItem[] {
   const sorted = placed.sort(
     (a, b) =>
       a.part - b.part ||
-      rankOf(a.drill) - rankOf(b.drill) ||
-      Number(b.drill.preparesHands) - Number(a.drill.preparesHands) ||
+      rankIn(a.drill, terms) - rankIn(b.drill, terms) ||
+      handsRank(a.drill, terms) - handsRank(b.drill, terms) ||
       a.risk - b.risk ||
       byText(a.position, b.position) ||
       headToToe.indexOf(a.drill.region) - headToToe.indexOf(b.drill.region) ||
@@ -57,6 +58,14 @@ export function arrange(items: readonly PrepItem[], terms: Terms): PrepItem[] {
   );
   return withFewChanges(sorted, terms.format).map(({ item }) => item);
 }
+
+/** The kind of work, as the ways of working chosen order it. */
+const rankIn = (drill: Drill, { schools = defaultSchools }: Terms): number =>
+  rankOf(drill) + (schools.held === "static-first" && drill.kind === "contract-relax" ? 0.5 : 0);
+
+/** What readies the hands stands first among its like, or last; what bears on them comes later than either. */
+const handsRank = ({ preparesHands }: Drill, { schools = defaultSchools }: Terms): number =>
+  preparesHands === (schools.hands === "first") ? 0 : 1;
 
 function placedIn(item: PrepItem, { format, library }: Terms): Placed | null {
   const drill = drillOf(library, item.drillId);

@@ -20,7 +20,7 @@ import { capped, longestOf, stillSeconds } from "./stays";
 import { deepWarmth, isDeep } from "./warmth";
 import { isOfBody, type Against, type Because } from "../records/reasons";
 import { doesOf } from "../exposure/does";
-import { defaultSchools, type Schools } from "../content/schools";
+import { defaultSchools, type Advice, type Schools } from "../content/schools";
 
 export type PlanTerms = {
   format: Format;
@@ -40,6 +40,8 @@ export type PlanTerms = {
   /** What the log says comes next for each drill. */
   nextSteps: ReadonlyMap<string, NextStep>;
   schools?: Schools;
+  /** Advice on the order of work that the coach has set aside. */
+  aside?: readonly Advice[];
   flagged?: readonly JointId[];
   dominant?: LeftRight;
   /** Motions that had a hard day yesterday, or four in the last seven days: only light work today. */

@@ -4,6 +4,7 @@ import { drillOf } from "../content/library";
 import { lightest } from "./doses";
 import { eligibility, type Eligible } from "./eligible";
 import { itemFrom } from "./item";
+import { asideOf } from "./format-by";
 import { breaches, repaired, type OrderTerms } from "./order";
 import { permittedDown, withinLimits, type GateTerms } from "./permit";
 import { handsBefore, readyAfter, unreadyParts } from "./hands-first";
@@ -14,6 +15,7 @@ import { raises, warmthOf } from "./warmth";
 export const orderTerms = (request: PlanRequest): OrderTerms & { gate: GateTerms } => ({
   alreadyWarm: request.alreadyWarm,
   beforeTraining: request.format.doses === "warm-up",
+  aside: asideOf(request),
   gate: request,
 });
 

@@ -12,7 +12,9 @@ import type { Eligible, PlanTerms } from "./eligible";
 import type { Emphasis } from "../schedule/block";
 import { mainly } from "./mainly";
 import { coversOf, needsOneOf } from "./obligations";
-import { clash, rankOf } from "./order";
+import { asideOf } from "./format-by";
+import { adviceOf, clash, rankOf } from "./order";
+import type { Advice } from "../content/schools";
 import { longestStay } from "./permit";
 import { changeKit, changePosition, itemSeconds } from "./timeline";
 
@@ -155,7 +157,7 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     groups,
     covers: coversOf(options, terms, top),
     needsOne: needsOneOf(options, terms),
-    clashes: clashesOf(options),
+    clashes: clashesOf(options, asideOf(terms)),
     atMost: [
       ...segmentShares(options, terms),
       ...tenderShares(options, terms),
@@ -281,12 +283,15 @@ const resting = ({ drill }: Eligible, { rested = [] }: PlanTerms): boolean =>
   drill.serves.some(({ motion, share }) => share >= 0.5 && rested.includes(motion));
 
 /** Pairs that may not both stand: the same drill in two segments, and what the order forbids. */
-function clashesOf(options: readonly Option[]): Model["clashes"] {
+function clashesOf(options: readonly Option[], aside: readonly Advice[]): Model["clashes"] {
   const found: (readonly [number, number])[] = [];
   options.forEach((later, j) => {
     for (let i = 0; i < j; i += 1) {
       const first = options[i]!;
-      if (first.drill === later.drill || clash(first.drill, later.drill)) found.push([i, j]);
+      const rule = clash(first.drill, later.drill);
+      const advice = rule && adviceOf(rule);
+      if (first.drill === later.drill || (rule && !(advice && aside.includes(advice))))
+        found.push([i, j]);
     }
   });
   return found;

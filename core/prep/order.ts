@@ -2,6 +2,7 @@ import { against, type GateTerms } from "./permit";
 import { handsBefore, plus, readies, unready, unreadyParts, type HandsPart } from "./hands-first";
 import { raises, warmthFor } from "./warmth";
 import { handsSeconds } from "../safety/hands-week";
+import type { Advice } from "../content/schools";
 import type { Against } from "../records/reasons";
 import { rungOf, type Drill } from "../drill/drill";
 import type { PrepItem } from "../records/records";
@@ -55,7 +56,10 @@ export const longestHoldBefore = 30;
 export const leastRelease = 5;
 
 /** What goes before what on one motion. */
-export type Principle = "soft-tissue-first" | "loosen-first" | "easy-first" | "general-first";
+export type Principle = Extract<
+  Advice,
+  "soft-tissue-first" | "loosen-first" | "easy-first" | "general-first"
+>;
 
 /** A rule of order or safety, as it is broken. */
 export type Rule =
@@ -73,6 +77,25 @@ export type Rule =
   | { why: "held-long"; seconds: number }
   | { why: "held-last" };
 
+/** What a broken rule advises; null where it is no advice but a matter of the gate, of warmth or of the hands. */
+export function adviceOf(rule: Rule): Advice | null {
+  switch (rule.why) {
+    case "order":
+      return rule.principle;
+    case "after-wind-down":
+    case "no-release":
+    case "held-long":
+    case "held-last":
+      return rule.why;
+    default:
+      return null;
+  }
+}
+
+/** What keeps a prep from being run: nothing else does. */
+export const mustBeMended = (breaches: readonly Breach[]): Breach[] =>
+  breaches.filter(({ rule }) => adviceOf(rule) === null);
+
 /** A rule that a prep breaks: at which item, by the names of the drills, and which rule. */
 export type Breach = {
   at: number;
@@ -88,6 +111,8 @@ export type OrderTerms = {
   alreadyWarm: boolean;
   /** Before training: holds are short, and movement follows them. */
   beforeTraining?: boolean;
+  /** Advice that the coach has set aside. */
+  aside?: readonly Advice[];
   /** What keeps a rung from this athlete here and now; without it only the order is judged. */
   gate?: GateTerms;
 };
@@ -148,7 +173,11 @@ export function breaches(
     raised += raises(item, library);
     hands = plus(hands, readies(drill, rung, item.dose));
   });
-  return found;
+  const { aside = [] } = terms;
+  return found.filter(({ rule }) => {
+    const advice = adviceOf(rule);
+    return advice === null || !aside.includes(advice);
+  });
 
   function sayShort(item: PrepItem, at: number, say: (rule: Rule) => void): void {
     if (item.dose.type === "hold" && item.dose.seconds > longestHoldBefore)

@@ -11,9 +11,10 @@ import type { BodyToday } from "../safety/body-today";
 import { noSeason, type PrepTerms } from "../schedule/prep-terms";
 import { restedMotions } from "../doses/stretch-days";
 import { unlikeLast, variantsIn } from "./clocked";
+import { formatBy } from "./format-by";
 import type { Format } from "../content/format";
 import type { PlanRequest } from "./plan";
-import { schoolsFor, type SomeSchools } from "../content/schools";
+import { schoolsFor, type Advice, type SomeSchools } from "../content/schools";
 
 /** The format a prep has: its own, or the usual one of its session. */
 export const formatFor = (library: Library, prep: Pick<Prep, "format" | "session">): Format =>
@@ -35,6 +36,8 @@ export type Circumstances = {
   preps: readonly Prep[];
   /** The coach's own ways of working. */
   coach: SomeSchools;
+  /** Advice that the coach has set aside. */
+  aside?: readonly Advice[];
   /** What the season says of the day; see `prepTerms`. */
   terms?: PrepTerms;
 };
@@ -45,7 +48,7 @@ export function requestFor(all: Circumstances): PlanRequest {
   const terms = all.terms ?? noSeason;
   const schools = schoolsFor(coach, athlete.schools);
   return {
-    format: formatFor(library, prep),
+    format: formatBy(formatFor(library, prep), schools),
     budget: prep.budget,
     handOver: prep.handOver,
     alreadyWarm: prep.alreadyWarm,
@@ -69,6 +72,7 @@ export function requestFor(all: Circumstances): PlanRequest {
     noLongHold: terms.noLongHold,
     tender: tenderJoints(days, logs, library, prep.on),
     schools,
+    aside: all.aside ?? [],
     flagged: prep.flagged,
     dominant: athlete.dominantSide,
     rested:

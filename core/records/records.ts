@@ -14,7 +14,7 @@ import { JointId } from "../body/motions";
 import { BodyPlace } from "../body/sites";
 import { Clocked, Format, Gaps } from "../content/format";
 import { Against, Because } from "./reasons";
-import { SomeSchools } from "../content/schools";
+import { Advice, SomeSchools } from "../content/schools";
 import { Season } from "./training";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
@@ -366,6 +366,8 @@ export const Settings = z.object({
   pointing: z.number().positive().nullable().default(null),
   /** The coach's own ways of working, for every athlete who has no own. */
   schools: SomeSchools.default({}),
+  /** Advice on the order of work that the coach has set aside for good. */
+  aside: z.array(Advice).default([]),
 });
 export type Settings = z.infer<typeof Settings>;
 

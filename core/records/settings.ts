@@ -11,4 +11,5 @@ export const plainSettings: Settings = {
   length: "cm",
   pointing: null,
   schools: {},
+  aside: [],
 };

@@ -1,5 +1,5 @@
 import type { Library } from "../content/library";
-import { breaches, type Breach, type OrderTerms } from "../prep/order";
+import { breaches, mustBeMended, type Breach, type OrderTerms } from "../prep/order";
 import type { GateTerms } from "../prep/permit";
 import type { GroupMember, Prep, Run } from "../records/records";
 
@@ -7,13 +7,16 @@ declare const letThrough: unique symbol;
 /** A prep that the gate has let through: only `throughTheGate` makes one, and only one can be begun. */
 export type PermittedPrep = Prep & { readonly [letThrough]: true };
 
-/** The prep as it may be begun now, or every rule that it breaks; the gate is asked as of this moment. */
+/**
+ * The prep as it may be begun now, or every rule of safety that it breaks; the gate is asked as of this moment. What is
+ * advised of the order keeps nobody from it.
+ */
 export function throughTheGate(
   prep: Prep,
   library: Library,
   terms: OrderTerms & { gate: GateTerms },
 ): { prep: PermittedPrep } | { breaches: Breach[] } {
-  const broken = breaches(prep.items, library, terms);
+  const broken = mustBeMended(breaches(prep.items, library, terms));
   return broken.length > 0 ? { breaches: broken } : { prep: prep as PermittedPrep };
 }
 

@@ -59,6 +59,7 @@ export function generateTroupe(cast: Cast, library: Library, today: string, seed
       length: "cm",
       pointing: null,
       schools: {},
+      aside: [],
     },
     ...places,
     ...cast.performers.flatMap((performer, n) =>

@@ -31,6 +31,7 @@ export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
     days: situation.days,
     preps: situation.preps,
     coach: situation.settings.schools,
+    aside: situation.settings.aside,
     ...(situation.season
       ? { terms: prepTerms(aroundOf(situation, situation.season), prep.on, prep.id) }
       : {}),
@@ -55,6 +56,34 @@ function needsFor(situation: Situation, prep: Prep): readonly Need[] {
   return shares.length > 0
     ? sharedNeeds(situation.openAims, shares, situation.day)
     : situation.needs;
+}
+
+/** The prep that a day shows, and whether the notebook has it; for today a proposal where it has none. */
+export type ShownPrep = { prep: Prep | null; kept: boolean };
+
+/**
+ * One answer for the desk, the sheets and the run: the prep asked for, else the first of the day that is not logged, else
+ * the first; for today, where there is none, what waits or a new one, planned.
+ * @param asked a prep's or a slot's id
+ * @param id what a new prep would be called
+ */
+export function prepShown(
+  situation: Situation,
+  on: string,
+  asked: string | null,
+  id: string,
+): ShownPrep {
+  const slot = waitingOn(situation, on).find((one) => one.id === asked);
+  const onDay = situation.preps.filter((prep) => prep.on === on);
+  const kept = slot
+    ? undefined
+    : (onDay.find((prep) => prep.id === asked) ??
+      onDay.find((prep) => !situation.logs.some(({ prepId }) => prepId === prep.id)) ??
+      onDay[0]);
+  if (kept) return { prep: kept, kept: true };
+  if (on !== situation.today) return { prep: null, kept: false };
+  const blank = slot ? prepOfSlot(situation, slot) : newPrep(situation, on, id);
+  return { prep: planned(situation, blank).prep, kept: false };
 }
 
 /** The prep with its items planned anew; what is locked stays. */

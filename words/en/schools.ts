@@ -1,4 +1,4 @@
-import type { Schools } from "#core/content/schools";
+import { defaultSchools, type Schools } from "#core/content/schools";
 
 type Question<K extends keyof Schools> = {
   key: K;
@@ -96,14 +96,50 @@ export const schoolQuestions: readonly AnyQuestion[] = [
       { value: "none", name: "none", short: "no holds before" },
     ],
   }),
+  question({
+    key: "active",
+    asks: "Own strength at the end of the range: before the long stretches, or after?",
+    why: "Before, the joint is asked while it is fresh; after, the range that was won is used at once.",
+    options: [
+      { value: "before", name: "before the stretches", short: "active first" },
+      { value: "after", name: "after the stretches", short: "active last" },
+    ],
+  }),
+  question({
+    key: "softTissue",
+    asks: "Soft tissue first or last?",
+    why: "First, it makes the stretches easier; last, it calms what was worked.",
+    options: [
+      { value: "first", name: "first", short: "soft tissue first" },
+      { value: "last", name: "last", short: "soft tissue last" },
+    ],
+  }),
+  question({
+    key: "held",
+    asks: "Static before contract–relax?",
+    why: "Static first lets go before work is asked; mixed keeps the positions together.",
+    options: [
+      { value: "mixed", name: "mixed, by position", short: "stretches mixed" },
+      { value: "static-first", name: "static first", short: "static first" },
+    ],
+  }),
+  question({
+    key: "hands",
+    asks: "Hands first or last among the joints?",
+    why: "First is what most teach; last keeps them warm for the weight. Never after weight on them.",
+    options: [
+      { value: "first", name: "first", short: "hands first" },
+      { value: "last", name: "last, before any weight on them", short: "hands last" },
+    ],
+  }),
 ];
 
-/** What a prep follows, in a coach's short words. */
+/** What a prep follows, in a coach's short words: what differs from the usual, and otherwise that nothing does. */
 export const followed = (schools: Schools): string =>
   schoolQuestions
     .flatMap(({ key, options }) =>
       (options as { value: string; short: string }[])
-        .filter(({ value }) => value === schools[key])
+        .filter(({ value }) => value === schools[key] && value !== defaultSchools[key])
         .map(({ short }) => short),
     )
-    .join(", ");
+    .join(", ") || "the usual ways";

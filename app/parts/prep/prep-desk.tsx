@@ -17,7 +17,7 @@ import { Link } from "react-router";
 import { clock } from "#core/drill/dose";
 import type { Prep } from "#core/records/records";
 import { orderTerms } from "#core/prep/mend";
-import { breaches } from "#core/prep/order";
+import { breaches, mustBeMended } from "#core/prep/order";
 import type { Plan } from "#core/prep/plan";
 import { tolerance } from "#core/prep/whole";
 import { retimed } from "#core/prep/retime";
@@ -32,6 +32,7 @@ import { sideDifferences } from "#core/aim/sides";
 import { shorterSides } from "#core/progress/shorter-side";
 import { useAct } from "../use-act";
 import { longDay } from "#words/days";
+import { AdviceLine } from "./advice-line";
 import { BreachBanner } from "./breach-banner";
 import { DayPreps } from "./day-preps";
 import { DrillFinder } from "./drill-finder";
@@ -77,7 +78,7 @@ const Desk = memo(function Desk({
   picked,
   pick,
 }: DeskProps & { prep: Prep }) {
-  const { act, answer, refused } = useAct<"mend-order" | "take-proven">();
+  const { act, answer, refused } = useAct<"mend-order">();
   // Its own, so that nothing sent meanwhile calls off the way to the run.
   const runner = useAct();
   const [asked, setAsked] = useState<number | null>(null);
@@ -115,22 +116,14 @@ const Desk = memo(function Desk({
       },
     });
   const repair = useCallback(() => act("mend-order", { prep }), [act, prep]);
-  const proof = useProof(
-    useMemo(
-      () => JSON.stringify({ ...prep, items: prep.items.filter(({ pinned }) => pinned) }),
-      [prep],
-    ),
-    editable && !request.clocked && !format.clocked && !request.gaps && !format.gaps
-      ? request
-      : null,
+  const question = useMemo(
+    () => JSON.stringify({ ...prep, items: prep.items.filter(({ pinned }) => pinned) }),
+    [prep],
   );
+  const [looked, setLooked] = useState<string | null>(null);
+  const proof = useProof(question, looked === question ? request : null);
   const same = proof.status === "proven" && alike(proof.items, prep.items);
-  useEffect(() => {
-    if (proof.status === "proven" && !same && !prep.touched && editable && !runner.busy)
-      act("take-proven", { prep, items: proof.items });
-    // The act is new at every render; what matters is the proof and the prep it is for.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [proof.status, same, prep]);
+  const mustMend = mustBeMended(broken);
   const preview = useMemo(
     () =>
       asked === null
@@ -219,7 +212,12 @@ const Desk = memo(function Desk({
         />
       ) : null}
       <CautionLines cautions={view.cautions.filter(({ stops }) => stops !== null)} />
-      <BreachBanner breaches={editable ? broken : []} repair={repair} />
+      <BreachBanner breaches={editable ? mustMend : []} repair={repair} />
+      <AdviceLine
+        breaches={editable ? broken.filter((one) => !mustMend.includes(one)) : []}
+        repair={repair}
+        setAside={(advice) => act("set-aside", { advice, aside: true })}
+      />
       {refused ? (
         <p role="alert" className="mt-2 font-semibold text-clay">
           {refused.why === "not-permitted"
@@ -293,8 +291,8 @@ const Desk = memo(function Desk({
         <button
           type="button"
           className="press press-main"
-          // Never shut while something is sent: the proven plan may come in under the thumb.
-          disabled={prep.items.length === 0 || !editable || broken.length > 0}
+          // Advice shuts nothing; only what the gate, warmth and the hands ask for does.
+          disabled={prep.items.length === 0 || !editable || mustMend.length > 0}
           onClick={() => runner.act("start-run", { prep })}
         >
           <Play size={16} /> Run it
@@ -304,7 +302,10 @@ const Desk = memo(function Desk({
             <Users size={16} /> With others
           </Link>
         ) : null}
-        <Link className="press" to={`/at/${view.athlete.id}/prep/sheet?day=${prep.on}`}>
+        <Link
+          className="press"
+          to={`/at/${view.athlete.id}/prep/sheet?day=${prep.on}&prep=${prep.id}`}
+        >
           <Printer size={16} /> Sheets
         </Link>
         {editable ? (
@@ -316,19 +317,20 @@ const Desk = memo(function Desk({
             <Shuffle size={16} /> Another variant
           </button>
         ) : null}
-        {broken.length > 0 && editable ? (
-          <span className="text-sm text-muted">Mend the order first, then run it.</span>
+        {mustMend.length > 0 && editable ? (
+          <span className="text-sm text-muted">Mend it first, then run it.</span>
         ) : null}
         {view.runs.length > 0 ? (
           <span className="text-sm text-muted">A run is under way: go back to it under Run.</span>
         ) : null}
       </div>
       <div className="no-print mt-3">
-        {editable ? (
+        {editable && !request.clocked && !format.clocked && !request.gaps && !format.gaps ? (
           <ProofLine
             proof={proof}
             same={same}
-            take={(items) => act("take-proven", { prep, items })}
+            look={() => setLooked(question)}
+            take={(items) => act("take-better", { prep, items })}
           />
         ) : null}
         <details>

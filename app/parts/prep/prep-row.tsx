@@ -7,6 +7,7 @@ import { drillOf } from "#core/content/library";
 import { rungOf } from "#core/drill/drill";
 import { clock, type Dose } from "#core/drill/dose";
 import type { PrepItem } from "#core/records/records";
+import { breathWords } from "#words/breath";
 import { doseSaid } from "#words/names";
 import type { PlanRequest } from "#core/prep/plan";
 import type { AthleteView } from "../../view";
@@ -134,7 +135,9 @@ export const PrepRow = memo(function PrepRow({
         ) : null}
         {doseSaid(item.dose, item.phase, request.schools)}
       </p>
-      <p className="figures text-right font-bold">{clock(seconds)}</p>
+      <p className="figures text-right font-bold">
+        {item.outside ? "before" : clock(seconds - (item.breath?.seconds ?? 0))}
+      </p>
       <div className="hidden text-sm xl:block print:block">
         {gap ? <MarginMark readings={readingsOf(gap)} width={160} height={34} span={26} /> : null}
         <p className={gap ? "text-muted" : ""}>{becauseLine(item.why)}</p>
@@ -184,6 +187,11 @@ export const PrepRow = memo(function PrepRow({
           <X size={17} />
         </button>
       </div>
+      {item.breath ? (
+        <p className="figures col-span-full -mb-1 mt-1 text-center text-xs text-muted print:col-span-full">
+          {clock(item.breath.seconds)} {breathWords[item.breath.as]}
+        </p>
+      ) : null}
       {open && editable ? (
         <div className="no-print col-span-full mt-2 border-l-4 border-tape bg-raised px-3 py-2">
           {open === "dose" ? (

@@ -6,49 +6,41 @@ const percent = (share: number): string => {
   return whole < 1 ? "less than 1 %" : `${whole} %`;
 };
 
-/** What is known of how good the plan is, in plain words; and a better one, offered where a hand was at work. */
+/** Whether there is a better plan: looked for where somebody asks, and taken where somebody takes it. */
 export function ProofLine({
   proof,
   same,
+  look,
   take,
 }: {
   proof: ProofState & { stop: () => void };
-  /** The proven plan is the one that is shown. */
+  /** The plan that was found is the one that is shown. */
   same: boolean;
+  look: () => void;
   take: (items: PrepItem[]) => void;
 }) {
-  if (proof.status === "none") return null;
-  if (proof.status === "looking")
-    return (
-      <p className="text-sm text-muted">
-        A good plan; looking whether there is a better one.{" "}
-        <button type="button" className="underlined" onClick={proof.stop}>
-          Stop looking
-        </button>
-      </p>
-    );
-  if (proof.status === "stopped")
-    return <p className="text-sm text-muted">A good plan, not proven.</p>;
-  if (proof.status !== "proven")
-    return (
-      <p className="text-sm text-muted">
-        A good plan. Whether there is a better one could not be worked out here.
-      </p>
-    );
   return (
-    <p className="text-sm text-muted">
-      {same ? (
+    <p className="min-h-8 text-sm text-muted" role="status">
+      {proof.status === "none" || proof.status === "stopped" ? (
+        <button type="button" className="underlined" onClick={look}>
+          Look for a better plan
+        </button>
+      ) : proof.status === "looking" ? (
         <>
-          Proven: with these drills, minutes, kit and rules no other choice serves the needs more
-          than {percent(Math.max(proof.gap, 0.0001))} better.
+          Looking for a better plan.{" "}
+          <button type="button" className="underlined" onClick={proof.stop}>
+            Stop
+          </button>
         </>
+      ) : proof.status !== "proven" ? (
+        "Whether there is a better plan could not be worked out here."
+      ) : same || proof.better === 0 ? (
+        "No better plan found."
       ) : (
         <>
-          {proof.better > 0
-            ? `Without your changes the needs could be served ${percent(proof.better)} better than by the first plan.`
-            : "Without your changes the first plan is as good as any."}{" "}
+          A plan that serves the needs {percent(proof.better)} better was found.{" "}
           <button type="button" className="underlined" onClick={() => take(proof.items)}>
-            Take the proven plan
+            Take it
           </button>
         </>
       )}

@@ -26,7 +26,7 @@ export function itemSpans(items: readonly PrepItem[], library: Library): Span[] 
 function partsOf(steps: readonly Step[]): Part[] {
   const parts: Part[] = [];
   for (const { kind, side, seconds } of steps) {
-    const working = kind !== "transition" && kind !== "set-up" && kind !== "side-change";
+    const working = !["transition", "set-up", "side-change", "breath"].includes(kind);
     const last = parts.at(-1);
     if (last && last.side === side && last.working === working) last.seconds += seconds;
     else parts.push({ side, working, seconds });

@@ -18,7 +18,7 @@ export type ProofState =
       gap: number;
     };
 
-/** A change smaller than this is not worth another list on the screen. */
+/** A change smaller than this is not worth another list. */
 const worthwhile = 0.003;
 
 /**
