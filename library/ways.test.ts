@@ -402,6 +402,8 @@ const itemOf = ({ drill, rung, dose }: Line, n: number): PrepItem => ({
   boxed: false,
   sides: atRung(drill, rung).sided ? ["left", "right"] : [],
   extra: null,
+  labels: [],
+  untilLoose: false,
   breath: null,
   outside: false,
   why: [],

@@ -76,10 +76,10 @@ describe("the run's words", () => {
     ).toEqual(["push", "deeper", "release", "other side", "set up", "change place"]);
   });
   it("count sets and rounds, and keep quiet where there is only one", () => {
-    expect(countWord(step({}), hold)).toBe("set 2 of 3");
-    expect(countWord(step({ kind: "deepen" }), rounds)).toBe("round 2 of 3");
-    expect(countWord(step({ set: 1, sets: 1 }), hold)).toBe("");
-    expect(countWord(step({ kind: "set-up" }), hold)).toBe("");
+    expect(countWord(step({}), { dose: hold, labels: [] })).toBe("set 2 of 3");
+    expect(countWord(step({ kind: "deepen" }), { dose: rounds, labels: [] })).toBe("round 2 of 3");
+    expect(countWord(step({ set: 1, sets: 1 }), { dose: hold, labels: [] })).toBe("");
+    expect(countWord(step({ kind: "set-up" }), { dose: hold, labels: [] })).toBe("");
   });
 });
 

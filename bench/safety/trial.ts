@@ -76,6 +76,8 @@ export function trial(seed: number): string[] {
         boxed: false,
         sides: [] as ("left" | "right")[],
         extra: null,
+        labels: [],
+        untilLoose: false,
         breath: null,
         outside: false,
         why: [],

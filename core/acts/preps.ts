@@ -13,10 +13,13 @@ import { against, withinLimits } from "../prep/permit";
 import { arrange } from "../prep/arrange";
 import { formatFor } from "../prep/request";
 import { retimed } from "../prep/retime";
-import { Prep, PrepItem } from "../records/records";
+import { carriedOn, laid } from "../prep/sequence";
+import { readTyped } from "../prep/typed";
+import { uniquely } from "../prep/whole";
+import { Breath, Prep, PrepItem } from "../records/records";
 import { beginRun, throughTheGate } from "../run/begin";
 import { memberOf } from "../run/group";
-import { newPrep, planned, refitted, requestOf } from "../situation/planning";
+import { asWritten, newPrep, planned, refitted, requestOf } from "../situation/planning";
 import type { Situation } from "../situation/situation";
 import type { Refusal } from "./refusal";
 import { does, gone, nothing, Of, rule, type Outcome, type Scene } from "./act";
@@ -53,10 +56,17 @@ const planPrep = rule({
       Object.entries(sent.changes).filter(([, value]) => value !== undefined),
     ) as Partial<Prep>;
     const situation = scene.situation(sent.athleteId);
-    const next = reshaped(situation, latest(scene, sent), known);
+    const prep = latest(scene, sent);
+    // What was written by hand is not planned anew for another place or a warm body.
+    if (prep.sequence && !asksAnew.some((key) => key in known))
+      return does({ does: "plan-prep" }, [{ ...prep, ...known }]);
+    const next = reshaped(situation, { ...prep, sequence: false }, known);
     return does({ does: "plan-prep" }, [planned(situation, next).prep]);
   },
 });
+
+/** Changes that ask for another list of drills. */
+const asksAnew = ["format", "budget", "clocked", "gaps", "ramp", "turn"] as const;
 
 /** A prep with some of its terms changed; where the format changes, at that format's minutes and doses. */
 function reshaped(situation: Situation, prep: Prep, changes: Partial<Prep>): Prep {
@@ -134,12 +144,12 @@ const dropDrill = rule({
     const item = prep.items.find(({ id }) => id === sent.itemId);
     if (!item) return nothing;
     return does({ does: "drop-drill" }, [
-      {
+      asWritten(scene.library, {
         ...prep,
         items: prep.items.filter((one) => one !== item),
         dropped: [...new Set([...prep.dropped, item.drillId])],
         touched: true,
-      },
+      }),
     ]);
   },
 });
@@ -150,7 +160,8 @@ const addDrill = rule({
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const drill = drillOf(scene.library, sent.drillId);
-    if (!drill || prep.items.some(({ drillId }) => drillId === drill.id)) return nothing;
+    if (!drill || (!prep.sequence && prep.items.some(({ drillId }) => drillId === drill.id)))
+      return nothing;
     const dropped = prep.dropped.filter((id) => id !== drill.id);
     const request = requestOf(scene.situation(sent.athleteId), { ...prep, dropped });
     const found = eligibility(drill, {
@@ -160,9 +171,70 @@ const addDrill = rule({
     if (!("places" in found)) return nothing;
     const place = found.places[0]!;
     const dose = ladderOf(place.dose, drill, request.format)[0] ?? place.dose;
-    const items = arrange([...prep.items, itemFrom(place, dose, request)], request);
+    const added = itemFrom(place, dose, request);
+    const items = prep.sequence
+      ? uniquely([...prep.items, added])
+      : arrange([...prep.items, added], request);
     return does({ does: "add-drill", name: drill.name }, [
-      { ...prep, items, dropped, touched: true },
+      asWritten(scene.library, { ...prep, items, dropped, touched: true }),
+    ]);
+  },
+});
+
+const Match = z.object({ drillId: z.string(), rungId: z.string().nullable() }).nullable();
+
+/** Lays a session as the coach has typed it, in his order: one match for every line that is read. */
+const laySequence = rule({
+  sent: Sent.extend({ text: z.string().max(8000), matches: z.array(Match).max(400) }),
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const request = requestOf(scene.situation(sent.athleteId), prep);
+    const lines = readTyped(sent.text).map((line, n) => ({
+      line,
+      drillId: sent.matches[n]?.drillId ?? null,
+      rungId: sent.matches[n]?.rungId ?? null,
+    }));
+    const items = laid(lines, request);
+    if (items.length === 0) return nothing;
+    return does({ does: "lay-sequence" }, [
+      asWritten(scene.library, {
+        ...prep,
+        items,
+        sequence: true,
+        touched: true,
+        dropped: [],
+        clocked: null,
+        gaps: null,
+        ramp: null,
+      }),
+    ]);
+  },
+});
+
+/** Does a drill once more, right after itself. */
+const repeatDrill = rule({
+  sent: Item,
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const at = prep.items.findIndex(({ id }) => id === sent.itemId);
+    if (at < 0) return nothing;
+    const items = uniquely([...prep.items.slice(0, at + 1), ...prep.items.slice(at)]);
+    return does({ does: "repeat-drill" }, [
+      asWritten(scene.library, { ...prep, items, touched: true }),
+    ]);
+  },
+});
+
+/** A break after a drill, or none. */
+const setBreath = rule({
+  sent: Item.extend({ breath: Breath.nullable() }),
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const items = prep.items.map((item) =>
+      item.id === sent.itemId ? { ...item, breath: sent.breath } : item,
+    );
+    return does({ does: "set-breath" }, [
+      asWritten(scene.library, { ...prep, items, touched: true }),
     ]);
   },
 });
@@ -191,7 +263,9 @@ const swapDrill = rule({
     const kept = keptAway(scene, sent.athleteId, prep, sent.item);
     if (kept) return kept;
     const items = prep.items.map((one) => (one.id === sent.itemId ? sent.item : one));
-    return does({ does: "swap-drill" }, [{ ...prep, items, touched: true }]);
+    return does({ does: "swap-drill" }, [
+      asWritten(scene.library, { ...prep, items, touched: true }),
+    ]);
   },
 });
 
@@ -221,7 +295,7 @@ const editDrill = rule({
       return { ...onRung(item, drill, rung), dose: withinLimits(body, drill, rung, next) };
     });
     return does({ does: rungId ? "another-rung" : "another-dose" }, [
-      { ...prep, items, touched: true },
+      asWritten(scene.library, { ...prep, items, touched: true }),
     ]);
   },
 });
@@ -237,6 +311,14 @@ const setMore = rule({
     const wanted = prep.items.map((item) =>
       item === was ? { ...item, extra, pinned: true } : item,
     );
+    if (prep.sequence)
+      return does(extra ? { does: "set-more", side: extra.side } : { does: "both-sides-alike" }, [
+        asWritten(scene.library, {
+          ...prep,
+          items: prep.items.map((item) => (item === was ? { ...item, extra } : item)),
+          touched: true,
+        }),
+      ]);
     const request = requestOf(scene.situation(sent.athleteId), { ...prep, items: wanted });
     const { items } = retimed(wanted, [], prep.budget, request);
     return does(extra ? { does: "set-more", side: extra.side } : { does: "both-sides-alike" }, [
@@ -300,16 +382,18 @@ const useOwnPrep = rule({
     const prep = latest(scene, sent);
     const own = scene.get("prep", sent.ownId);
     if (!own) return nothing;
+    const { nextSteps } = requestOf(scene.situation(sent.athleteId), prep);
     return does({ does: "use-own-prep", name: own.own }, [
-      {
+      asWritten(scene.library, {
         ...own,
+        items: own.sequence ? carriedOn(own.items, nextSteps) : own.items,
         id: prep.id,
         on: prep.on,
         own: "",
         placeId: prep.placeId,
         alreadyWarm: prep.alreadyWarm,
         touched: true,
-      },
+      }),
     ]);
   },
 });
@@ -385,6 +469,9 @@ export const prepActs = {
   "edit-drill": editDrill,
   "set-more": setMore,
   "fit-minutes": fitMinutes,
+  "lay-sequence": laySequence,
+  "repeat-drill": repeatDrill,
+  "set-breath": setBreath,
   "take-better": takeBetter,
   "set-aside": setAside,
   "keep-own-prep": keepOwnPrep,

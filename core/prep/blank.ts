@@ -15,6 +15,7 @@ export const blankPrep = (
   ramp: null,
   touched: false,
   turn: 0,
+  sequence: false,
   own: "",
   items: [],
   dropped: [],

@@ -31,6 +31,8 @@ export function itemFrom(
     boxed: false,
     sides: sided ? sidesFirst(main?.shorter ?? null, situation) : [],
     extra: null,
+    labels: [],
+    untilLoose: false,
     breath: null,
     outside: segment.outside,
     why: [reasonFor(drill, main, situation), ...followed(drill, rung, situation), ...replaced],

@@ -102,6 +102,8 @@ export function rampItems(request: PlanRequest): PrepItem[] {
         boxed: false,
         sides: atRung(drill, old).sided ? ["left", "right"] : [],
         extra: null,
+        labels: [],
+        untilLoose: false,
         breath: null,
         outside: false,
         why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],

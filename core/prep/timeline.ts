@@ -20,6 +20,8 @@ export type StepKind =
   | "own-set"
   /** Work before the clock begins, on the way there: waits in the same way, and takes none of the minutes. */
   | "on-the-way"
+  /** Work that goes on until it is loose: its seconds are what is usual, and a tap ends it. */
+  | "until-loose"
   /** Between two drills; belongs to the one before it. */
   | "breath"
   /** Kept free at the end; belongs to the last item. */
@@ -116,6 +118,12 @@ function drillSteps(item: PrepItem, drill: Drill, index: number): Step[] {
       return;
     }
     const all = sets + more;
+    if (item.untilLoose) {
+      const reps = item.dose.type === "reps" ? item.dose.reps * all : null;
+      const seconds = all * setSeconds(item.dose) + (all - 1) * restOf(item.dose);
+      add("until-loose", seconds, side, 1, 1, reps);
+      return;
+    }
     for (let set = 1; set <= all; set += 1) {
       add(
         "work",

@@ -136,6 +136,8 @@ export const Because = z.discriminatedUnion("why", [
   z.object({ why: z.literal("work-sets") }),
   z.object({ why: z.literal("easier"), rungs: z.int().min(1) }),
   z.object({ why: z.literal("once-more") }),
+  /** A person wrote it so. */
+  z.object({ why: z.literal("typed") }),
   /** What the strength before it contracted. */
   z.object({ why: z.literal("was-worked") }),
   /** A corrective in the rest between two work sets. */

@@ -172,6 +172,10 @@ export const PrepItem = z.object({
     .object({ side: z.enum(["left", "right"]), sets: z.int().min(1).max(6) })
     .nullable()
     .default(null),
+  /** What each set is called, in their order, where it is done in parts. */
+  labels: z.array(z.string().max(40)).max(12).default([]),
+  /** Goes on until it is loose; the dose is what is usual. */
+  untilLoose: z.boolean().default(false),
   /** The breath after it; null where the next drill follows at once. */
   breath: Breath.nullable().default(null),
   /** Done before the clock begins, on the way there. */
@@ -206,6 +210,8 @@ export const Prep = z.object({
   touched: z.boolean().default(false),
   /** Counts up for another variant of the same prep. */
   turn: z.int().min(0).default(0),
+  /** Written by hand, in its own order: nothing but a hand changes it, and its minutes are what it takes. */
+  sequence: z.boolean().default(false),
   /** Its name where it is kept as the athlete's own, to be used on any day; empty for the prep of a day. */
   own: z.string().max(60).default(""),
   items: z.array(PrepItem),

@@ -35,6 +35,7 @@ const enters: Record<Step["kind"], CueKind> = {
   "set-up": "place",
   "own-set": "own-set",
   "on-the-way": "on-the-way",
+  "until-loose": "begin",
   breath: "breath",
   "hand-over": "hand-over",
 };

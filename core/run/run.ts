@@ -61,7 +61,7 @@ export function runAt(
   }
   if (clock !== null) pass(state, (now - clock) / 1000);
   const present = state.steps[state.at];
-  const spent = present && isOpenStep(present) ? 0 : state.into;
+  const spent = present && isOpenStep(present) ? Math.min(state.into, present.seconds) : state.into;
   state.left = Math.max(0, secondsOf(state.steps.slice(state.at)) - spent);
   return state;
 }
@@ -150,6 +150,7 @@ function apply(
       if (state.status === "running") state.status = "paused";
       return;
     case "next":
+      if (step?.kind === "until-loose") return loosened(state, step);
       if (step?.reps && isWorkStep(step) && state.into >= toldFrom * step.seconds)
         tryOf(state, step).whole = true;
       return moveTo(state, state.at + 1);
@@ -181,6 +182,17 @@ function apply(
       for (const entry of state.entries) if (entry.tries.length === 0) entry.ended ??= "skipped";
       return moveTo(state, state.steps.length);
   }
+}
+
+/** It has come loose: all of it counts, and how much it took is learned; of two sides the stiffer. */
+function loosened(state: Replay, step: Step): void {
+  const now = tryOf(state, step);
+  const entry = entryAt(state, step)!;
+  const took = soFar(state, step, entry);
+  now.whole = true;
+  now.reps = step.reps === null ? null : took;
+  entry.looseAt = Math.max(entry.looseAt ?? 0, took);
+  moveTo(state, state.at + 1);
 }
 
 /** Repetitions (or seconds) of the present side until now. */

@@ -65,11 +65,12 @@ export const isWorkStep = (step: Step): boolean =>
   step.kind === "work" ||
   step.kind === "contract" ||
   step.kind === "deepen" ||
-  step.kind === "on-the-way";
+  step.kind === "on-the-way" ||
+  step.kind === "until-loose";
 
 /** As long as it takes: a run waits in it until it is told to go on. */
 export const isOpenStep = ({ kind }: Pick<Step, "kind">): boolean =>
-  kind === "own-set" || kind === "on-the-way";
+  kind === "own-set" || kind === "on-the-way" || kind === "until-loose";
 
 /** The entry that the present step belongs to: the last one of its item. */
 export const entryAt = (state: RunState, step: Step): RunEntry | undefined => {

@@ -438,6 +438,8 @@ function withKept(prep: Prep, { kept }: Performer, library: Library): Prep {
     boxed: false,
     sides: drill.sided ? ["left", "right"] : [],
     extra: null,
+    labels: [],
+    untilLoose: false,
     breath: null,
     outside: false,
     why: [],

@@ -1,12 +1,13 @@
 import { placeOf } from "../records/places";
 import { needsOf, type Need } from "../aim/priority";
-import { skillOf } from "../content/library";
+import { skillOf, type Library } from "../content/library";
 import { ageOn } from "../records/athlete";
 import type { Prep } from "../records/records";
 import { blankPrep } from "../prep/blank";
 import { fillExactly } from "../prep/fill";
 import { planPrep, type Plan, type PlanRequest } from "../prep/plan";
 import { requestFor } from "../prep/request";
+import { prepSeconds } from "../prep/timeline";
 import { daysBetween } from "../dates/days";
 import { prepTerms } from "../schedule/prep-terms";
 import { aimShares, sharedNeeds } from "../schedule/shares";
@@ -92,15 +93,31 @@ export function planned(situation: Situation, prep: Prep): { prep: Prep; plan: P
   return { prep: { ...prep, items: plan.items }, plan };
 }
 
-/** The prep after a reorder or a change of place in the list: the raise and the wind-down take up the seconds. */
-export const refitted = (situation: Situation, prep: Prep): Prep => ({
-  ...prep,
-  items: fillExactly(prep.items, {
-    budget: prep.budget,
-    library: situation.library,
-    handOver: prep.handOver,
-  }),
-});
+/**
+ * The prep after a reorder or a change of place in the list: the raise and the wind-down take up the seconds. One that
+ * was written by hand stays as it is, and takes the minutes it takes.
+ */
+export const refitted = (situation: Situation, prep: Prep): Prep =>
+  prep.sequence
+    ? asWritten(situation.library, prep)
+    : {
+        ...prep,
+        items: fillExactly(prep.items, {
+          budget: prep.budget,
+          library: situation.library,
+          handOver: prep.handOver,
+        }),
+      };
+
+/** The shortest and longest prep, seconds. */
+const bounds = { from: 120, to: 7200 };
+
+/** A prep written by hand, with the minutes it takes; any other as it is. */
+export function asWritten(library: Library, prep: Prep): Prep {
+  if (!prep.sequence) return prep;
+  const seconds = prepSeconds(prep.items, library, prep.handOver);
+  return { ...prep, budget: Math.min(bounds.to, Math.max(bounds.from, seconds)) };
+}
 
 /** What waits on a day: what hangs on it and has neither become a prep nor been logged. Rounds of checks are no preps. */
 export const waitingOn = (situation: Situation, on: string): Slot[] =>

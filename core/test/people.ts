@@ -91,6 +91,8 @@ export const item = (drillId: string, dose: Dose, over: Partial<PrepItem> = {}):
   boxed: false,
   sides: drill(drillId).sided ? ["left", "right"] : [],
   extra: null,
+  labels: [],
+  untilLoose: false,
   breath: null,
   outside: false,
   why: [],

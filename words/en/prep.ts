@@ -172,6 +172,8 @@ export function becauseWords(because: Because): string {
       return because.rungs === 1
         ? "one rung easier"
         : `${because.rungs === 2 ? "two" : because.rungs} rungs easier`;
+    case "typed":
+      return "as written";
     case "was-worked":
       return "stretches what was worked";
     case "once-more":

@@ -36,6 +36,40 @@ export function blankDrill(library: Library): Drill {
   };
 }
 
+/**
+ * A drill of which only a typed line is known: it can be laid in a session at once, and is run when somebody has said
+ * what it does to a body.
+ */
+export function asWritten(
+  library: Library,
+  { name, amount }: { name: string; amount: Amount },
+): Drill {
+  const blank = blankDrill(library);
+  const title = name.charAt(0).toUpperCase() + name.slice(1);
+  const dose: Dose =
+    amount && "seconds" in amount
+      ? { type: "time", sets: 1, seconds: Math.max(5, amount.seconds), rest: 10 }
+      : { type: "reps", sets: 1, reps: amount?.reps ?? 10, tempo: 3, rest: 10 };
+  return {
+    ...blank,
+    name: title,
+    rungs: [
+      {
+        ...blank.rungs[0]!,
+        name: "As written",
+        cue: "As the coach shows it.",
+        steps: ["Begin as shown.", "End as shown."],
+        gates: [{ see: "the form breaks", then: "end the set", ask: "fewer" }],
+        warmUp: dose,
+        session: dose,
+        range: rangeFor(dose),
+      },
+    ],
+  };
+}
+
+type Amount = { reps: number } | { seconds: number } | null;
+
 /** The same drill under a name of one's own. */
 export const copyOf = (drill: Drill): Drill => ({ ...drill, id: "", name: `${drill.name}, mine` });
 

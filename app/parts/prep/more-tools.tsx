@@ -11,11 +11,13 @@ import { shortDay } from "#words/days";
 import { newId } from "../../clock";
 import { CopyTool } from "./copy-tool";
 import { FormatEditor } from "./format-editor";
+import { SequenceTool } from "./sequence-tool";
 import type { DoAct } from "../use-act";
 import { textOf } from "../form-text";
 
-type Tool = "own" | "week" | "copy" | "format" | null;
+type Tool = "typed" | "own" | "week" | "copy" | "format" | null;
 const names: Record<Exclude<Tool, null>, string> = {
+  typed: "Type a session",
   own: "Keep as an own prep",
   week: "A week of variants",
   copy: "Copy to another athlete",
@@ -55,6 +57,9 @@ export function MoreTools({
           </button>
         ))}
       </p>
+      {open === "typed" ? (
+        <SequenceTool prep={prep} request={request} act={act} close={close} />
+      ) : null}
       {open === "own" ? <OwnPreps prep={prep} ownPreps={ownPreps} act={act} close={close} /> : null}
       {open === "week" ? <Week prep={prep} request={request} act={act} close={close} /> : null}
       {open === "copy" ? <CopyTool prep={prep} others={others} act={act} close={close} /> : null}

@@ -185,9 +185,7 @@ const Desk = memo(function Desk({
           ) : null}
         </p>
       ) : null}
-      <p className="no-print mt-1 text-sm text-muted">
-        {[format.lead, ...format.segments.map(({ note }) => note)].filter(Boolean).join(" ")}
-      </p>
+      <p className="no-print mt-1 text-sm text-muted">{format.lead}</p>
       <FormatFields
         prep={prep}
         format={format}
@@ -275,6 +273,8 @@ const Desk = memo(function Desk({
                     drop={() => act("drop-drill", { prep, itemId: item.id })}
                     shorter={shorter}
                     more={(extra) => act("set-more", { prep, itemId: item.id, extra })}
+                    again={() => act("repeat-drill", { prep, itemId: item.id })}
+                    breathe={(breath) => act("set-breath", { prep, itemId: item.id, breath })}
                     edit={(change) => act("edit-drill", { prep, itemId: item.id, ...change })}
                     swap={(other) => act("swap-drill", { prep, itemId: item.id, item: other })}
                     vouch={vouch}

@@ -6,7 +6,7 @@ import { memo, useState } from "react";
 import { drillOf } from "#core/content/library";
 import { rungOf } from "#core/drill/drill";
 import { clock, type Dose } from "#core/drill/dose";
-import type { PrepItem } from "#core/records/records";
+import type { Breath, PrepItem } from "#core/records/records";
 import { breathWords } from "#words/breath";
 import { doseSaid } from "#words/names";
 import type { PlanRequest } from "#core/prep/plan";
@@ -18,6 +18,7 @@ import { extraFor, type Shorter } from "#core/progress/shorter-side";
 import { DoneAlready, type Vouch } from "./done-already";
 import { DoseEditor } from "./dose-editor";
 import { ExtraShare } from "./extra-share";
+import { Stepper } from "./stepper";
 import { SwapList } from "./swap-list";
 import { becauseLine, againstWords, liftOf } from "#words/prep";
 import { against } from "#core/prep/permit";
@@ -37,6 +38,9 @@ type RowProps = {
   /** Sides that are really shorter, by the checks. */
   shorter: readonly Shorter[];
   more: (extra: PrepItem["extra"]) => void;
+  /** Does it once more, right after itself. */
+  again: () => void;
+  breathe: (breath: Breath | null) => void;
   edit: (change: { rungId?: string; dose?: Dose }) => void;
   swap: (item: PrepItem) => void;
   vouch: Vouch;
@@ -57,6 +61,8 @@ export const PrepRow = memo(function PrepRow({
   drop,
   shorter,
   more,
+  again,
+  breathe,
   edit,
   swap,
   vouch,
@@ -114,6 +120,8 @@ export const PrepRow = memo(function PrepRow({
         <p className="font-display text-[1.05rem] font-bold leading-tight">{drill.name}</p>
         <p className="text-sm text-muted">
           {rung.name} · rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
+          {item.labels.length > 0 ? ` · ${item.labels.join(", ")}` : ""}
+          {item.untilLoose ? " · until loose" : ""}
         </p>
         <ExtraShare
           item={item}
@@ -205,6 +213,38 @@ export const PrepRow = memo(function PrepRow({
               }}
             >
               <DoneAlready drill={drill} gate={request} vouch={vouch} />
+              <span className="flex flex-wrap items-center gap-x-4">
+                <button type="button" className="quiet underlined" onClick={again}>
+                  Once more
+                </button>
+                {item.breath ? (
+                  <>
+                    <Stepper
+                      name="s break after"
+                      value={item.breath.seconds}
+                      from={1}
+                      to={600}
+                      step={15}
+                      set={(seconds) => breathe({ seconds, as: "break" })}
+                    />
+                    <button
+                      type="button"
+                      className="quiet underlined"
+                      onClick={() => breathe(null)}
+                    >
+                      No break
+                    </button>
+                  </>
+                ) : (
+                  <button
+                    type="button"
+                    className="quiet underlined"
+                    onClick={() => breathe({ seconds: 30, as: "break" })}
+                  >
+                    Break after it
+                  </button>
+                )}
+              </span>
             </DoseEditor>
           ) : (
             <SwapList

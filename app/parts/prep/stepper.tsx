@@ -1,6 +1,7 @@
 import { Minus, Plus } from "lucide-react";
+import { readNumber } from "../words";
 
-/** A number between two ends, by buttons large enough for a thumb. */
+/** A number between two ends: typed, or by buttons large enough for a thumb. */
 export function Stepper({
   name,
   value,
@@ -17,6 +18,10 @@ export function Stepper({
   set: (value: number) => void;
 }) {
   const bounded = (wanted: number) => Math.min(to, Math.max(from, wanted));
+  const type = (typed: string) => {
+    const wanted = readNumber(typed);
+    if (!Number.isNaN(wanted) && bounded(wanted) !== value) set(bounded(wanted));
+  };
   return (
     <span className="inline-flex items-center" role="group" aria-label={name}>
       <button
@@ -28,7 +33,18 @@ export function Stepper({
       >
         <Minus size={15} />
       </button>
-      <output className="figures min-w-8 text-center font-bold">{value}</output>
+      <input
+        key={value}
+        className="field figures !min-h-9 w-12 text-center font-bold"
+        inputMode="decimal"
+        aria-label={name}
+        defaultValue={value}
+        onFocus={(event) => event.target.select()}
+        onBlur={(event) => type(event.target.value)}
+        onKeyDown={(event) => {
+          if (event.key === "Enter") type(event.currentTarget.value);
+        }}
+      />
       <button
         type="button"
         className="quiet"

@@ -1,7 +1,7 @@
 import { clock } from "#core/drill/dose";
 import type { PrepItem } from "#core/records/records";
 import type { Step } from "#core/prep/timeline";
-import { isWorkStep, type RunState } from "#core/run/state";
+import { isOpenStep, isWorkStep, type RunState } from "#core/run/state";
 import { countWord } from "./words";
 
 /** What the big number is: repetitions left where they are counted at one's own pace, else seconds; of an own set its number. */
@@ -13,12 +13,22 @@ export function bigNumber(
 ): { text: string; unit: "seconds" | "repetitions" | "set"; seconds: number } {
   const seconds = Math.max(0, Math.ceil(step.seconds - into - 0.001));
   if (step.kind === "own-set") return { text: String(step.set), unit: "set", seconds: 0 };
+  if (isOpenStep(step)) {
+    // It counts up: nobody knows how much it takes today.
+    const tempo = item.dose.type === "reps" ? item.dose.tempo : 1;
+    const unit = item.dose.type === "reps" ? "repetitions" : "seconds";
+    return { text: String(Math.floor((into + 1e-6) / tempo)), unit, seconds };
+  }
   if (step.reps && isWorkStep(step) && item.dose.type === "reps" && !together) {
     const left = Math.max(1, step.reps - Math.floor((into + 1e-6) / item.dose.tempo));
     return { text: String(left), unit: "repetitions", seconds };
   }
   return { text: seconds > 99 ? clock(seconds) : String(seconds), unit: "seconds", seconds };
 }
+
+/** What it usually takes: repetitions, or minutes and seconds. */
+const usualOf = (step: Step, { dose }: PrepItem): string =>
+  dose.type === "reps" ? String(step.reps ?? dose.reps) : clock(step.seconds);
 
 /**
  * The number that is read from five metres, in one large place to tap: it pauses and goes on, and where
@@ -69,10 +79,14 @@ export function RunCount({
         {paused
           ? "paused"
           : [
-              unit === "repetitions" ? `to go · ${clock(seconds)}` : "",
+              isOpenStep(step) && unit !== "set"
+                ? `so far · usually ${usualOf(step, item)}`
+                : unit === "repetitions"
+                  ? `to go · ${clock(seconds)}`
+                  : "",
               unit === "set"
                 ? `of ${step.sets} work sets · ${clock(state.into)}`
-                : countWord(step, item.dose),
+                : countWord(step, item),
             ]
               .filter(Boolean)
               .join(" · ")}

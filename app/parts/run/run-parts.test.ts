@@ -40,7 +40,7 @@ describe("what is said and shown", () => {
     expect(bigNumber({ ...step, reps: null, seconds: 130 }, one, 0, true).text).toBe("2:10");
     expect(stepWord(step, one.dose)).toBe("10 times");
     expect(
-      countWord(when("work", "left").steps[when("work", "left").at]!, run.prep.items[1]!.dose),
+      countWord(when("work", "left").steps[when("work", "left").at]!, run.prep.items[1]!),
     ).toBe("set 1 of 2");
   });
   it("a stretch and an ache are not sharp; all else is", () => {

@@ -14,7 +14,7 @@ import { clock } from "#core/drill/dose";
 import { rungOf } from "#core/drill/drill";
 import type { Run } from "#core/records/records";
 import { drillOf } from "#core/content/library";
-import { isWorkStep } from "#core/run/state";
+import { isOpenStep, isWorkStep } from "#core/run/state";
 import type { AthleteView } from "../../view";
 import { say } from "../say";
 import { FloorKeys, floorIcons, type FloorAct } from "./floor-keys";
@@ -74,10 +74,10 @@ export function RunScreen({
     if (!wall) void document.documentElement.requestFullscreen?.().catch(() => undefined);
     else if (document.fullscreenElement) void document.exitFullscreen();
   };
-  const counted = step && ((step.reps && isWorkStep(step) && !together) || step.kind === "own-set");
+  const counted = step && ((step.reps && isWorkStep(step) && !together) || isOpenStep(step));
   const tap =
     running && counted
-      ? { act: desk.next, word: "done" }
+      ? { act: desk.next, word: step.kind === "until-loose" ? "loose" : "done" }
       : { act: desk.toggle, word: running ? "pause" : "go on" };
   const acts: FloorAct[] = [
     { id: "easier", label: "Easier", key: "e", icon: floorIcons.easier, press: desk.easier },
@@ -194,7 +194,7 @@ export function RunScreen({
         <p
           className={`shrink-0 text-right font-display font-bold leading-none text-[#e9d9a6] ${wall ? "text-[clamp(2rem,5vw,5.5rem)]" : "text-[clamp(1.8rem,4.2vw,3.6rem)]"}`}
         >
-          {stepWord(step, item.dose)}
+          {stepWord(step, item.dose, item.breath)}
           {step.side ? (
             <span className="mt-2 block text-[0.8em] text-[#f2eee4]">
               {step.side === "left" ? "◂ left" : "right ▸"}

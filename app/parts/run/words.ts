@@ -1,17 +1,18 @@
 import { shutFor } from "#core/run/group";
 import { isShut } from "#core/run/shut";
 import { rungOf, type Drill } from "#core/drill/drill";
-import type { Prep, PrepItem, Run } from "#core/records/records";
+import { breathWords } from "#words/breath";
+import type { Breath, Prep, PrepItem, Run } from "#core/records/records";
 import { drillOf, type Library } from "#core/content/library";
 import { rampOf, rampSum } from "#core/prep/ramp";
-import { bestTries, isCountedStep, type RunState } from "#core/run/state";
+import { bestTries, isCountedStep, isWorkStep, type RunState } from "#core/run/state";
 import type { AthleteView } from "../../view";
 import type { Step } from "#core/prep/timeline";
 import type { Dose } from "#core/drill/dose";
 import { againstWords } from "#words/prep";
 
 /** The one word over the number: what to do in this stretch of time. */
-export function stepWord(step: Step, dose: Dose): string {
+export function stepWord(step: Step, dose: Dose, breath: Breath | null = null): string {
   switch (step.kind) {
     case "transition":
       return "change place";
@@ -27,8 +28,10 @@ export function stepWord(step: Step, dose: Dose): string {
       return "your set";
     case "on-the-way":
       return "on the way";
+    case "until-loose":
+      return "until loose";
     case "breath":
-      return "breath";
+      return breath ? breathWords[breath.as] : "breath";
     case "contract":
       return "push";
     case "deepen":
@@ -39,7 +42,9 @@ export function stepWord(step: Step, dose: Dose): string {
 }
 
 /** Which of how many: "round 2 of 3", "set 1 of 2". */
-export function countWord(step: Step, dose: Dose): string {
+export function countWord(step: Step, { dose, labels }: Pick<PrepItem, "dose" | "labels">): string {
+  if (isWorkStep(step) && labels[step.set - 1])
+    return `${labels[step.set - 1]} · ${step.set} of ${step.sets}`;
   if (
     step.sets < 2 ||
     step.kind === "transition" ||

@@ -6,6 +6,7 @@ import type { AthleteView } from "../../../view";
 import { PosePicture } from "../../figure/pose-picture";
 import { aimSentence } from "../../words";
 import { longDay } from "#words/days";
+import { doseDetail } from "#words/dose-detail";
 import { SheetFoot } from "./sheet-foot";
 import { footOf, healthOf, linesOf, type SheetLine } from "./sheet-words";
 
@@ -69,8 +70,9 @@ function Quarter({
             <span className="figures">{from + n + 1}</span>
             <PosePicture picture={rung.picture} label="" className="h-9 w-full" />
             <span>
-              <b>{drill.name}</b>
+              <b>{drill.name}</b> {rung.name.toLowerCase()}
               <span className="block text-[0.8rem]">{rungText(rung, item.why).cue}</span>
+              <span className="block text-[0.75rem]">{doseDetail(item)}</span>
             </span>
             <span className="figures text-right font-bold">
               {dose} {sides}

@@ -7,6 +7,7 @@ import { PosePicture } from "../../figure/pose-picture";
 import { aimSentence } from "../../words";
 import { longDay } from "#words/days";
 import { itemSpans } from "../strip";
+import { doseDetail } from "#words/dose-detail";
 import { SheetFoot } from "./sheet-foot";
 import { footOf, healthOf, linesOf } from "./sheet-words";
 
@@ -53,8 +54,12 @@ export function WallSheet({
                 {sides ? <span className="block text-base">{sides}</span> : null}
               </span>
               <span className="col-span-2 col-start-2 leading-snug">
+                <span className="block text-sm font-semibold">{rung.name}</span>
                 {rungText(rung, item.why).cue}{" "}
-                <span className="figures text-sm">{clock(seconds.get(item.id) ?? 0)}</span>
+                <span className="figures text-sm">
+                  {item.outside ? "" : clock(seconds.get(item.id) ?? 0)}
+                </span>
+                <span className="block text-sm">{doseDetail(item)}</span>
               </span>
             </div>
           </li>

@@ -1,0 +1,165 @@
+import { useMemo, useState } from "react";
+import { clock, writeDose } from "#core/drill/dose";
+import { rungOf } from "#core/drill/drill";
+import { drillOf } from "#core/content/library";
+import type { PlanRequest } from "#core/prep/plan";
+import { laid } from "#core/prep/sequence";
+import { prepSeconds } from "#core/prep/timeline";
+import { readTyped } from "#core/prep/typed";
+import type { Prep } from "#core/records/records";
+import { breathWords } from "#words/breath";
+import type { DoAct } from "../use-act";
+import { asWritten } from "../library/own-drill";
+import { matcherOf, type Match } from "./match-drill";
+
+const example = `skip 2 min
+wrist circles 10 each way
+3x30 s pigeon each side
+break 30 s
+rounds 3:
+push-up 8
+pull-aparts 15`;
+
+/** A session typed or pasted, a line an item: matched with the library as it is typed, and laid in that order. */
+export function SequenceTool({
+  prep,
+  request,
+  act,
+  close,
+}: {
+  prep: Prep;
+  request: PlanRequest;
+  act: DoAct;
+  close: () => void;
+}) {
+  const { library } = request;
+  const [text, setText] = useState("");
+  /** Another drill than the likeliest, by the words that were typed. */
+  const [chosen, setChosen] = useState<Record<string, Match | null>>({});
+  const match = useMemo(() => matcherOf(library), [library]);
+  const lines = useMemo(() => readTyped(text), [text]);
+  const offered = useMemo(
+    () => lines.map((line) => (line.is === "drill" ? match(line.name) : [])),
+    [lines, match],
+  );
+  const matches = lines.map((line, n) =>
+    line.is === "break"
+      ? null
+      : line.name in chosen
+        ? chosen[line.name]!
+        : (offered[n]![0] ?? null),
+  );
+  const items = laid(
+    lines.map((line, n) => ({
+      line,
+      drillId: matches[n]?.drillId ?? null,
+      rungId: matches[n]?.rungId ?? null,
+    })),
+    request,
+  );
+  const missing = lines.filter((line, n) => line.is === "drill" && !matches[n]);
+  let at = -1;
+  return (
+    <form
+      className="mt-2 border-l-4 border-tape bg-raised px-4 py-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (items.length === 0) return;
+        act("lay-sequence", { prep, text, matches });
+        close();
+      }}
+    >
+      <div className="grid gap-x-6 gap-y-2 lg:grid-cols-[minmax(14rem,2fr)_3fr]">
+        <label className="grid content-start">
+          <span className="label">A line an item, in your order</span>
+          <textarea
+            className="field min-h-56 w-full font-mono text-sm"
+            value={text}
+            rows={Math.max(8, text.split("\n").length + 1)}
+            placeholder={example}
+            spellCheck={false}
+            maxLength={8000}
+            onChange={(event) => setText(event.target.value)}
+          />
+        </label>
+        <div>
+          <p className="label" role="status">
+            {lines.length === 0
+              ? "What is meant"
+              : `${items.length} drills, ${clock(prepSeconds(items, library, prep.handOver))}${missing.length > 0 ? `; ${missing.length} not known` : ""}`}
+          </p>
+          <ol className="text-sm">
+            {lines.map((line, n) => {
+              if (line.is === "break")
+                return (
+                  <li key={n} className="border-b border-line py-1 text-muted">
+                    {clock(line.seconds)} {breathWords[line.as]}
+                  </li>
+                );
+              const found = matches[n];
+              const drill = found && drillOf(library, found.drillId);
+              if (drill) at += 1;
+              const item = drill ? items[at] : undefined;
+              return (
+                <li
+                  key={n}
+                  className="grid grid-cols-[1fr_auto] items-center gap-x-3 border-b border-line py-0.5"
+                >
+                  <select
+                    className="field !min-h-9 w-full"
+                    aria-label={`Line ${n + 1}, ${line.typed}`}
+                    value={found?.drillId ?? ""}
+                    onChange={(event) => {
+                      const drillId = event.target.value;
+                      const known = offered[n]!.find((one) => one.drillId === drillId);
+                      setChosen({
+                        ...chosen,
+                        [line.name]: drillId ? (known ?? { drillId, rungId: null }) : null,
+                      });
+                    }}
+                  >
+                    <option value="">not known: left out</option>
+                    {offered[n]!.map(({ drillId }) => (
+                      <option key={drillId} value={drillId}>
+                        {drillOf(library, drillId)!.name}
+                      </option>
+                    ))}
+                    {found && !offered[n]!.some(({ drillId }) => drillId === found.drillId) ? (
+                      <option value={found.drillId}>{drill?.name}</option>
+                    ) : null}
+                  </select>
+                  <span className="figures text-right">
+                    {drill && item ? (
+                      <>
+                        {writeDose(item.dose)}
+                        <span className="block font-sans text-xs text-muted">
+                          {rungOf(drill, item.rungId).name}
+                        </span>
+                      </>
+                    ) : (
+                      <button
+                        type="button"
+                        className="quiet underlined"
+                        onClick={() => act("save-drill", { drill: asWritten(library, line) })}
+                      >
+                        Keep as my own drill
+                      </button>
+                    )}
+                  </span>
+                </li>
+              );
+            })}
+          </ol>
+        </div>
+      </div>
+      <p className="mt-3 flex flex-wrap gap-3">
+        <button type="submit" className="press press-main" disabled={items.length === 0}>
+          Use this session
+        </button>
+        <button type="button" className="press" onClick={close}>
+          Cancel
+        </button>
+      </p>
+    </form>
+  );
+}

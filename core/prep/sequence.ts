@@ -1,0 +1,150 @@
+import type { Dose } from "../drill/dose";
+import { atRung, rungOf, type Drill, type Rung } from "../drill/drill";
+import { drillOf } from "../content/library";
+import type { NextStep } from "../progress/next-step";
+import type { PrepItem } from "../records/records";
+import type { Because } from "../records/reasons";
+import { sidesFirst } from "./item";
+import { held, permittedDown } from "./permit";
+import type { PlanRequest } from "./plan";
+import type { TypedAmount, TypedLine } from "./typed";
+import { uniquely } from "./whole";
+
+/** A typed line with the drill it means; the rung where the words name one. */
+export type LaidLine = { line: TypedLine; drillId: string | null; rungId: string | null };
+
+/** A repetition of something of which nobody has said how slow it is, seconds. */
+const usualTempo = 3;
+const usualRest = 10;
+
+/**
+ * A coach's own session, in his order, with his figures. What was not said is the usual of the drill; the rung is the one
+ * that was named, else the athlete's own. A line of no drill is left out; a break belongs to the drill before it.
+ */
+export function laid(lines: readonly LaidLine[], request: PlanRequest): PrepItem[] {
+  const items: PrepItem[] = [];
+  for (const { line, drillId, rungId } of lines) {
+    if (line.is === "break") {
+      const last = items.at(-1);
+      if (last)
+        items[items.length - 1] = {
+          ...last,
+          breath: { seconds: (last.breath?.seconds ?? 0) + line.seconds, as: line.as },
+        };
+      continue;
+    }
+    const drill = drillId ? drillOf(request.library, drillId) : undefined;
+    if (drill) items.push(laidItem(line, drill, rungId, request, items.length));
+  }
+  return uniquely(items);
+}
+
+type DrillLine = Extract<TypedLine, { is: "drill" }>;
+
+function laidItem(
+  line: DrillLine,
+  drill: Drill,
+  rungId: string | null,
+  request: PlanRequest,
+  at: number,
+): PrepItem {
+  const rung = rungId ? rungOf(drill, rungId) : ownRung(drill, request);
+  const { sided, serves } = atRung(drill, rung);
+  const ways = line.each && !sided && line.parts.length === 0;
+  return {
+    id: `${drill.id}~${at}`,
+    drillId: drill.id,
+    rungId: rung.id,
+    phase: drill.phase,
+    segment: line.round > 0 ? `round ${line.round}` : "",
+    dose: doseTyped(line, drill, rung, request, ways),
+    boxed: false,
+    sides: sided ? sidesFirst(null, request) : [],
+    extra: null,
+    labels: ways ? ["one way", "other way"] : line.parts.map(({ label }) => label),
+    untilLoose: line.untilLoose,
+    breath: null,
+    outside: false,
+    why: [{ why: "typed" }, ...taken(line)],
+    serves: serves.map(({ motion }) => motion),
+    pinned: false,
+  };
+}
+
+const taken = ({ kg, band }: DrillLine): Because[] => [
+  ...(kg !== null ? [{ why: "takes-weight" as const, kg }] : []),
+  ...(band !== null ? [{ why: "takes-band" as const, strength: band, kg: null }] : []),
+];
+
+/** The rung that the athlete has reached, or the highest below it that is permitted; the first where none is. */
+function ownRung(drill: Drill, request: PlanRequest): Rung {
+  const next = request.nextSteps.get(drill.id);
+  const wanted = next ? rungOf(drill, next.rungId) : drill.rungs[0]!;
+  return permittedDown(drill, wanted, request) ?? wanted;
+}
+
+/** The dose as it was typed, over what is usual of the rung. */
+function doseTyped(
+  line: DrillLine,
+  drill: Drill,
+  rung: Rung,
+  { format }: PlanRequest,
+  ways: boolean,
+): Dose {
+  const usual =
+    (format.doses === "warm-up" ? rung.warmUp : rung.session) ?? rung.session ?? rung.warmUp;
+  const amount = line.parts[0]?.amount ?? line.amount;
+  const sets = line.parts.length > 0 ? line.parts.length : ways ? 2 : line.sets;
+  const paced = (dose: Dose): Dose =>
+    dose.type === "contract-relax"
+      ? { ...dose, rounds: Math.min(6, line.sets ?? dose.rounds) }
+      : {
+          ...dose,
+          sets: sets ?? (amount === null ? dose.sets : 1),
+          rest: ways ? 0 : restOf(line, dose.rest, sets),
+          ...(dose.type === "reps" && line.tempo !== null ? { tempo: line.tempo } : {}),
+        };
+  if (amount === null) return usual ? paced(usual) : paced(ofAmount({ reps: 10 }, drill, usual));
+  return paced(ofAmount(amount, drill, usual));
+}
+
+const restOf = ({ rest, parts }: DrillLine, usual: number, sets: number | null): number =>
+  rest ?? (parts.length > 0 ? 0 : (sets ?? 1) > 1 ? usual || usualRest : usual);
+
+function ofAmount(amount: TypedAmount, drill: Drill, usual: Dose | null): Dose {
+  if ("reps" in amount)
+    return {
+      type: "reps",
+      sets: 1,
+      reps: amount.reps,
+      tempo: usual?.type === "reps" ? usual.tempo : usualTempo,
+      rest: usual && "rest" in usual ? usual.rest : usualRest,
+    };
+  const still = held(drill) || usual?.type === "hold";
+  return {
+    type: still ? "hold" : "time",
+    sets: 1,
+    seconds: still ? Math.max(3, amount.seconds) : Math.max(5, amount.seconds),
+    rest: usual && "rest" in usual ? usual.rest : usualRest,
+  };
+}
+
+/**
+ * A standing session as the log has carried it on: each drill on the rung that comes next, with its figures where they
+ * are of the same kind. What nobody has logged stays as it was written.
+ */
+export const carriedOn = (
+  items: readonly PrepItem[],
+  nextSteps: ReadonlyMap<string, NextStep>,
+): PrepItem[] =>
+  items.map((item) => {
+    const next = nextSteps.get(item.drillId);
+    if (!next || next.change === "same" || next.change === "stop") return item;
+    return { ...item, rungId: next.rungId, dose: withAmount(item.dose, next.dose) };
+  });
+
+function withAmount(dose: Dose, next: Dose): Dose {
+  if (dose.type === "reps" && next.type === "reps") return { ...dose, reps: next.reps };
+  if (dose.type === "hold" && next.type === "hold") return { ...dose, seconds: next.seconds };
+  return dose;
+}
