@@ -130,7 +130,7 @@ test("the walk by keyboard only", async ({ page }) => {
   const first = await page.getByRole("heading", { level: 1 }).textContent();
   await keys(page, "s");
   await expect(page.getByRole("heading", { level: 1 })).not.toHaveText(first!);
-  for (let i = 0; i < 12; i += 1) {
+  for (let i = 0; i < 40; i += 1) {
     if (await page.getByRole("heading", { name: "Done." }).isVisible()) break;
     await keys(page, "s");
     await page.waitForTimeout(120);

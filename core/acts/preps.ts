@@ -5,6 +5,7 @@ import { Advice } from "../content/schools";
 import { drillOf } from "../content/library";
 import { Dose } from "../drill/dose";
 import { onRung, rungOf } from "../drill/drill";
+import { fitClocked, fitGaps } from "../prep/clock-fit";
 import { ladderOf } from "../prep/doses";
 import { eligibility } from "../prep/eligible";
 import { itemFrom } from "../prep/item";
@@ -60,10 +61,32 @@ const planPrep = rule({
     // What was written by hand is not planned anew for another place or a warm body.
     if (prep.sequence && !asksAnew.some((key) => key in known))
       return does({ does: "plan-prep" }, [{ ...prep, ...known }]);
-    const next = reshaped(situation, { ...prep, sequence: false }, known);
+    const next = fitted(
+      scene.library,
+      reshaped(situation, { ...prep, sequence: false }, known),
+      known,
+    );
     return does({ does: "plan-prep" }, [planned(situation, next).prep]);
   },
 });
+
+/** What goes by the clock, at the minutes that were asked for: its boxes or gaps fitted to them. */
+function fitted(
+  library: Scene["library"],
+  prep: Prep,
+  { budget, clocked, gaps }: Partial<Prep>,
+): Prep {
+  if (budget === undefined || clocked || gaps) return prep;
+  const format = formatFor(library, prep);
+  const boxes = prep.clocked ?? format.clocked;
+  const pauses = prep.gaps ?? format.gaps;
+  const room = Math.max(0, budget - prep.handOver);
+  return {
+    ...prep,
+    clocked: boxes && fitClocked(boxes, room),
+    gaps: pauses && fitGaps(pauses, room),
+  };
+}
 
 /** Changes that ask for another list of drills. */
 const asksAnew = ["format", "budget", "clocked", "gaps", "ramp", "turn"] as const;

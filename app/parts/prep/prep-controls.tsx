@@ -43,36 +43,31 @@ export function PrepControls({
     const bounded = Math.min(longest, Math.max(shortest, Math.round(wanted)));
     if (bounded !== minutes) ask(bounded);
   };
-  const timed = Boolean((prep.clocked ?? format.clocked) || (prep.gaps ?? format.gaps));
   return (
     <div className="flex flex-wrap items-end gap-x-6 gap-y-2 print:[&>label]:hidden">
       <div className="flex items-end gap-1">
         <h1 className="figures text-[2.6rem] leading-none">{clock(prep.budget)}</h1>
-        {timed ? null : (
-          <>
-            <span className="no-print flex">
-              <button
-                type="button"
-                className="quiet"
-                disabled={!editable || minutes <= shortest}
-                onClick={() => set(minutes - 1)}
-                aria-label="One minute less"
-              >
-                <Minus size={17} />
-              </button>
-              <button
-                type="button"
-                className="quiet"
-                disabled={!editable || minutes >= longest}
-                onClick={() => set(minutes + 1)}
-                aria-label="One minute more"
-              >
-                <Plus size={17} />
-              </button>
-            </span>
-            <MinutesField key={minutes} minutes={minutes} editable={editable} set={set} />
-          </>
-        )}
+        <span className="no-print flex">
+          <button
+            type="button"
+            className="quiet"
+            disabled={!editable || minutes <= shortest}
+            onClick={() => set(minutes - 1)}
+            aria-label="One minute less"
+          >
+            <Minus size={17} />
+          </button>
+          <button
+            type="button"
+            className="quiet"
+            disabled={!editable || minutes >= longest}
+            onClick={() => set(minutes + 1)}
+            aria-label="One minute more"
+          >
+            <Plus size={17} />
+          </button>
+        </span>
+        <MinutesField key={minutes} minutes={minutes} editable={editable} set={set} />
       </div>
       <label className="grid">
         <span className="label">Shape</span>

@@ -124,6 +124,8 @@ const Desk = memo(function Desk({
   const proof = useProof(question, looked === question ? request : null);
   const same = proof.status === "proven" && alike(proof.items, prep.items);
   const mustMend = mustBeMended(broken);
+  // Boxes and gaps are made to fit at once: there is nothing to choose.
+  const byTheClock = Boolean(request.clocked ?? format.clocked ?? request.gaps ?? format.gaps);
   const preview = useMemo(
     () =>
       asked === null
@@ -132,7 +134,7 @@ const Desk = memo(function Desk({
     [asked, prep, request],
   );
   const ask = (minutes: number) => {
-    if (kept) setAsked(minutes);
+    if (kept && !byTheClock) setAsked(minutes);
     else act("plan-prep", { prep, changes: { budget: minutes * 60 } });
   };
   const moveTo = (from: number, to: number) => {
@@ -325,7 +327,7 @@ const Desk = memo(function Desk({
         ) : null}
       </div>
       <div className="no-print mt-3">
-        {editable && !request.clocked && !format.clocked && !request.gaps && !format.gaps ? (
+        {editable && !byTheClock ? (
           <ProofLine
             proof={proof}
             same={same}
