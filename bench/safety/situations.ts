@@ -88,6 +88,8 @@ function athleteBy(dice: Dice, places: readonly BodyPlace[]): Athlete {
       ...(dice.unit() < 0.2 ? { hold: "long" as const } : {}),
       ...(dice.unit() < 0.2 ? { pace: "clock" as const } : {}),
     },
+    areas: [],
+    profiles: [],
     flagged: dice.unit() < 0.3 ? ["wrist"] : [],
     nextChosen: [],
   };

@@ -47,6 +47,8 @@ function athleteOf({ sport, level, age = 28 }: Ask): Athlete {
     absences: [],
     archived: false,
     schools: {},
+    areas: [],
+    profiles: [],
     flagged: [],
     nextChosen:
       level === 0

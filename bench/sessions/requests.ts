@@ -55,6 +55,8 @@ function athleteBy(dice: Dice, sport: SportId | null): Athlete {
     absences: [],
     archived: false,
     schools: {},
+    areas: [],
+    profiles: [],
     flagged: [],
     nextChosen:
       level === 0

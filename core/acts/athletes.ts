@@ -1,7 +1,9 @@
 import * as z from "zod";
 import { Athlete } from "../records/athlete";
 import { Place } from "../records/records";
-import { does, gone, rule, type Outcome } from "./act";
+import { JointId } from "../body/motions";
+import { Profile } from "../body/profiles";
+import { does, gone, Of, rule, type Outcome } from "./act";
 
 const fields = Athlete.pick({
   name: true,
@@ -31,6 +33,8 @@ const saveAthlete = rule({
           absences: [],
           archived: false,
           schools: {},
+          areas: [],
+          profiles: [],
           flagged: [],
           nextChosen: [],
         };
@@ -62,7 +66,21 @@ const savePlace = rule({
     ]),
 });
 
+/** What is worked for beside the aims: joints, and how the body lives. */
+const setLives = rule({
+  sent: Of.extend({ areas: z.array(JointId), profiles: z.array(Profile) }),
+  decide: (scene, { athleteId, areas, profiles }) => {
+    const athlete = scene.get("athlete", athleteId);
+    return athlete
+      ? does({ does: "set-lives" }, [
+          { ...athlete, areas: [...new Set(areas)], profiles: [...new Set(profiles)] },
+        ])
+      : gone("athlete");
+  },
+});
+
 export const athleteActs = {
+  "set-lives": setLives,
   "save-athlete": saveAthlete,
   "archive-athlete": archiveAthlete,
   "save-place": savePlace,

@@ -47,6 +47,7 @@ export type Does =
         | "another-dose"
         | "both-sides-alike"
         | "fit-minutes"
+        | "set-lives"
         | "take-better"
         | "lay-sequence"
         | "repeat-drill"

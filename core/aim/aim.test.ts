@@ -192,11 +192,21 @@ describe("needs", () => {
         9,
       );
   });
-  it("works the shorter side first", () =>
-    expect(needsOf(gaps(measured), 21)[0]).toMatchObject({
-      motion: "shoulder.flexion",
-      shorter: "left",
-    }));
+  it("works the shorter side first, where it really is shorter", () => {
+    const sides = (left: number, right: number) =>
+      needsOf(
+        gaps([
+          check({ side: "left", trials: [left, left] }),
+          check({ side: "right", trials: [right, right] }),
+        ]),
+        21,
+      ).find(({ motion }) => motion === "shoulder.flexion")!;
+    expect(sides(145, 165).shorter).toBe("left");
+    expect(sides(145, 165).terms.sideDifference).toBeGreaterThan(0);
+    // A difference that the errors explain is none.
+    expect(sides(158, 161).shorter).toBeNull();
+    expect(sides(158, 161).terms.sideDifference).toBe(0);
+  });
 });
 
 describe("several aims at once", () => {

@@ -1,6 +1,8 @@
 import type { MotionId } from "../body/motions";
 import type { DemandGap } from "./margin";
 import { shareOfNeed } from "./margin";
+import type { Finding } from "./finding";
+import { z95 } from "../stats/confidence";
 
 /** What one motion deserves of the minutes, with every term shown. */
 export type Need = {
@@ -19,6 +21,8 @@ export type Need = {
   override: { weight: number; reason: string; computed: number } | null;
   shortage: number | null;
   verdict: DemandGap["verdict"];
+  /** What was found of it beside what the aim asks; see `findings.ts`. */
+  finding?: Finding;
 };
 
 /**
@@ -40,15 +44,15 @@ export function needsOf(
   const needs = new Map<MotionId, Need>();
   for (const gap of gaps) {
     const [left, right] = ["left", "right"].map(
-      (side) => gap.sides.find((s) => s.side === side)?.have?.degrees ?? null,
+      (side) => gap.sides.find((s) => s.side === side)?.have ?? null,
     );
-    const shorter =
-      left == null || right == null || Math.abs(left - right) < 1
-        ? null
-        : left < right
-          ? "left"
-          : "right";
-    const difference = shorter === null ? 0 : shareOfNeed(Math.abs(left! - right!), gap.need) * 0.5;
+    // Only a difference that the errors do not explain is one.
+    const real =
+      left && right && Math.abs(left.degrees - right.degrees) > z95 * Math.hypot(left.se, right.se);
+    const shorter = real ? (left.degrees < right.degrees ? "left" : "right") : null;
+    const difference = real
+      ? shareOfNeed(Math.abs(left.degrees - right.degrees), gap.need) * 0.5
+      : 0;
     const terms = {
       limiter: gap.limiter,
       timePressure: pressure,

@@ -13,6 +13,7 @@ import type { NextStep } from "../progress/next-step";
 import type { Tender } from "../progress/soreness";
 import type { BodyToday } from "../safety/body-today";
 import type { Format, Segment } from "../content/format";
+import type { Library } from "../content/library";
 import type { Emphasis } from "../schedule/block";
 import { mainlyFor } from "./mainly";
 import { against as refusedBy, held, withinLimits } from "./permit";
@@ -24,6 +25,8 @@ import { defaultSchools, type Advice, type Schools } from "../content/schools";
 
 export type PlanTerms = {
   format: Format;
+  /** The checks by their names, for the reasons; without it they are called by their identifiers. */
+  library?: Pick<Library, "protocols">;
   needs: readonly Need[];
   /** Skills of the open aims. */
   skills: readonly string[];

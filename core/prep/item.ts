@@ -6,6 +6,7 @@ import { atRung, type Drill, type Rung } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import type { Eligible, PlanTerms } from "./eligible";
 import type { Because } from "../records/reasons";
+import type { Finding } from "../aim/finding";
 import { held } from "./permit";
 import { defaultSchools } from "../content/schools";
 
@@ -68,7 +69,7 @@ export function sidesFirst(
 function reasonFor(
   drill: Drill,
   need: Need | undefined,
-  { format, flagged = [] }: PlanTerms,
+  { format, flagged = [], library }: PlanTerms,
 ): Because {
   if (drill.phase === "raise") return { why: "raise" };
   if (drill.phase === "settle") return { why: "settle" };
@@ -91,9 +92,42 @@ function reasonFor(
     return format.contracted && held(drill)
       ? { why: "was-worked" }
       : { why: "keeps", motion: null };
-  const { motion, verdict, shortage, shorter } = need;
+  const { motion, verdict, shortage, shorter, finding } = need;
+  if (finding && !(shortage && shortage >= 0.5)) return foundBecause(finding, library);
   if (verdict === "unknown") return { why: "unmeasured", motion };
   return shortage && shortage >= 0.5
     ? { why: "short", motion, degrees: shortage, tighter: shorter ?? null }
     : { why: "keeps", motion };
+}
+
+/** A finding as the reason for a drill. */
+export function foundBecause(finding: Finding, library: PlanTerms["library"]): Because {
+  const { found, motion } = finding;
+  const named = (id: string) => library?.protocols.find((one) => one.id === id)?.name ?? id;
+  const say = (by: string, figure: number | null = null): Because => ({
+    why: "found",
+    found,
+    motion,
+    by,
+    figure,
+  });
+  switch (finding.found) {
+    case "below-usual":
+      return say(named(finding.protocolId), finding.value);
+    case "sides":
+      return say(named(finding.protocolId), finding.difference);
+    case "seen": {
+      const protocol = library?.protocols.find((one) => one.id === finding.protocolId);
+      const fault = protocol?.compensations.find(({ id }) => id === finding.fault)?.text;
+      return say(`${named(finding.protocolId)}: ${(fault ?? finding.fault).toLowerCase()}`);
+    }
+    case "active-less":
+      return say("", finding.difference);
+    case "area":
+      return say(finding.joint);
+    case "profile":
+      return say(finding.profile);
+    case "sport":
+      return say(finding.sport);
+  }
 }

@@ -38,6 +38,10 @@ export const phaseWorth = (
   emphasis: Emphasis | null = null,
 ): number => phaseShare[doses][phase] * (emphasis ? (emphasisShare[emphasis][phase] ?? 1) : 1);
 
+/** What strength at the end and stretching are worth where the active range is much less than the passive. */
+const moreOwn = 1.6;
+const lessOpen = 0.6;
+
 /** How many seconds of the largest need it is worth not to repeat a drill of last time. Working figure. */
 const freshness = 6;
 
@@ -73,6 +77,12 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
   const general = new Set(
     format.segments.flatMap(({ from, phase }) => (from === "whole-body" ? [phase] : [])),
   );
+  // Where the muscles lag behind the joint, strength at the end is worth more and stretching less.
+  const lagging = new Set(
+    needs.flatMap(({ motion, finding }) => (finding?.found === "active-less" ? [motion] : [])),
+  );
+  const leanTo = (motion: MotionId, phase: Phase): number =>
+    !lagging.has(motion) ? 1 : phase === "own" ? moreOwn : phase === "open" ? lessOpen : 1;
   const cellOf = (motion: MotionId, phase: Phase): number | null => {
     const weight = Math.max(
       weights.get(motion) ?? 0,
@@ -84,7 +94,10 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
     let cell = cellIds.get(key);
     if (cell === undefined) {
       cellIds.set(key, (cell = cells.length));
-      cells.push({ weight: weight * phaseWorth(format.doses, phase, terms.emphasis), already: 0 });
+      cells.push({
+        weight: weight * leanTo(motion, phase) * phaseWorth(format.doses, phase, terms.emphasis),
+        already: 0,
+      });
     }
     return cell;
   };

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { Clearable, IntakeQuestion } from "../body/conditions";
 import { JointId } from "../body/motions";
+import { Profile } from "../body/profiles";
 import { BodyPlace } from "../body/sites";
 import { Exposure } from "../body/exposures";
 import { Dose } from "../drill/dose";
@@ -108,6 +109,9 @@ export const Athlete = z.object({
   schools: SomeSchools.default({}),
   /** Joints with an old injury or a niggle: prepared before the warm-up. */
   flagged: z.array(JointId).default([]),
+  /** Joints that are worked for whatever the aim is, and how the body lives. */
+  areas: z.array(JointId).default([]),
+  profiles: z.array(Profile).default([]),
   nextChosen: z.array(NextChosen).default([]),
 });
 export type Athlete = z.infer<typeof Athlete>;

@@ -119,6 +119,16 @@ export const Because = z.discriminatedUnion("why", [
     degrees: z.number(),
     tighter: z.enum(["left", "right"]).nullable(),
   }),
+  /** Found beside the aim: in a check, between the sides, or in how the body lives. */
+  z.object({
+    why: z.literal("found"),
+    found: z.enum(["below-usual", "sides", "seen", "active-less", "area", "profile", "sport"]),
+    motion: MotionId,
+    /** The check's name, or the profile's or sport's. */
+    by: z.string(),
+    /** Degrees, centimetres or points of it, where it is a figure. */
+    figure: z.number().nullable(),
+  }),
   /** Keeps what there is; of no motion that is asked when it is null. */
   z.object({ why: z.literal("keeps"), motion: MotionId.nullable() }),
   z.object({

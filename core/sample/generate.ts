@@ -290,6 +290,8 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
       clearances,
     },
     clearances: [],
+    areas: [],
+    profiles: [],
     nextChosen: [],
     absences: sick,
     archived: false,

@@ -1,5 +1,8 @@
 import { placeOf } from "../records/places";
+import type { Finding } from "../aim/finding";
+import { findingsOf, withFindings } from "../aim/findings";
 import { needsOf, type Need } from "../aim/priority";
+import { sportsIn } from "../body/sports";
 import { skillOf, type Library } from "../content/library";
 import { ageOn } from "../records/athlete";
 import type { Prep } from "../records/records";
@@ -49,6 +52,19 @@ function isOldEnough({ library, athlete }: Situation, skillId: string, on: strin
  * their shares, any other prep for the aim that is walked toward.
  */
 function needsFor(situation: Situation, prep: Prep): readonly Need[] {
+  return withFindings(aimNeeds(situation, prep), findingsFor(situation, prep.on));
+}
+
+/** What was found of the athlete beside the aim, the weightiest first. */
+export const findingsFor = ({ athlete, checks, library }: Situation, on: string): Finding[] =>
+  findingsOf(checks, library, on, {
+    areas: athlete.areas,
+    profiles: athlete.profiles,
+    sports: sportsIn(athlete.discipline),
+  });
+
+/** What the aim alone asks of a prep. */
+export function aimNeeds(situation: Situation, prep: Prep): readonly Need[] {
   const slot = situation.season?.slots.find(({ id }) => id === prep.id);
   if (!slot || situation.openAims.length < 2) return situation.needs;
   const own = situation.openAims.find(({ aim }) => aim.id === slot.aimId);

@@ -30,6 +30,8 @@ export const athlete = (over: Partial<Athlete> = {}): Athlete => ({
   absences: [],
   archived: false,
   schools: {},
+  areas: [],
+  profiles: [],
   flagged: [],
   nextChosen: [],
   ...over,

@@ -144,6 +144,8 @@ export function becauseWords(because: Because): string {
       return `${motion(because.motion)}, not measured yet`;
     case "short":
       return `${motion(because.motion)} ${Math.round(because.degrees)}° short${because.tighter ? `, ${because.tighter} tighter` : ""}`;
+    case "found":
+      return foundWords(because);
     case "keeps":
       return because.motion ? `keeps the ${motion(because.motion)}` : "keeps the range";
     case "followed":
@@ -282,5 +284,34 @@ export function noteWords(note: PlanNote): string {
       return "Nothing safe fits between the sets here.";
     case "over-clock":
       return `${clock(note.seconds)} by the clock is more than ${clock(note.budget)}: fewer families, rounds or seconds.`;
+  }
+}
+
+const profileNames: Record<string, string> = {
+  sits: "sits all day",
+  "one-sided": "one-sided and front-dominant",
+  throws: "throws",
+  "on-the-hands": "much on the hands",
+};
+export const profileWords = (profile: string): string => profileNames[profile] ?? profile;
+
+/** What was found beside the aim, in a line. */
+function foundWords({ found, motion: id, by, figure }: Extract<Because, { why: "found" }>): string {
+  const what = motion(id);
+  switch (found) {
+    case "below-usual":
+      return `${what}: ${by} ${Math.round(figure ?? 0)}, under the usual`;
+    case "sides":
+      return `${what}: the sides differ by ${Math.round(figure ?? 0)}`;
+    case "seen":
+      return `${what}: seen in ${by}`;
+    case "active-less":
+      return `${what}: own strength takes it ${Math.round(figure ?? 0)}° less than it goes`;
+    case "area":
+      return `for the ${joint(by as Parameters<typeof joint>[0])}`;
+    case "profile":
+      return `${what}: ${profileWords(by)}`;
+    case "sport":
+      return `${what}: asked by ${by.replace("-", " ")}`;
   }
 }

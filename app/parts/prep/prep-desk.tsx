@@ -33,6 +33,7 @@ import { shorterSides } from "#core/progress/shorter-side";
 import { useAct } from "../use-act";
 import { longDay } from "#words/days";
 import { AdviceLine } from "./advice-line";
+import { BesideAim } from "./beside-aim";
 import { BreachBanner } from "./breach-banner";
 import { DayPreps } from "./day-preps";
 import { DrillFinder } from "./drill-finder";
@@ -225,9 +226,10 @@ const Desk = memo(function Desk({
             : refusalWords(refused)}
         </p>
       ) : null}
-      {view.aim ? null : (
+      <BesideAim view={view} prep={prep} request={request} editable={editable} act={act} />
+      {view.aim || request.needs.length > 0 ? null : (
         <p className="mt-2 border-l-4 border-tape bg-raised px-4 py-2">
-          Without an aim there is nothing to prepare for but warmth.{" "}
+          Without an aim this is a warm-up of the whole body.{" "}
           <Link className="underlined" to={`/at/${view.athlete.id}/aim`}>
             Choose a skill and a date
           </Link>

@@ -1,0 +1,15 @@
+import type { JointId, MotionId } from "../body/motions";
+import type { Profile } from "../body/profiles";
+import type { SportId } from "../body/sports";
+
+/** What was found of a body beside what an aim asks, each of one motion. */
+export type Finding = { motion: MotionId; weight: number } & (
+  | { found: "below-usual"; protocolId: string; value: number; usual: number; side: SideOf }
+  | { found: "sides"; protocolId: string; shorter: "left" | "right"; difference: number }
+  | { found: "seen"; protocolId: string; fault: string }
+  | { found: "active-less"; difference: number; side: SideOf }
+  | { found: "area"; joint: JointId }
+  | { found: "profile"; profile: Profile }
+  | { found: "sport"; sport: SportId }
+);
+export type SideOf = "left" | "right" | "mid";
