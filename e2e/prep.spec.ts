@@ -304,7 +304,7 @@ test("a session of twelve lines is pasted, laid in that order, and run", async (
     "neck circles 5",
     "arm circles 10",
     "side bends 8",
-    "hip circles 5 each side",
+    "shoulder circles 8 each side",
     "leg swings 12 each leg",
     "break 30 s",
     "squat to stand 6",
@@ -324,7 +324,7 @@ test("a session of twelve lines is pasted, laid in that order, and run", async (
     "Neck turns and half circles",
     "Arm swings and elbow circles",
     "Side bends",
-    "Hip circles, slow and full",
+    "Shoulder circles, slow and full",
     "Leg swings",
     "Squat to stand",
     "Reach in three planes",
@@ -339,4 +339,63 @@ test("a session of twelve lines is pasted, laid in that order, and run", async (
     await expect(page.getByRole("heading", { name, exact: true })).toBeVisible();
     await page.getByRole("button", { name: "Skip drill" }).click();
   }
+});
+
+test("a shoulder that turns in less on one side changes the session, and it is said how", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/kaito/prep");
+  const before = await names(page);
+  await expect(page.getByText(/^Beside the aim/)).not.toContainText("inward rotation");
+  await page.goto("/at/kaito/check?focus=shoulder-rotation-in");
+  for (const [side, degrees] of [
+    ["left", "60"],
+    ["right", "35"],
+  ] as const)
+    for (const trial of [1, 2])
+      await page
+        .getByRole("textbox", {
+          name: `Shoulder inward rotation at 90°, ${side}, trial ${trial}, degrees`,
+        })
+        .fill(degrees);
+  await page.getByRole("button", { name: "Keep the round" }).click();
+  await saved(page);
+  await page.getByRole("link", { name: "4 Prep" }).click();
+  const beside = page.getByText(/^Beside the aim/);
+  await expect(beside).toContainText("shoulder inward rotation under the usual, 35");
+  // What is shown stays until somebody asks for another.
+  expect(await names(page)).toEqual(before);
+  await beside.click();
+  await expect(page.getByText("comes in for it")).toBeVisible();
+  await page.getByRole("button", { name: "Plan it anew with these" }).click();
+  await expect.poll(() => names(page)).not.toEqual(before);
+  await page.getByRole("checkbox", { name: "sits all day" }).click();
+  await expect(beside).toContainText("sits all day");
+});
+
+test("until loose counts up, one tap ends it, and what it took is in the log", async ({ page }) => {
+  await page.clock.install();
+  await openDemo(page, "/at/wren/prep");
+  await page.getByRole("button", { name: "Type a session" }).click();
+  await page
+    .getByLabel("A line an item, in your order")
+    .fill("skip 1 min\nside bends until loose\nside bends 5");
+  await page.getByRole("button", { name: "Use this session" }).click();
+  await expect(page.getByText(/until loose/).first()).toBeVisible();
+  await page.getByRole("button", { name: "Run it" }).click();
+  await expect(page.getByRole("timer")).toBeVisible();
+  await page.getByRole("button", { name: "Skip drill" }).click();
+  await expect(page.getByRole("heading", { name: "Side bends" })).toBeVisible();
+  for (let i = 0; i < 12 && !(await page.getByText("until loose").isVisible()); i += 1)
+    await page.clock.runFor(2_000);
+  await page.clock.runFor(120_000);
+  // It goes on as long as it takes.
+  await expect(page.getByText("until loose")).toBeVisible();
+  // One tap a side.
+  await expect(async () => {
+    if (await page.getByText("until loose").isVisible()) await page.getByRole("timer").click();
+    await page.clock.runFor(4_000);
+    await expect(page.getByText("until loose")).toBeHidden({ timeout: 500 });
+  }).toPass();
+  await expect(page.getByText(/^set|5 times|set up/).first()).toBeVisible();
 });

@@ -188,20 +188,33 @@ export function findingsOf(
   ].sort((a, b) => b.weight - a.weight);
 }
 
+/** What an aim's own gap says already: how much there is of a motion, and how the sides differ in it. */
+const isOfGap = ({ found }: Finding): boolean => found === "below-usual" || found === "sides";
+
+/** The weightiest finding of every motion, without what the aim's own gaps say already. */
+export function chiefFindings(needs: readonly Need[], findings: readonly Finding[]): Finding[] {
+  const asked = new Set(needs.map(({ motion }) => motion));
+  const chief = new Map<MotionId, Finding>();
+  for (const finding of findings)
+    if (
+      !(isOfGap(finding) && asked.has(finding.motion)) &&
+      (chief.get(finding.motion)?.weight ?? 0) < finding.weight
+    )
+      chief.set(finding.motion, finding);
+  return [...chief.values()].sort((a, b) => b.weight - a.weight);
+}
+
 /**
  * An aim's needs with what was found beside them. Each motion's weightiest finding counts, added to what the aim asks of
  * it; a motion that no aim asks becomes a need of its own.
  */
 export function withFindings(needs: readonly Need[], findings: readonly Finding[]): Need[] {
-  const chief = new Map<MotionId, Finding>();
-  for (const finding of findings)
-    if ((chief.get(finding.motion)?.weight ?? 0) < finding.weight)
-      chief.set(finding.motion, finding);
+  const chief = chiefFindings(needs, findings);
   const known = needs.map((need): Need => {
-    const finding = chief.get(need.motion);
+    const finding = chief.find(({ motion }) => motion === need.motion);
     return finding ? { ...need, weight: need.weight + finding.weight, finding } : need;
   });
-  const own = [...chief.values()]
+  const own = chief
     .filter(({ motion }) => !needs.some((need) => need.motion === motion))
     .map((finding): Need => ({
       motion: finding.motion,

@@ -91,7 +91,12 @@ export function eligibility(
   if (segments.length === 0) return { reason: { why: "serves-none" } };
   const found = segments.map((segment) => atPlace(drill, segment, situation));
   const places = found.flatMap((one) => ("reason" in one ? [] : [one]));
-  return places.length > 0 ? { places } : (found[0] as { reason: Against });
+  if (places.length > 0) return { places };
+  const reasons = found.flatMap((one) => ("reason" in one ? [one.reason] : []));
+  // Where another part would take it but for what it serves, that is what stands against it.
+  if (segments.length < fitting.length && reasons.every(({ why }) => why === "position"))
+    return { reason: { why: "serves-none" } };
+  return { reason: reasons.find(({ why }) => why !== "position") ?? reasons[0]! };
 }
 
 function noSegment({ kind, region }: Drill, { name, segments }: Format): Against {

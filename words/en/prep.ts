@@ -300,11 +300,11 @@ function foundWords({ found, motion: id, by, figure }: Extract<Because, { why: "
   const what = motion(id);
   switch (found) {
     case "below-usual":
-      return `${what}: ${by} ${Math.round(figure ?? 0)}, under the usual`;
+      return `${what} under the usual, ${Math.round(figure ?? 0)} in “${by.toLowerCase()}”`;
     case "sides":
-      return `${what}: the sides differ by ${Math.round(figure ?? 0)}`;
+      return `${what}: the sides differ, ${Math.round(figure ?? 0)} in “${by.toLowerCase()}”`;
     case "seen":
-      return `${what}: seen in ${by}`;
+      return `${what}: seen in “${by.toLowerCase()}”`;
     case "active-less":
       return `${what}: own strength takes it ${Math.round(figure ?? 0)}° less than it goes`;
     case "area":

@@ -1,6 +1,7 @@
 import { useMemo, useState } from "react";
 import { JointId } from "#core/body/motions";
 import { Profile } from "#core/body/profiles";
+import { chiefFindings } from "#core/aim/findings";
 import { drillOf } from "#core/content/library";
 import { foundBecause } from "#core/prep/item";
 import { planPrep, type PlanRequest } from "#core/prep/plan";
@@ -33,12 +34,12 @@ export function BesideAim({
   const lines = useMemo(
     () => [
       ...new Set(
-        findingsFor(view, prep.on)
+        chiefFindings(aimNeeds(view, prep), findingsFor(view, prep.on))
           .filter(({ found }) => found !== "sport")
           .map((finding) => becauseWords(foundBecause(finding, view.library))),
       ),
     ],
-    [view, prep.on],
+    [view, prep],
   );
   const { areas, profiles } = view.athlete;
   const toggled = <T,>(list: readonly T[], one: T): T[] =>

@@ -49,7 +49,7 @@ import { itemSpans, PrepStrip } from "./strip";
 import { useProof } from "./use-proof";
 import { noteWords } from "#words/prep";
 import { refusalWords } from "#words/acts";
-import { notPermittedWords } from "#words/prep";
+import { breachWords, notPermittedWords } from "#words/prep";
 
 type DeskProps = {
   view: AthleteView;
@@ -322,7 +322,7 @@ const Desk = memo(function Desk({
           </button>
         ) : null}
         {mustMend.length > 0 && editable ? (
-          <span className="text-sm text-muted">Mend it first, then run it.</span>
+          <span className="text-sm text-muted">{breachWords(mustMend[0]!)}</span>
         ) : null}
         {view.runs.length > 0 ? (
           <span className="text-sm text-muted">A run is under way: go back to it under Run.</span>

@@ -122,6 +122,7 @@ export const PrepRow = memo(function PrepRow({
           {rung.name} · rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
           {item.labels.length > 0 ? ` · ${item.labels.join(", ")}` : ""}
           {item.untilLoose ? " · until loose" : ""}
+          {item.outside ? " · on the way there" : ""}
         </p>
         <ExtraShare
           item={item}
@@ -144,7 +145,7 @@ export const PrepRow = memo(function PrepRow({
         {doseSaid(item.dose, item.phase, request.schools)}
       </p>
       <p className="figures text-right font-bold">
-        {item.outside ? "before" : clock(seconds - (item.breath?.seconds ?? 0))}
+        {item.outside ? "–" : clock(seconds - (item.breath?.seconds ?? 0))}
       </p>
       <div className="hidden text-sm xl:block print:block">
         {gap ? <MarginMark readings={readingsOf(gap)} width={160} height={34} span={26} /> : null}

@@ -67,6 +67,7 @@ export function SequenceTool({
         if (items.length === 0) return;
         act("lay-sequence", { prep, text, matches });
         close();
+        document.getElementById("desk")?.scrollTo({ top: 0 });
       }}
     >
       <div className="grid gap-x-6 gap-y-2 lg:grid-cols-[minmax(14rem,2fr)_3fr]">
