@@ -16,6 +16,17 @@ export const movesTrunk = ({ serves, region }: Drill): boolean =>
     ({ motion, share }) => share >= 0.2 && ["thoracic", "lumbar"].includes(motionOf(motion).joint),
   );
 
+/** Joints that a warm-up of the whole body moves; hands and forearms where something is to bear on them. */
+export const everydayJoints = [
+  "neck",
+  "shoulder",
+  "thoracic",
+  "lumbar",
+  "hip",
+  "knee",
+  "ankle",
+] as const;
+
 /** Where a warm-up may end: on the feet, or in the skill. */
 export const isReady = (drill: Drill, rung: Rung): boolean =>
   drill.kind === "skill" || atRung(drill, rung).position === "standing";

@@ -10,7 +10,7 @@ import { indexes, type Level, type Model, type ModelTerms, type Option } from ".
 import { ladderOf, usualSets, worthDoing } from "./doses";
 import type { Eligible, PlanTerms } from "./eligible";
 import type { Emphasis } from "../schedule/block";
-import { mainly } from "./mainly";
+import { everydayJoints, mainly } from "./mainly";
 import { coversOf, needsOneOf } from "./obligations";
 import { asideOf } from "./format-by";
 import { adviceOf, clash, rankOf } from "./order";
@@ -83,11 +83,13 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
   );
   const leanTo = (motion: MotionId, phase: Phase): number =>
     !lagging.has(motion) ? 1 : phase === "own" ? moreOwn : phase === "open" ? lessOpen : 1;
+  const wholeBody = (motion: MotionId): boolean =>
+    terms.loadsHands || everydayJoints.some((joint) => joint === motionOf(motion).joint);
   const cellOf = (motion: MotionId, phase: Phase): number | null => {
     const weight = Math.max(
       weights.get(motion) ?? 0,
       base / motionsOf(motion),
-      general.has(phase) ? (bodyShare * top) / motionsOf(motion) : 0,
+      general.has(phase) && wholeBody(motion) ? (bodyShare * top) / motionsOf(motion) : 0,
     );
     if (!weight) return null;
     const key = `${motion}/${phase}`;
@@ -151,7 +153,7 @@ export function modelOf(pool: readonly Eligible[], terms: ModelTerms): Model {
         (seen < 0 || drill.kind === "skill" || drill.preparesHands
           ? 0
           : (freshness * top * (terms.variety ?? 1)) / (1 + seen)) -
-        (format.doses === "warm-up" ? breadth * top : 0),
+        (format.doses === "warm-up" && shares.length > 0 ? breadth * top : 0),
     };
   });
   const options = all.filter(({ levels }) => levels.length > 0);

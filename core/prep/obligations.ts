@@ -7,7 +7,7 @@ import type { PrepItem } from "../records/records";
 import { handsBefore, readies, readyAfter, unreadyParts, type HandsReady } from "./hands-first";
 import { indexes, type Cover, type Model, type ModelTerms, type Option } from "./model";
 import { drawnFor } from "./eligible";
-import { isReady, mainly, mainlyFor, movesTrunk } from "./mainly";
+import { everydayJoints, isReady, mainly, mainlyFor, movesTrunk } from "./mainly";
 import { isMovement, rankOf } from "./order";
 
 /** How many seconds of the largest need each obligation is worth. Working figures. */
@@ -86,7 +86,9 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
         worth.part,
         (_, at) =>
           "levels" in at
-            ? at.segment === segment && drawnFor(at.drill, segment, terms)
+            ? at.segment === segment &&
+              drawnFor(at.drill, segment, terms) &&
+              (isAsked(at.drill, terms) || segment.outside)
             : at.phase === segment.phase && (at.segment === segment.name || at.segment === ""),
         segment.outside ? segment.fewest : fewestIn(segment.fewest, whole),
       );
@@ -121,7 +123,9 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
     for (const joint of new Set(terms.needs.map(({ motion }) => motionOf(motion).joint)))
       add(`${joint} circled`, worth.needed, (drill) => isLoose(drill) && mainly(drill, joint));
   if (format.kind === "circles" || format.segments.some(({ from }) => from === "whole-body"))
-    for (const joint of format.kind === "circles" ? [...everyday, ...theRest] : everyday)
+    for (const joint of format.kind === "circles"
+      ? [...everydayJoints, ...theRest]
+      : everydayJoints)
       add(
         `${joint} moved`,
         format.kind === "circles" ? worth.circled : worth.joint,
@@ -130,11 +134,16 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
   return covers;
 }
 
-/** Joints that a warm-up of the whole body moves. */
-const everyday = ["neck", "shoulder", "thoracic", "lumbar", "hip", "knee", "ankle"] as const;
-
 /** The joints that a round of every joint has beside. */
 const theRest = ["wrist", "elbow", "fingers"] as const;
+
+/** What only readies the hands is no part of a warm-up that nothing of it bears on. */
+const isAsked = ({ preparesHands }: Drill, { loadsHands, format, needs }: ModelTerms): boolean =>
+  !preparesHands ||
+  loadsHands ||
+  format.serves === "every-joint" ||
+  format.kind !== "warm-up" ||
+  needs.some(({ motion }) => motionOf(motion).joint === "wrist");
 
 /** Few minutes hold fewer of them: one for every ninety seconds. */
 const fewestIn = (fewest: number, whole: number): number =>
