@@ -46,6 +46,7 @@ const Changes = z
     gaps: Gaps.nullable(),
     ramp: z.object({ drillId: z.string(), rungId: z.string() }).nullable(),
     turn: z.int().min(0),
+    next: Prep.shape.next.unwrap(),
   })
   .partial();
 
@@ -89,7 +90,7 @@ function fitted(
 }
 
 /** Changes that ask for another list of drills. */
-const asksAnew = ["format", "budget", "clocked", "gaps", "ramp", "turn"] as const;
+const asksAnew = ["format", "next", "budget", "clocked", "gaps", "ramp", "turn"] as const;
 
 /** A prep with some of its terms changed; where the format changes, at that format's minutes and doses. */
 function reshaped(situation: Situation, prep: Prep, changes: Partial<Prep>): Prep {

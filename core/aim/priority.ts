@@ -1,7 +1,7 @@
 import type { MotionId } from "../body/motions";
 import type { DemandGap } from "./margin";
 import { shareOfNeed } from "./margin";
-import type { Finding } from "./finding";
+import type { BodyFinding } from "./body-finding";
 import { z95 } from "../stats/confidence";
 
 /** What one motion deserves of the minutes, with every term shown. */
@@ -22,7 +22,7 @@ export type Need = {
   shortage: number | null;
   verdict: DemandGap["verdict"];
   /** What was found of it beside what the aim asks; see `findings.ts`. */
-  finding?: Finding;
+  finding?: BodyFinding;
 };
 
 /**

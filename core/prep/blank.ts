@@ -13,6 +13,7 @@ export const blankPrep = (
   clocked: null,
   gaps: null,
   ramp: null,
+  next: null,
   touched: false,
   turn: 0,
   sequence: false,

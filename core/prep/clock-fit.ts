@@ -79,7 +79,7 @@ export function fitGaps(wished: Gaps, room: number): Gaps {
  * Boxes still to come, in these seconds: each family kept as long as it can, as many boxes as fill the time, and what
  * is over as breath at the end.
  */
-export function refitted(later: readonly PrepItem[], room: number): PrepItem[] {
+export function boxesAnew(later: readonly PrepItem[], room: number): PrepItem[] {
   const names = [...new Set(later.map(({ segment }) => segment))];
   const first = later[0];
   if (first?.dose.type !== "time" || room < shortest) return [];

@@ -6,7 +6,7 @@ import { atRung, type Drill, type Rung } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import type { Eligible, PlanTerms } from "./eligible";
 import type { Because } from "../records/reasons";
-import type { Finding } from "../aim/finding";
+import type { BodyFinding } from "../aim/body-finding";
 import { held } from "./permit";
 import { defaultSchools } from "../content/schools";
 
@@ -101,7 +101,7 @@ function reasonFor(
 }
 
 /** A finding as the reason for a drill. */
-export function foundBecause(finding: Finding, library: PlanTerms["library"]): Because {
+export function foundBecause(finding: BodyFinding, library: PlanTerms["library"]): Because {
   const { found, motion } = finding;
   const named = (id: string) => library?.protocols.find((one) => one.id === id)?.name ?? id;
   const say = (by: string, figure: number | null = null): Because => ({

@@ -206,6 +206,11 @@ export const Prep = z.object({
   gaps: Gaps.nullable().default(null),
   /** The ladder its ramp goes up, and the rung of the work sets. */
   ramp: z.object({ drillId: Id, rungId: Id }).nullable().default(null),
+  /** What is trained right after it: a skill, or joints; null where it is the aim. */
+  next: z
+    .object({ skillId: Id.nullable(), joints: z.array(JointId).max(12) })
+    .nullable()
+    .default(null),
   /** A hand has changed it: a better plan is offered, not put in its place. */
   touched: z.boolean().default(false),
   /** Counts up for another variant of the same prep. */

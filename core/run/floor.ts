@@ -6,7 +6,7 @@ import type { PrepItem } from "../records/records";
 import { against } from "../prep/permit";
 import { changes, retimed, type Retimed } from "../prep/retime";
 import type { PlanRequest } from "../prep/plan";
-import { refitted } from "../prep/clock-fit";
+import { boxesAnew } from "../prep/clock-fit";
 import { prepSeconds, secondsOf } from "../prep/timeline";
 import type { Against } from "../records/reasons";
 import { isShut, withShut } from "./shut";
@@ -164,7 +164,7 @@ function otherBoxes(
 ): Retimed {
   const done = items.slice(0, from);
   const room = budget - prepSeconds(done, library) - (handOver ?? 0);
-  const kept = [...done, ...refitted(items.slice(from), room)];
+  const kept = [...done, ...boxesAnew(items.slice(from), room)];
   return {
     items: kept,
     seconds: prepSeconds(kept, library, handOver),

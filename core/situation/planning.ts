@@ -1,15 +1,18 @@
 import { placeOf } from "../records/places";
-import type { Finding } from "../aim/finding";
-import { findingsOf, withFindings } from "../aim/findings";
+import type { BodyFinding } from "../aim/body-finding";
+import { bodyFindings, withFindings } from "../aim/body-findings";
 import { needsOf, type Need } from "../aim/priority";
 import { sportsIn } from "../body/sports";
 import { skillOf, type Library } from "../content/library";
 import { ageOn } from "../records/athlete";
-import type { Prep } from "../records/records";
+import { gapOf } from "../aim/gap";
+import type { Skill } from "../content/skill";
+import type { Aim, Prep } from "../records/records";
 import { blankPrep } from "../prep/blank";
 import { fillExactly } from "../prep/fill";
 import { planPrep, type Plan, type PlanRequest } from "../prep/plan";
 import { requestFor } from "../prep/request";
+import { another } from "../prep/variants";
 import { prepSeconds } from "../prep/timeline";
 import { daysBetween } from "../dates/days";
 import { prepTerms } from "../schedule/prep-terms";
@@ -26,9 +29,10 @@ export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
     athlete: situation.athlete,
     library: situation.library,
     needs: needsFor(situation, prep),
-    skills: situation.aims
-      .filter((aim) => !aim.closedOn && isOldEnough(situation, aim.skillId, prep.on))
-      .map((aim) => aim.skillId),
+    skills: [
+      ...(prep.next?.skillId ? [prep.next.skillId] : []),
+      ...situation.aims.filter((aim) => !aim.closedOn).map((aim) => aim.skillId),
+    ].filter((skillId) => isOldEnough(situation, skillId, prep.on)),
     place: placeOf(situation.places, prep.placeId),
     body: bodyToday(situation.athlete, situation, prep.on),
     logs: situation.logs,
@@ -52,12 +56,61 @@ function isOldEnough({ library, athlete }: Situation, skillId: string, on: strin
  * their shares, any other prep for the aim that is walked toward.
  */
 function needsFor(situation: Situation, prep: Prep): readonly Need[] {
-  return withFindings(aimNeeds(situation, prep), findingsFor(situation, prep.on));
+  return withFindings(
+    withNext(situation, prep, aimNeeds(situation, prep)),
+    findingsFor(situation, prep.on),
+  );
 }
 
+/** What an aim still weighs where something else is trained next. */
+const asideOfNext = 0.4;
+/** What a joint that is trained next weighs. Working figure. */
+const trainedNext = 0.4;
+
+/** The needs of what is trained next first, and of the aim behind them. */
+function withNext(situation: Situation, prep: Prep, needs: readonly Need[]): readonly Need[] {
+  const { next } = prep;
+  const { athlete, checks, library } = situation;
+  if (!next) return needs;
+  const skill = next.skillId ? skillOf(library, next.skillId) : undefined;
+  const asked = skill
+    ? needsOf(gapOf({ athlete, aim: aimAt(skill, athlete.id, prep.on), skill, checks, library }), 0)
+    : [];
+  const joints = withFindings(
+    [],
+    bodyFindings([], library, prep.on, { areas: next.joints, profiles: [], sports: [] }).map(
+      (finding) => ({ ...finding, weight: trainedNext }),
+    ),
+  );
+  const first = [
+    ...asked,
+    ...joints.filter(({ motion }) => !asked.some((one) => one.motion === motion)),
+  ];
+  const behind = needs
+    .filter(({ motion }) => !first.some((one) => one.motion === motion))
+    .map((need) => ({ ...need, weight: need.weight * asideOfNext }));
+  return [...first, ...behind].sort((a, b) => b.weight - a.weight);
+}
+
+/** An aim at a skill on a day, for what is trained then and nothing else. */
+const aimAt = (skill: Skill, athleteId: string, on: string): Aim => ({
+  kind: "aim",
+  id: "next",
+  athleteId,
+  skillId: skill.id,
+  quality: "clean",
+  side: skill.sided ? "left" : "mid",
+  by: on,
+  since: on,
+  closedOn: null,
+  hips: "square",
+  overrides: [],
+  targets: [],
+});
+
 /** What was found of the athlete beside the aim, the weightiest first. */
-export const findingsFor = ({ athlete, checks, library }: Situation, on: string): Finding[] =>
-  findingsOf(checks, library, on, {
+export const findingsFor = ({ athlete, checks, library }: Situation, on: string): BodyFinding[] =>
+  bodyFindings(checks, library, on, {
     areas: athlete.areas,
     profiles: athlete.profiles,
     sports: sportsIn(athlete.discipline),
@@ -105,7 +158,8 @@ export function prepShown(
 
 /** The prep with its items planned anew; what is locked stays. */
 export function planned(situation: Situation, prep: Prep): { prep: Prep; plan: Plan } {
-  const plan = planPrep(requestOf(situation, prep));
+  const request = requestOf(situation, prep);
+  const plan = prep.turn > 0 ? another(request) : planPrep(request);
   return { prep: { ...prep, items: plan.items }, plan };
 }
 

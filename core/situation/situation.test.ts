@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { cast } from "../../library/cast";
 import { library } from "../../library/index";
 import { plusDays } from "../dates/days";
-import { Settings, type AnyRecord, type Kind, type RecordOf } from "../records/records";
+import { Settings, type AnyRecord, type Kind, type Prep, type RecordOf } from "../records/records";
 import { generateTroupe } from "../sample/generate";
 import { secondsDone } from "../doses/ledger";
 import { secondsFor } from "../progress/soreness";
@@ -102,6 +102,26 @@ describe("a situation", () => {
     );
     expect(nobody).toMatchObject({ aim: null, skill: null, gaps: [], needs: [], season: null });
     expect(stepsOn(nobody, day).size).toBe(0);
+  });
+});
+
+describe("what is trained next", () => {
+  const situation = sceneOf("kaito");
+  const before = (next: Prep["next"]) =>
+    requestOf(situation, { ...newPrep(situation, day, "next"), id: "next", next });
+  it("is asked for first, and the aim stands behind it", () => {
+    const own = before(null);
+    const hands = before({ skillId: "handstand", joints: [] });
+    expect(hands.skills[0]).toBe("handstand");
+    expect(hands.loadsHands).toBe(true);
+    const weight = ({ needs }: typeof own, motion: string) =>
+      needs.find((need) => need.motion === motion)?.weight ?? 0;
+    expect(weight(hands, "wrist.extension")).toBeGreaterThan(weight(own, "wrist.extension"));
+    expect(weight(hands, "ankle.dorsiflexion")).toBeLessThan(weight(own, "ankle.dorsiflexion"));
+  });
+  it("may be parts of the body", () => {
+    const { needs } = before({ skillId: null, joints: ["thoracic"] });
+    expect(needs[0]!.motion.startsWith("thoracic.")).toBe(true);
   });
 });
 

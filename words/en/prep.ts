@@ -3,7 +3,9 @@ import { motionOf } from "#core/body/motions";
 import type { Breach } from "#core/prep/order";
 import { clock } from "#core/drill/dose";
 import type { KitItem } from "#core/drill/kit";
+import type { Need } from "#core/aim/priority";
 import type { PlanNote } from "#core/prep/plan";
+import type { Served } from "#core/prep/served";
 import type { Against, Because } from "#core/records/reasons";
 import { exposureNames } from "./exposures";
 import { listWords } from "./plain";
@@ -314,4 +316,20 @@ function foundWords({ found, motion: id, by, figure }: Extract<Because, { why: "
     case "sport":
       return `${what}: asked by ${by.replace("-", " ")}`;
   }
+}
+
+/** So many names, the first ones said. */
+const said = 4;
+
+/** What these minutes work on of all that is short, and what waits; nothing where all of it is worked on. */
+export function servedWords({ works, waits }: Served): string {
+  if (waits.length === 0) return "";
+  const all = works.length + waits.length;
+  const name = ({ motion: id, shortage }: Need): string =>
+    `${motion(id)}${shortage && shortage >= 0.5 ? ` (${Math.round(shortage)}° short)` : ""}`;
+  const some = (list: readonly Need[]) =>
+    `${list.slice(0, said).map(name).join(", ")}${list.length > said ? ` and ${list.length - said} more` : ""}`;
+  return works.length === 0
+    ? `${all} things are short; these minutes work on none of them.`
+    : `${all} things are short. These minutes work on ${some(works)}. Waits: ${some(waits)}.`;
 }

@@ -40,7 +40,7 @@ export function blankDrill(library: Library): Drill {
  * A drill of which only a typed line is known: it can be laid in a session at once, and is run when somebody has said
  * what it does to a body.
  */
-export function asWritten(
+export function drillAsWritten(
   library: Library,
   { name, amount }: { name: string; amount: Amount },
 ): Drill {

@@ -1,7 +1,7 @@
 import { useMemo, useState } from "react";
 import { JointId } from "#core/body/motions";
 import { Profile } from "#core/body/profiles";
-import { chiefFindings } from "#core/aim/findings";
+import { chiefFindings } from "#core/aim/body-findings";
 import { drillOf } from "#core/content/library";
 import { foundBecause } from "#core/prep/item";
 import { planPrep, type PlanRequest } from "#core/prep/plan";

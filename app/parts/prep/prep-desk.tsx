@@ -49,7 +49,8 @@ import { itemSpans, PrepStrip } from "./strip";
 import { useProof } from "./use-proof";
 import { noteWords } from "#words/prep";
 import { refusalWords } from "#words/acts";
-import { breachWords, notPermittedWords } from "#words/prep";
+import { servedBy } from "#core/prep/served";
+import { breachWords, notPermittedWords, servedWords } from "#words/prep";
 
 type DeskProps = {
   view: AthleteView;
@@ -124,6 +125,10 @@ const Desk = memo(function Desk({
   const [looked, setLooked] = useState<string | null>(null);
   const proof = useProof(question, looked === question ? request : null);
   const same = proof.status === "proven" && alike(proof.items, prep.items);
+  const served = useMemo(
+    () => servedWords(servedBy(prep.items, request.needs, view.library)),
+    [prep.items, request.needs, view.library],
+  );
   const mustMend = mustBeMended(broken);
   // Boxes and gaps are made to fit at once: there is nothing to choose.
   const byTheClock = Boolean(request.clocked ?? format.clocked ?? request.gaps ?? format.gaps);
@@ -151,6 +156,7 @@ const Desk = memo(function Desk({
         format={format}
         formats={view.library.formats}
         places={view.places}
+        skills={view.library.skills}
         editable={editable}
         plan={(changes) => act("plan-prep", { prep, changes })}
         ask={ask}
@@ -226,6 +232,7 @@ const Desk = memo(function Desk({
             : refusalWords(refused)}
         </p>
       ) : null}
+      {served ? <p className="mt-1 text-sm text-muted">{served}</p> : null}
       <BesideAim view={view} prep={prep} request={request} editable={editable} act={act} />
       {view.aim || request.needs.length > 0 ? null : (
         <p className="mt-2 border-l-4 border-tape bg-raised px-4 py-2">

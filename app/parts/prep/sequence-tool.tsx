@@ -9,7 +9,7 @@ import { readTyped } from "#core/prep/typed";
 import type { Prep } from "#core/records/records";
 import { breathWords } from "#words/breath";
 import type { DoAct } from "../use-act";
-import { asWritten } from "../library/own-drill";
+import { drillAsWritten } from "../library/own-drill";
 import { matcherOf, type Match } from "./match-drill";
 
 const example = `skip 2 min
@@ -141,7 +141,7 @@ export function SequenceTool({
                       <button
                         type="button"
                         className="quiet underlined"
-                        onClick={() => act("save-drill", { drill: asWritten(library, line) })}
+                        onClick={() => act("save-drill", { drill: drillAsWritten(library, line) })}
                       >
                         Keep as my own drill
                       </button>

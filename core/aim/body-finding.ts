@@ -3,7 +3,7 @@ import type { Profile } from "../body/profiles";
 import type { SportId } from "../body/sports";
 
 /** What was found of a body beside what an aim asks, each of one motion. */
-export type Finding = { motion: MotionId; weight: number } & (
+export type BodyFinding = { motion: MotionId; weight: number } & (
   | { found: "below-usual"; protocolId: string; value: number; usual: number; side: SideOf }
   | { found: "sides"; protocolId: string; shorter: "left" | "right"; difference: number }
   | { found: "seen"; protocolId: string; fault: string }

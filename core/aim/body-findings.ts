@@ -9,7 +9,7 @@ import type { Check } from "../records/records";
 import type { Need } from "./priority";
 import { faultRows } from "./faults";
 import { profileRows, type Profile } from "../body/profiles";
-import type { Finding, SideOf } from "./finding";
+import type { BodyFinding, SideOf } from "./body-finding";
 
 /** What each kind of finding weighs; an aim's limiter that is wholly missing weighs 1. Working figures. */
 const weighs = {
@@ -62,13 +62,13 @@ function shareBelow({ protocol, value }: Read): number {
     : 0;
 }
 
-function fromReading(read: Read): Finding[] {
+function fromReading(read: Read): BodyFinding[] {
   const { protocol, side, value, check } = read;
   const share = shareBelow(read);
   const usual = protocol.better === "more" ? protocol.usual[0] : protocol.usual[1];
   const screen = protocol.motion === null;
   const of = motionsOf(protocol);
-  const below = of.flatMap((motion): Finding[] =>
+  const below = of.flatMap((motion): BodyFinding[] =>
     share > 0
       ? [
           {
@@ -88,7 +88,7 @@ function fromReading(read: Read): Finding[] {
   const seen = check.seen.flatMap((fault) =>
     (faultRows[fault] ?? [])
       .filter((motion) => protocol.involves.includes(motion) || protocol.motion === null)
-      .map((motion): Finding => ({
+      .map((motion): BodyFinding => ({
         found: "seen",
         motion,
         weight: weighs.seen,
@@ -100,8 +100,8 @@ function fromReading(read: Read): Finding[] {
 }
 
 /** Left against right, only where the difference is real and worth acting on. */
-function fromSides(all: readonly Read[]): Finding[] {
-  return all.flatMap((left): Finding[] => {
+function fromSides(all: readonly Read[]): BodyFinding[] {
+  return all.flatMap((left): BodyFinding[] => {
     const right = all.find(
       (one) => one.protocol === left.protocol && one.mode === left.mode && one.side === "right",
     );
@@ -129,8 +129,8 @@ function fromSides(all: readonly Read[]): Finding[] {
 }
 
 /** Where the joint goes much further than the muscles take it: that asks for strength at the end, not for stretching. */
-function fromModes(all: readonly Read[]): Finding[] {
-  return all.flatMap((passive): Finding[] => {
+function fromModes(all: readonly Read[]): BodyFinding[] {
+  return all.flatMap((passive): BodyFinding[] => {
     const { protocol, side, value } = passive;
     const active = all.find(
       (one) => one.protocol === protocol && one.side === side && one.mode === "active",
@@ -151,18 +151,18 @@ export type Lives = {
   sports: readonly SportId[];
 };
 
-function fromLife({ areas, profiles, sports }: Lives): Finding[] {
+function fromLife({ areas, profiles, sports }: Lives): BodyFinding[] {
   return [
     ...areas.flatMap((joint) =>
       MotionId.options
         .filter((motion) => motionOf(motion).joint === joint)
-        .map((motion): Finding => ({ found: "area", motion, weight: weighs.area, joint })),
+        .map((motion): BodyFinding => ({ found: "area", motion, weight: weighs.area, joint })),
     ),
     ...profiles.flatMap((profile) =>
-      profileRows[profile].map((row): Finding => ({ found: "profile", ...row, profile })),
+      profileRows[profile].map((row): BodyFinding => ({ found: "profile", ...row, profile })),
     ),
     ...sports.flatMap((sport) =>
-      sportRows[sport].asks.map((motion): Finding => ({
+      sportRows[sport].asks.map((motion): BodyFinding => ({
         found: "sport",
         motion,
         weight: weighs.sport,
@@ -173,12 +173,12 @@ function fromLife({ areas, profiles, sports }: Lives): Finding[] {
 }
 
 /** Everything that was found of a body on a day, the weightiest first: checks, ticked faults, sides, modes, how it lives. */
-export function findingsOf(
+export function bodyFindings(
   checks: readonly Check[],
   library: Pick<Library, "protocols">,
   on: string,
   lives: Lives,
-): Finding[] {
+): BodyFinding[] {
   const all = readings(checks, library, on);
   return [
     ...all.flatMap(fromReading),
@@ -189,12 +189,15 @@ export function findingsOf(
 }
 
 /** What an aim's own gap says already: how much there is of a motion, and how the sides differ in it. */
-const isOfGap = ({ found }: Finding): boolean => found === "below-usual" || found === "sides";
+const isOfGap = ({ found }: BodyFinding): boolean => found === "below-usual" || found === "sides";
 
 /** The weightiest finding of every motion, without what the aim's own gaps say already. */
-export function chiefFindings(needs: readonly Need[], findings: readonly Finding[]): Finding[] {
+export function chiefFindings(
+  needs: readonly Need[],
+  findings: readonly BodyFinding[],
+): BodyFinding[] {
   const asked = new Set(needs.map(({ motion }) => motion));
-  const chief = new Map<MotionId, Finding>();
+  const chief = new Map<MotionId, BodyFinding>();
   for (const finding of findings)
     if (
       !(isOfGap(finding) && asked.has(finding.motion)) &&
@@ -208,7 +211,7 @@ export function chiefFindings(needs: readonly Need[], findings: readonly Finding
  * An aim's needs with what was found beside them. Each motion's weightiest finding counts, added to what the aim asks of
  * it; a motion that no aim asks becomes a need of its own.
  */
-export function withFindings(needs: readonly Need[], findings: readonly Finding[]): Need[] {
+export function withFindings(needs: readonly Need[], findings: readonly BodyFinding[]): Need[] {
   const chief = chiefFindings(needs, findings);
   const known = needs.map((need): Need => {
     const finding = chief.find(({ motion }) => motion === need.motion);

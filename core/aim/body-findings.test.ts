@@ -6,11 +6,11 @@ import { check } from "../test/people";
 import { asked, needsFor, placeWith } from "../test/planning";
 import type { Check } from "../records/records";
 import { faultRows } from "./faults";
-import { findingsOf, withFindings } from "./findings";
+import { bodyFindings, withFindings } from "./body-findings";
 
 const nothing = { areas: [], profiles: [], sports: [] } as const;
-const found = (checks: readonly Check[], lives: Parameters<typeof findingsOf>[3] = nothing) =>
-  findingsOf(checks, library, "2026-11-24", lives);
+const found = (checks: readonly Check[], lives: Parameters<typeof bodyFindings>[3] = nothing) =>
+  bodyFindings(checks, library, "2026-11-24", lives);
 const inward = (side: "left" | "right", degrees: number, over: Partial<Check> = {}) =>
   check({ protocolId: "shoulder-rotation-in", side, trials: [degrees, degrees], ...over });
 
