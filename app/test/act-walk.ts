@@ -170,6 +170,12 @@ const acts: Record<string, () => Promise<unknown>> = {
     }),
   "keep as own": async () =>
     perform("keep-own-prep", { athleteId: who, prep: await prepNow(), name: "Ours" }),
+  "hang own": async () =>
+    perform("hang-own-prep", {
+      athleteId: who,
+      ownId: (await look()).ownPreps[0]!.id,
+      standing: { kind: "warm-up", weekdays: [] },
+    }),
   "use own": async () =>
     perform("use-own-prep", {
       ...of(await look()),

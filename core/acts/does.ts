@@ -86,7 +86,8 @@ export type Does =
         | "drill"
         | "add-drill"
         | "keep-own-prep"
-        | "use-own-prep";
+        | "use-own-prep"
+        | "hang-own-prep";
       name: string;
     }
   | { does: "checks" | "keep-preps"; count: number }

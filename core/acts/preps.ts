@@ -20,7 +20,7 @@ import { uniquely } from "../prep/whole";
 import { Breath, Prep, PrepItem } from "../records/records";
 import { beginRun, throughTheGate } from "../run/begin";
 import { memberOf } from "../run/group";
-import { asWritten, newPrep, planned, refitted, requestOf } from "../situation/planning";
+import { asWritten, newPrep, planned, proposed, refitted, requestOf } from "../situation/planning";
 import type { Situation } from "../situation/situation";
 import type { Refusal } from "./refusal";
 import { does, gone, nothing, Of, rule, type Outcome, type Scene } from "./act";
@@ -422,6 +422,24 @@ const useOwnPrep = rule({
   },
 });
 
+/** Hangs an own prep on a kind of session of the week, or takes it off; one hangs on a kind at a time. */
+const hangOwnPrep = rule({
+  sent: Of.extend({ ownId: z.string(), standing: Prep.shape.standing.unwrap() }),
+  decide: (scene, { athleteId, ownId, standing }) => {
+    const own = scene.get("prep", ownId);
+    if (!own) return gone("prep");
+    const others = scene
+      .situation(athleteId)
+      .ownPreps.filter(
+        (one) => one.id !== ownId && standing !== null && one.standing?.kind === standing.kind,
+      );
+    return does({ does: "hang-own-prep", name: own.own }, [
+      { ...own, standing },
+      ...others.map((one) => ({ ...one, standing: null })),
+    ]);
+  },
+});
+
 const removeOwnPrep = rule({
   sent: z.object({ ownId: z.string() }),
   decide: (scene, { ownId }) =>
@@ -440,7 +458,7 @@ const keepPreps = rule({
 const prepOfToday = (situation: Situation, scene: Scene): Prep =>
   situation.preps.find(
     (prep) => prep.on === scene.today && !situation.logs.some(({ prepId }) => prepId === prep.id),
-  ) ?? planned(situation, newPrep(situation, scene.today, scene.newId("prep"))).prep;
+  ) ?? proposed(situation, newPrep(situation, scene.today, scene.newId("prep")));
 
 /**
  * Keeps the prep and opens a run of it. A run under way is not started twice, and a prep that breaks a rule not at
@@ -500,6 +518,7 @@ export const prepActs = {
   "set-aside": setAside,
   "keep-own-prep": keepOwnPrep,
   "use-own-prep": useOwnPrep,
+  "hang-own-prep": hangOwnPrep,
   "remove-own-prep": removeOwnPrep,
   "keep-preps": keepPreps,
   "start-run": startRun,

@@ -18,6 +18,7 @@ export const blankPrep = (
   turn: 0,
   sequence: false,
   own: "",
+  standing: null,
   items: [],
   dropped: [],
   ...fields,

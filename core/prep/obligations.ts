@@ -72,12 +72,19 @@ export function coversOf(options: readonly Option[], terms: ModelTerms, top: num
           worth.complaint,
           (drill) => kinds.includes(drill.kind) && mainlyFor(drill, tissues),
         );
-      for (const { name, motions } of strengthen)
+      for (const { name, motions } of strengthen) {
+        // Lifting against something, where there is a drill of it; else its own strength.
+        const kinds = options.some(
+          ({ drill }) => drill.kind === "strength" && mainlyFor(drill, motions),
+        )
+          ? strengthKinds.slice(0, 1)
+          : strengthKinds;
         add(
           `${joint}:${name}`,
           worth.complaint,
-          (drill) => strengthKinds.includes(drill.kind) && mainlyFor(drill, motions),
+          (drill) => kinds.includes(drill.kind) && mainlyFor(drill, motions),
         );
+      }
     }
   for (const segment of format.segments)
     if (segment.fewest > 0)

@@ -15,7 +15,7 @@ import { BodyPlace } from "../body/sites";
 import { Clocked, Format, Gaps } from "../content/format";
 import { Against, Because } from "./reasons";
 import { Advice, SomeSchools } from "../content/schools";
-import { Season } from "./training";
+import { Season, SlotKind } from "./training";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
 export const recordsVersion = 6;
@@ -219,6 +219,11 @@ export const Prep = z.object({
   sequence: z.boolean().default(false),
   /** Its name where it is kept as the athlete's own, to be used on any day; empty for the prep of a day. */
   own: z.string().max(60).default(""),
+  /** An own prep that hangs on the week: what it stands for, on these weekdays (0 is Monday) or on every day. */
+  standing: z
+    .object({ kind: SlotKind, weekdays: z.array(z.int().min(0).max(6)).max(7) })
+    .nullable()
+    .default(null),
   items: z.array(PrepItem),
   /** Drills the user dropped, so that a new plan leaves them out. */
   dropped: z.array(Id),

@@ -12,7 +12,9 @@ import { blankPrep } from "../prep/blank";
 import { fillExactly } from "../prep/fill";
 import { planPrep, type Plan, type PlanRequest } from "../prep/plan";
 import { requestFor } from "../prep/request";
+import { carriedOn } from "../prep/sequence";
 import { another } from "../prep/variants";
+import { getISODay, parseISO } from "date-fns";
 import { prepSeconds } from "../prep/timeline";
 import { daysBetween } from "../dates/days";
 import { prepTerms } from "../schedule/prep-terms";
@@ -153,7 +155,7 @@ export function prepShown(
   if (kept) return { prep: kept, kept: true };
   if (on !== situation.today) return { prep: null, kept: false };
   const blank = slot ? prepOfSlot(situation, slot) : newPrep(situation, on, id);
-  return { prep: planned(situation, blank).prep, kept: false };
+  return { prep: proposed(situation, blank), kept: false };
 }
 
 /** The prep with its items planned anew; what is locked stays. */
@@ -202,6 +204,8 @@ export const waitingOn = (situation: Situation, on: string): Slot[] =>
 /** The prep that a slot becomes: its own minutes, place and shape, to be planned. */
 export function prepOfSlot(situation: Situation, slot: Slot): Prep {
   const { doses, format, warm } = sessionKinds[slot.kind];
+  const standing = situation.ownPreps.find((own) => standsOn(own, slot));
+  if (standing) return laidOn(situation, standing, slot);
   return blankPrep({
     id: slot.id,
     athleteId: situation.athlete.id,
@@ -214,6 +218,27 @@ export function prepOfSlot(situation: Situation, slot: Slot): Prep {
     alreadyWarm: warm,
   });
 }
+
+/** Whether a prep of one's own hangs on a slot. */
+const standsOn = ({ standing }: Prep, { kind, on }: Slot): boolean =>
+  standing !== null &&
+  standing.kind === kind &&
+  (standing.weekdays.length === 0 || standing.weekdays.includes((getISODay(parseISO(on)) + 6) % 7));
+
+/** A standing prep as it is done on a day: carried on by the log, drill by drill. */
+function laidOn(situation: Situation, own: Prep, { id, on, placeId }: Slot): Prep {
+  const prep = { ...own, id, on, placeId: placeId ?? own.placeId, own: "", standing: null };
+  const { nextSteps } = requestOf(situation, { ...prep, items: [] });
+  return asWritten(situation.library, {
+    ...prep,
+    sequence: true,
+    items: carriedOn(own.items, nextSteps),
+  });
+}
+
+/** What is proposed: a standing prep as it is, anything else planned. */
+export const proposed = (situation: Situation, blank: Prep): Prep =>
+  blank.items.length > 0 ? blank : planned(situation, blank).prep;
 
 /**
  * An empty prep for a day, to be planned: what waits there first, except what is so light that nobody looks for it;

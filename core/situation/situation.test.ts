@@ -7,9 +7,10 @@ import { generateTroupe } from "../sample/generate";
 import { secondsDone } from "../doses/ledger";
 import { secondsFor } from "../progress/soreness";
 import { stretchDays } from "../doses/stretch-days";
-import { log, logItem } from "../test/people";
+import { prepSeconds } from "../prep/timeline";
+import { item, log, logItem } from "../test/people";
 import { stepsOn } from "./next-steps";
-import { newPrep, requestOf } from "./planning";
+import { newPrep, prepOfSlot, proposed, requestOf } from "./planning";
 import { situationOf, type Situation } from "./situation";
 
 const day = "2026-11-24";
@@ -122,6 +123,35 @@ describe("what is trained next", () => {
   it("may be parts of the body", () => {
     const { needs } = before({ skillId: null, joints: ["thoracic"] });
     expect(needs[0]!.motion.startsWith("thoracic.")).toBe(true);
+  });
+});
+
+describe("a prep that hangs on the week", () => {
+  const situation = sceneOf("odalys");
+  const slot = situation.season!.slots.find(({ kind, on }) => kind === "warm-up" && on >= day)!;
+  const own: Prep = {
+    ...newPrep(situation, day, "own"),
+    id: "own",
+    own: "The warm-up on the wall",
+    items: [
+      item("side-bends", { type: "reps", sets: 1, reps: 8, tempo: 3, rest: 0 }),
+      item("pulse", { type: "time", sets: 1, seconds: 120, rest: 0 }),
+    ],
+  };
+  const on = (standing: Prep["standing"]) =>
+    prepOfSlot({ ...situation, ownPreps: [{ ...own, standing }] }, slot);
+  it("is what its session becomes, in its own order and minutes", () => {
+    const prep = on({ kind: "warm-up", weekdays: [] });
+    expect(prep.items.map(({ drillId }) => drillId)).toEqual(["side-bends", "pulse"]);
+    expect(prep).toMatchObject({ id: slot.id, on: slot.on, own: "", sequence: true });
+    expect(prep.budget).toBe(prepSeconds(prep.items, library, prep.handOver));
+    expect(proposed(situation, prep)).toEqual(prep);
+  });
+  it("only on its kind, and on its days", () => {
+    expect(on({ kind: "mobility", weekdays: [] }).items).toEqual([]);
+    const weekday = (new Date(`${slot.on}T12:00:00Z`).getUTCDay() + 6) % 7;
+    expect(on({ kind: "warm-up", weekdays: [weekday] }).items).toHaveLength(2);
+    expect(on({ kind: "warm-up", weekdays: [(weekday + 1) % 7] }).items).toEqual([]);
   });
 });
 

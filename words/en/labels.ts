@@ -31,6 +31,8 @@ function doesWords(what: Does): string {
       return `keep ${what.name}`;
     case "use-own-prep":
       return `use ${what.name}`;
+    case "hang-own-prep":
+      return `hang ${what.name} on the week`;
     case "checks":
       return many(what.count, "check");
     case "keep-preps":

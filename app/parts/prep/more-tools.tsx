@@ -7,7 +7,9 @@ import type { Format } from "#core/content/format";
 import type { PlanRequest } from "#core/prep/plan";
 import { variantsOf } from "#core/prep/variants";
 import { plusDays } from "#core/dates/days";
+import { SlotKind } from "#core/records/training";
 import { shortDay } from "#words/days";
+import { slotWords } from "#words/slots";
 import { newId } from "../../clock";
 import { CopyTool } from "./copy-tool";
 import { FormatEditor } from "./format-editor";
@@ -70,6 +72,15 @@ export function MoreTools({
   );
 }
 
+const weekdayNames = ["Mo", "Tu", "We", "Th", "Fr", "Sa", "Su"];
+
+/** The days with one ticked or not; none named is every day. */
+function onDays(days: readonly number[], weekday: number, on: boolean): number[] {
+  const all = days.length === 0 ? weekdayNames.map((_, n) => n) : days;
+  const next = on ? [...new Set([...all, weekday])] : all.filter((one) => one !== weekday);
+  return next.length === weekdayNames.length ? [] : next.sort();
+}
+
 /** The athlete's own preps, kept under a name: this one, and those there are. */
 function OwnPreps({
   prep,
@@ -119,6 +130,59 @@ function OwnPreps({
               >
                 Use it today
               </button>
+              <label className="flex items-center gap-2 text-sm">
+                Hangs on
+                <select
+                  className="field !min-h-9"
+                  value={own.standing?.kind ?? ""}
+                  onChange={(event) => {
+                    const kind = SlotKind.options.find((one) => one === event.target.value);
+                    act("hang-own-prep", {
+                      ownId: own.id,
+                      standing: kind ? { kind, weekdays: own.standing?.weekdays ?? [] } : null,
+                    });
+                  }}
+                >
+                  <option value="">nothing</option>
+                  {SlotKind.options
+                    .filter((kind) => kind !== "check")
+                    .map((kind) => (
+                      <option key={kind} value={kind}>
+                        every {slotWords[kind]}
+                      </option>
+                    ))}
+                </select>
+              </label>
+              {own.standing ? (
+                <span className="flex gap-x-2 text-sm" role="group" aria-label="On which days">
+                  {weekdayNames.map((name, weekday) => (
+                    <label key={name} className="flex min-h-9 items-center gap-1">
+                      <input
+                        type="checkbox"
+                        className="size-4 accent-[var(--spruce)]"
+                        checked={
+                          own.standing!.weekdays.length === 0 ||
+                          own.standing!.weekdays.includes(weekday)
+                        }
+                        onChange={(event) =>
+                          act("hang-own-prep", {
+                            ownId: own.id,
+                            standing: {
+                              kind: own.standing!.kind,
+                              weekdays: onDays(
+                                own.standing!.weekdays,
+                                weekday,
+                                event.target.checked,
+                              ),
+                            },
+                          })
+                        }
+                      />
+                      {name}
+                    </label>
+                  ))}
+                </span>
+              ) : null}
               <button
                 type="button"
                 className="quiet underlined"

@@ -194,7 +194,6 @@ const Desk = memo(function Desk({
           ) : null}
         </p>
       ) : null}
-      <p className="no-print mt-1 text-sm text-muted">{format.lead}</p>
       <FormatFields
         prep={prep}
         format={format}
