@@ -399,3 +399,26 @@ test("until loose counts up, one tap ends it, and what it took is in the log", a
   }).toPass();
   await expect(page.getByText(/^set|5 times|set up/).first()).toBeVisible();
 });
+
+test("a number a day is spread over the sessions of the day, and a same total is one press", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/wren/prep");
+  await page.getByRole("button", { name: "Type a session" }).click();
+  await page.getByLabel("A line an item, in your order").fill("skip 1 min\nside bends 2 x 10");
+  await page.getByRole("button", { name: "Use this session" }).click();
+  await page.getByRole("button", { name: "Rung and dose of Side bends" }).click();
+  await page.getByRole("button", { name: "= 4 × 5" }).click();
+  await expect(page.getByRole("button", { name: "= 10 × 2" })).toBeVisible();
+  await page.getByRole("textbox", { name: "a day in all" }).fill("100");
+  await page.keyboard.press("Enter");
+  const line = page.getByRole("list", { name: "Numbers a day" });
+  await expect(line).toContainText(/Side bends: 100 a day, 0 done, (20|40) here, (80|60) left/);
+  await page.getByRole("button", { name: "Put them here" }).click();
+  await expect(line).toContainText(/here, (0|5|10) left/);
+  await page
+    .getByRole("navigation", { name: "Preps of the day" })
+    .getByText(/fillers/)
+    .click();
+  await expect(line).toContainText("Side bends: 100 a day, 0 done, 0 here, 100 left");
+});

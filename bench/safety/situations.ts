@@ -90,6 +90,7 @@ function athleteBy(dice: Dice, places: readonly BodyPlace[]): Athlete {
     },
     areas: [],
     profiles: [],
+    quotas: [],
     flagged: dice.unit() < 0.3 ? ["wrist"] : [],
     nextChosen: [],
   };

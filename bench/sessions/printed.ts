@@ -49,6 +49,7 @@ function athleteOf({ sport, level, age = 28 }: Ask): Athlete {
     schools: {},
     areas: [],
     profiles: [],
+    quotas: [],
     flagged: [],
     nextChosen:
       level === 0

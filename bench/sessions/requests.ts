@@ -57,6 +57,7 @@ function athleteBy(dice: Dice, sport: SportId | null): Athlete {
     schools: {},
     areas: [],
     profiles: [],
+    quotas: [],
     flagged: [],
     nextChosen:
       level === 0

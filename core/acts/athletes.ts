@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { Athlete } from "../records/athlete";
+import { Athlete, Quota } from "../records/athlete";
 import { Place } from "../records/records";
 import { JointId } from "../body/motions";
 import { Profile } from "../body/profiles";
@@ -35,6 +35,7 @@ const saveAthlete = rule({
           schools: {},
           areas: [],
           profiles: [],
+          quotas: [],
           flagged: [],
           nextChosen: [],
         };
@@ -79,7 +80,21 @@ const setLives = rule({
   },
 });
 
+/** A daily number of a drill, or none any more. */
+const setQuota = rule({
+  sent: Of.extend({ drillId: z.string(), reps: Quota.shape.reps.nullable() }),
+  decide: (scene, { athleteId, drillId, reps }) => {
+    const athlete = scene.get("athlete", athleteId);
+    if (!athlete) return gone("athlete");
+    const others = athlete.quotas.filter((one) => one.drillId !== drillId);
+    return does({ does: "set-quota" }, [
+      { ...athlete, quotas: reps === null ? others : [...others, { drillId, reps }] },
+    ]);
+  },
+});
+
 export const athleteActs = {
+  "set-quota": setQuota,
   "set-lives": setLives,
   "save-athlete": saveAthlete,
   "archive-athlete": archiveAthlete,

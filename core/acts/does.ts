@@ -48,6 +48,7 @@ export type Does =
         | "both-sides-alike"
         | "fit-minutes"
         | "set-lives"
+        | "set-quota"
         | "take-better"
         | "lay-sequence"
         | "repeat-drill"

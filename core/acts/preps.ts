@@ -16,6 +16,7 @@ import { formatFor } from "../prep/request";
 import { retimed } from "../prep/retime";
 import { carriedOn, laid } from "../prep/sequence";
 import { readTyped } from "../prep/typed";
+import { quotasToday } from "../progress/quota";
 import { uniquely } from "../prep/whole";
 import { Breath, Prep, PrepItem } from "../records/records";
 import { beginRun, throughTheGate } from "../run/begin";
@@ -44,7 +45,7 @@ const Changes = z
     handOver: z.int().min(0).max(600),
     clocked: Clocked.nullable(),
     gaps: Gaps.nullable(),
-    ramp: z.object({ drillId: z.string(), rungId: z.string() }).nullable(),
+    ramp: Prep.shape.ramp.unwrap(),
     turn: z.int().min(0),
     next: Prep.shape.next.unwrap(),
   })
@@ -258,6 +259,52 @@ const setBreath = rule({
       item.id === sent.itemId ? { ...item, breath: sent.breath } : item,
     );
     return does({ does: "set-breath" }, [
+      asWritten(scene.library, { ...prep, items, touched: true }),
+    ]);
+  },
+});
+
+/** The sets in which so many repetitions are done, at most so many at once. */
+const quotaSet = 25;
+
+/** Puts what is left of a daily number at the end of the prep, in sets that can be done. */
+const putQuota = rule({
+  sent: Sent.extend({ drillId: z.string() }),
+  decide: (scene, sent) => {
+    const prep = latest(scene, sent);
+    const situation = scene.situation(sent.athleteId);
+    const { quotas } = situation.athlete;
+    const [today] = quotasToday(
+      quotas.filter(({ drillId }) => drillId === sent.drillId),
+      situation.logs,
+      prep.items,
+      scene.library,
+      prep.on,
+    );
+    const drill = drillOf(scene.library, sent.drillId);
+    if (!today || today.left === 0 || !drill) return nothing;
+    const request = requestOf(situation, prep);
+    const found = eligibility(drill, {
+      ...request,
+      dropped: [],
+      format: { ...request.format, serves: "every-joint" },
+    });
+    if (!("places" in found))
+      return { refused: { why: "not-permitted", drill: drill.name, against: [found.reason] } };
+    const place = found.places[0]!;
+    const item = itemFrom(place, place.dose, request);
+    const times = Math.max(1, item.sides.length);
+    const each = Math.min(quotaSet, Math.ceil(today.left / times));
+    const sets = Math.min(12, Math.max(1, Math.floor(today.left / times / each)));
+    const dose: Dose = {
+      type: "reps",
+      sets,
+      reps: each,
+      tempo: place.dose.type === "reps" ? place.dose.tempo : 2,
+      rest: sets > 1 ? 20 : 0,
+    };
+    const items = uniquely([...prep.items, { ...item, dose }]);
+    return does({ does: "add-drill", name: drill.name }, [
       asWritten(scene.library, { ...prep, items, touched: true }),
     ]);
   },
@@ -512,6 +559,7 @@ export const prepActs = {
   "set-more": setMore,
   "fit-minutes": fitMinutes,
   "lay-sequence": laySequence,
+  "put-quota": putQuota,
   "repeat-drill": repeatDrill,
   "set-breath": setBreath,
   "take-better": takeBetter,

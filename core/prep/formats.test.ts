@@ -39,6 +39,22 @@ describe("worked examples", () => {
     expect(rampSum(rampOf(drill("pull-ramp"), "row-low"))).toBe("4 + 15 = 19");
     expect(rampSum(rampOf(drill("pull-ramp"), "row-high"))).toBe("15");
   });
+  it("work sets as somebody says them: 4 × 4 on the third rung is 4 + 4 + 16 = 24, on the second 4 + 16", () => {
+    const work = { sets: 4, reps: 4 };
+    const [, second, third] = drill("pull-ramp").rungs;
+    expect(rampSum(rampOf(drill("pull-ramp"), third!.id, work))).toBe("4 + 4 + 16 = 24");
+    expect(rampSum(rampOf(drill("pull-ramp"), second!.id, work))).toBe("4 + 16 = 20");
+    const plan = planPrep(
+      asked("handstand", "general-specific", {
+        body: seasoned,
+        budget: 900,
+        place: placeWith(["bar", "box"]),
+        ramp: { drillId: "pull-ramp", rungId: third!.id, work },
+      }),
+    );
+    expect(plan.items.at(-1)!.dose).toMatchObject({ sets: 4, reps: 4 });
+    expect(plan.seconds).toBe(900);
+  });
   it("contract–relax 3 × (10 + 30) on both sides, with set-up and the change of side", () => {
     const deepen = drill("hip-flexor-deepen");
     const dose = { type: "contract-relax" as const, rounds: 3, contract: 10, deepen: 30 };

@@ -19,7 +19,7 @@ import { arrange } from "./arrange";
 import { fillExactly } from "./fill";
 import { handsBefore, readies, readyAfter, unready, unreadyParts } from "./hands-first";
 import { held } from "./permit";
-import { rampItems } from "./ramp";
+import { rampItems, type RampWork } from "./ramp";
 import { tolerance, uniquely } from "./whole";
 import type { Against } from "../records/reasons";
 import { changePosition, itemSeconds, prepSeconds } from "./timeline";
@@ -53,7 +53,7 @@ export type PlanRequest = PlanTerms & {
   /** Over the format's own. */
   clocked?: Clocked | null;
   gaps?: Gaps | null;
-  ramp?: { drillId: string; rungId: string } | null;
+  ramp?: { drillId: string; rungId: string; work?: RampWork | undefined } | null;
   /** How often the instant answer is gone over; 0 is quickest. */
   rounds?: number;
 };

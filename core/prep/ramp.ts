@@ -14,18 +14,23 @@ const steps = [
   { easier: 0, sets: 3, reps: 5 },
 ] as const;
 
+/** The work sets, where somebody has said them: as many as they say, instead of 3 × 5. */
+export type RampWork = { sets: number; reps: number };
+
 export type RampStep = { rungId: string; name: string; easier: number; sets: number; reps: number };
 
 /**
  * The sets that lead up to the work on a rung: 2 × 2 two rungs easier where there is one, 2 × 2 one rung
  * easier, then 3 × 5.
+ * @param said the work sets that somebody has said
  * @example rampOf(pull, "feet-down") // 2 × 2, 2 × 2, 3 × 5: 23 repetitions
  */
-export function rampOf(drill: Drill, rungId: string): RampStep[] {
+export function rampOf(drill: Drill, rungId: string, said?: RampWork): RampStep[] {
   const work = drill.rungs.indexOf(rungOf(drill, rungId));
   return steps.flatMap(({ easier, sets, reps }) => {
     const rung = drill.rungs[work - easier];
-    return rung ? [{ rungId: rung.id, name: rung.name, easier, sets, reps }] : [];
+    const own = easier === 0 && said ? said : { sets, reps };
+    return rung ? [{ rungId: rung.id, name: rung.name, easier, ...own }] : [];
   });
 }
 
@@ -44,10 +49,15 @@ const tempo = 4;
  * The ramp that may be done here: up to the highest permitted rung that is not above the one chosen, by permitted
  * rungs alone. Empty where none is.
  */
-export function permittedRamp(drill: Drill, rungId: string, terms: GateTerms): RampStep[] {
+export function permittedRamp(
+  drill: Drill,
+  rungId: string,
+  terms: GateTerms,
+  said?: RampWork,
+): RampStep[] {
   const work = permittedDown(drill, rungOf(drill, rungId), terms);
   if (!work) return [];
-  return rampOf(drill, work.id).filter(
+  return rampOf(drill, work.id, said).filter(
     (step) => against(terms, { drill, rung: rungOf(drill, step.rungId) }).length === 0,
   );
 }
@@ -61,11 +71,20 @@ const rampSeconds = (drill: Drill, ramp: readonly RampStep[]): number =>
   ramp.reduce((sum, step) => sum + stepSeconds(drill, step), 0);
 
 /** The ramp as far as the minutes go: fewer work sets first, then without its easiest step. */
-function inMinutes(drill: Drill, ramp: readonly RampStep[], seconds: number): RampStep[] {
+function inMinutes(
+  drill: Drill,
+  ramp: readonly RampStep[],
+  seconds: number,
+  said: boolean,
+): RampStep[] {
   let now = [...ramp];
-  while (now.length > 0 && rampSeconds(drill, now) > seconds) {
+  // Work sets that somebody has said are done as said: only what leads up to them gives way.
+  while (now.length > (said ? 1 : 0) && rampSeconds(drill, now) > seconds) {
     const last = now.at(-1)!;
-    now = last.sets > 1 ? [...now.slice(0, -1), { ...last, sets: last.sets - 1 }] : now.slice(1);
+    now =
+      last.sets > 1 && !said
+        ? [...now.slice(0, -1), { ...last, sets: last.sets - 1 }]
+        : now.slice(1);
   }
   return now;
 }
@@ -76,10 +95,11 @@ export function rampItems(request: PlanRequest): PrepItem[] {
   if (!format.ramp || !ramp) return [];
   const drill = drillOf(library, ramp.drillId);
   if (!drill) return [];
-  const allowed = permittedRamp(drill, ramp.rungId, request).filter(
+  const allowed = permittedRamp(drill, ramp.rungId, request, ramp.work).filter(
     ({ rungId }) => !(request.noDeep && isDeep(drill, rungOf(drill, rungId))),
   );
-  const steps = inMinutes(drill, allowed, mostOfRamp * (request.budget - (request.handOver ?? 0)));
+  const room = mostOfRamp * (request.budget - (request.handOver ?? 0));
+  const steps = inMinutes(drill, allowed, room, ramp.work !== undefined);
   return steps.flatMap(({ rungId, easier, sets, reps }): PrepItem[] => {
     const id = `${drill.id}~${rungId}`;
     if (kept.some((item) => item.id === id)) return [];

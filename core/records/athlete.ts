@@ -77,6 +77,10 @@ export const NextChosen = z.object({
 });
 export type NextChosen = z.infer<typeof NextChosen>;
 
+/** So many repetitions of a drill a day, spread over whatever sessions there are. */
+export const Quota = z.object({ drillId: Id, reps: z.int().min(5).max(1000) });
+export type Quota = z.infer<typeof Quota>;
+
 export const Athlete = z.object({
   kind: z.literal("athlete"),
   id: Id,
@@ -112,6 +116,7 @@ export const Athlete = z.object({
   /** Joints that are worked for whatever the aim is, and how the body lives. */
   areas: z.array(JointId).default([]),
   profiles: z.array(Profile).default([]),
+  quotas: z.array(Quota).max(20).default([]),
   nextChosen: z.array(NextChosen).default([]),
 });
 export type Athlete = z.infer<typeof Athlete>;

@@ -205,7 +205,15 @@ export const Prep = z.object({
   clocked: Clocked.nullable().default(null),
   gaps: Gaps.nullable().default(null),
   /** The ladder its ramp goes up, and the rung of the work sets. */
-  ramp: z.object({ drillId: Id, rungId: Id }).nullable().default(null),
+  ramp: z
+    .object({
+      drillId: Id,
+      rungId: Id,
+      /** The work sets, where they are not 3 × 5. */
+      work: z.object({ sets: z.int().min(1).max(10), reps: z.int().min(1).max(50) }).optional(),
+    })
+    .nullable()
+    .default(null),
   /** What is trained right after it: a skill, or joints; null where it is the aim. */
   next: z
     .object({ skillId: Id.nullable(), joints: z.array(JointId).max(12) })

@@ -292,6 +292,7 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
     clearances: [],
     areas: [],
     profiles: [],
+    quotas: [],
     nextChosen: [],
     absences: sick,
     archived: false,

@@ -32,6 +32,7 @@ export const athlete = (over: Partial<Athlete> = {}): Athlete => ({
   schools: {},
   areas: [],
   profiles: [],
+  quotas: [],
   flagged: [],
   nextChosen: [],
   ...over,

@@ -1,5 +1,6 @@
 import type { Dose } from "#core/drill/dose";
-import { clock } from "#core/drill/dose";
+import { clock, writeDose } from "#core/drill/dose";
+import { nextSameTotal } from "#core/drill/same-total";
 import { rungOf, type Drill, type Rung } from "#core/drill/drill";
 import type { PrepItem } from "#core/records/records";
 import { Stepper } from "./stepper";
@@ -23,6 +24,7 @@ export function DoseEditor({
   const { dose } = item;
   const rung = rungOf(drill, item.rungId);
   const set = (next: Dose) => edit({ dose: next });
+  const other = nextSameTotal(dose);
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
       <label className="flex items-center gap-2 text-sm">
@@ -43,6 +45,16 @@ export function DoseEditor({
           })}
         </select>
       </label>
+      {other ? (
+        <button
+          type="button"
+          className="quiet underlined"
+          title="The same total in other sets"
+          onClick={() => set(other)}
+        >
+          = {writeDose(other)}
+        </button>
+      ) : null}
       {children}
       {dose.type === "contract-relax" ? (
         <>

@@ -200,7 +200,11 @@ function RampFields({
     ({ kind, rungs }) => (kind === "strength" || kind === "skill") && rungs.length >= 4,
   );
   const drill = prep.ramp ? drillOf(library, prep.ramp.drillId) : undefined;
-  const ramp = drill && prep.ramp ? permittedRamp(drill, prep.ramp.rungId, gate) : [];
+  const ramp =
+    drill && prep.ramp ? permittedRamp(drill, prep.ramp.rungId, gate, prep.ramp.work) : [];
+  const work = prep.ramp?.work ?? { sets: 3, reps: 5 };
+  const say = (changes: Partial<typeof work>) =>
+    prep.ramp ? plan({ ramp: { ...prep.ramp, work: { ...work, ...changes } } }) : undefined;
   const choose = (drillId: string) => {
     const chosen = drillOf(library, drillId);
     const usual = chosen?.rungs[Math.min(2, chosen.rungs.length - 1)];
@@ -231,9 +235,7 @@ function RampFields({
             <select
               className="field"
               value={rungOf(drill, prep.ramp.rungId).id}
-              onChange={(event) =>
-                plan({ ramp: { drillId: drill.id, rungId: event.target.value } })
-              }
+              onChange={(event) => plan({ ramp: { ...prep.ramp!, rungId: event.target.value } })}
             >
               {drill.rungs.map((rung) => {
                 const against = kept(drill, rung);
@@ -246,6 +248,18 @@ function RampFields({
               })}
             </select>
           </label>
+        ) : null}
+        {drill ? (
+          <>
+            <Stepper name="sets" value={work.sets} from={1} to={10} set={(sets) => say({ sets })} />
+            <Stepper
+              name="times"
+              value={work.reps}
+              from={1}
+              to={50}
+              set={(reps) => say({ reps })}
+            />
+          </>
         ) : null}
         {drill ? <DoneAlready drill={drill} gate={gate} vouch={vouch} /> : null}
       </p>

@@ -41,6 +41,7 @@ import type { Vouch } from "./done-already";
 import { FormatFields } from "./format-fields";
 import { MoreTools } from "./more-tools";
 import { PrepControls } from "./prep-controls";
+import { QuotaLines } from "./quota-lines";
 import { PrepRow } from "./prep-row";
 import { ProofLine } from "./proof-line";
 import { RetimePreview } from "./retime-preview";
@@ -232,6 +233,7 @@ const Desk = memo(function Desk({
         </p>
       ) : null}
       {served ? <p className="mt-1 text-sm text-muted">{served}</p> : null}
+      <QuotaLines view={view} prep={prep} editable={editable} act={act} />
       <BesideAim view={view} prep={prep} request={request} editable={editable} act={act} />
       {view.aim || request.needs.length > 0 ? null : (
         <p className="mt-2 border-l-4 border-tape bg-raised px-4 py-2">
@@ -283,6 +285,11 @@ const Desk = memo(function Desk({
                     drop={() => act("drop-drill", { prep, itemId: item.id })}
                     shorter={shorter}
                     more={(extra) => act("set-more", { prep, itemId: item.id, extra })}
+                    quota={
+                      view.athlete.quotas.find(({ drillId }) => drillId === item.drillId)?.reps ??
+                      null
+                    }
+                    aDay={(reps) => act("set-quota", { drillId: item.drillId, reps })}
                     again={() => act("repeat-drill", { prep, itemId: item.id })}
                     breathe={(breath) => act("set-breath", { prep, itemId: item.id, breath })}
                     edit={(change) => act("edit-drill", { prep, itemId: item.id, ...change })}

@@ -38,6 +38,9 @@ type RowProps = {
   /** Sides that are really shorter, by the checks. */
   shorter: readonly Shorter[];
   more: (extra: PrepItem["extra"]) => void;
+  /** So many repetitions of it a day; null where nobody has said. */
+  quota: number | null;
+  aDay: (reps: number) => void;
   /** Does it once more, right after itself. */
   again: () => void;
   breathe: (breath: Breath | null) => void;
@@ -61,6 +64,8 @@ export const PrepRow = memo(function PrepRow({
   drop,
   shorter,
   more,
+  quota,
+  aDay,
   again,
   breathe,
   edit,
@@ -218,6 +223,16 @@ export const PrepRow = memo(function PrepRow({
                 <button type="button" className="quiet underlined" onClick={again}>
                   Once more
                 </button>
+                {item.dose.type === "reps" ? (
+                  <Stepper
+                    name="a day in all"
+                    value={quota ?? 0}
+                    from={0}
+                    to={1000}
+                    step={10}
+                    set={(reps) => aDay(Math.max(5, reps))}
+                  />
+                ) : null}
                 {item.breath ? (
                   <>
                     <Stepper

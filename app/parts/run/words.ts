@@ -92,5 +92,5 @@ export function rampSoFar(state: RunState, prep: Prep, library: Library): string
     .filter(({ drillId }) => drillId === drill.id)
     .flatMap((entry) => bestTries(entry).map((one) => isCountedStep(entry, one)))
     .reduce((sum, reps) => sum + reps, 0);
-  return `${rampSum(rampOf(drill, prep.ramp.rungId))}, ${done} done`;
+  return `${rampSum(rampOf(drill, prep.ramp.rungId, prep.ramp.work))}, ${done} done`;
 }
