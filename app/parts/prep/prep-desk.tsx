@@ -178,6 +178,7 @@ const Desk = memo(function Desk({
         ) : null}
       </p>
       {plan?.note &&
+      !prep.sequence &&
       editable &&
       prep.items.length > 0 &&
       under >= 0 &&
@@ -325,7 +326,7 @@ const Desk = memo(function Desk({
         >
           <Printer size={16} /> Sheets
         </Link>
-        {editable ? (
+        {editable && !prep.sequence ? (
           <button
             type="button"
             className="press"
@@ -342,7 +343,7 @@ const Desk = memo(function Desk({
         ) : null}
       </div>
       <div className="no-print mt-3">
-        {editable && !byTheClock ? (
+        {editable && !byTheClock && !prep.sequence ? (
           <ProofLine
             proof={proof}
             same={same}
@@ -399,6 +400,7 @@ const alike = (a: Prep["items"], b: Prep["items"]): boolean => {
 
 function fitLine(under: number, prep: Prep): string {
   if (prep.items.length === 0) return "";
+  if (prep.sequence) return "As you wrote it.";
   if (under === 0) return "Filled to the second.";
   return under > 0
     ? `${clock(prep.budget - under)} planned, ${under} s free.`
