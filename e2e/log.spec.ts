@@ -59,7 +59,8 @@ test("a round of checks: wrong numbers are refused in place, disagreeing trials 
   await expect(page.getByText("1 check kept.")).toBeVisible();
   await page.getByRole("link", { name: "4 Prep" }).click();
   await page.getByText(/The library: add a drill/i).click();
-  await page.getByLabel("Joint").selectOption("shoulder");
+  const library = page.locator("details").filter({ hasText: "The library: add a drill" });
+  await library.getByLabel("Joint").selectOption("shoulder");
   await expect(page.getByText("the left shoulder is locked after pain").first()).toBeVisible();
 });
 
