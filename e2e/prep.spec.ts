@@ -409,7 +409,7 @@ test("a number a day is spread over the sessions of the day, and a same total is
   await page.getByRole("button", { name: "Use this session" }).click();
   await page.getByRole("button", { name: "Rung and dose of Side bends" }).click();
   await page.getByRole("button", { name: "= 4 × 5" }).click();
-  await expect(page.getByRole("button", { name: "= 10 × 2" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "= 5 × 4" })).toBeVisible();
   await page.getByRole("textbox", { name: "a day in all" }).fill("100");
   await page.keyboard.press("Enter");
   const line = page.getByRole("list", { name: "Numbers a day" });
