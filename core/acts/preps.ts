@@ -453,11 +453,11 @@ const useOwnPrep = rule({
     const prep = latest(scene, sent);
     const own = scene.get("prep", sent.ownId);
     if (!own) return nothing;
-    const { nextSteps } = requestOf(scene.situation(sent.athleteId), prep);
+    const request = requestOf(scene.situation(sent.athleteId), prep);
     return does({ does: "use-own-prep", name: own.own }, [
       asWritten(scene.library, {
         ...own,
-        items: own.sequence ? carriedOn(own.items, nextSteps) : own.items,
+        items: own.sequence ? carriedOn(own.items, request) : own.items,
         id: prep.id,
         on: prep.on,
         own: "",
@@ -469,7 +469,16 @@ const useOwnPrep = rule({
   },
 });
 
-/** Hangs an own prep on a kind of session of the week, or takes it off; one hangs on a kind at a time. */
+type Standing = NonNullable<Prep["standing"]>;
+
+/** Two of one kind that meet on a day; no days named are all. */
+const standOnOneDay = (a: Standing, b: Standing): boolean =>
+  a.kind === b.kind &&
+  (a.weekdays.length === 0 ||
+    b.weekdays.length === 0 ||
+    a.weekdays.some((day) => b.weekdays.includes(day)));
+
+/** Hangs an own prep on a kind of session of the week, or takes it off; another on the same days gives way. */
 const hangOwnPrep = rule({
   sent: Of.extend({ ownId: z.string(), standing: Prep.shape.standing.unwrap() }),
   decide: (scene, { athleteId, ownId, standing }) => {
@@ -478,7 +487,8 @@ const hangOwnPrep = rule({
     const others = scene
       .situation(athleteId)
       .ownPreps.filter(
-        (one) => one.id !== ownId && standing !== null && one.standing?.kind === standing.kind,
+        (one) =>
+          one.id !== ownId && standing && one.standing && standOnOneDay(standing, one.standing),
       );
     return does({ does: "hang-own-prep", name: own.own }, [
       { ...own, standing },

@@ -75,6 +75,9 @@ export function fitGaps(wished: Gaps, room: number): Gaps {
   return found ? { count: found.count, seconds: found.seconds } : wished;
 }
 
+/** A breath at the end of boxes is no longer than this, seconds: what is more is time handed back. */
+const longestBreath = 60;
+
 /**
  * Boxes still to come, in these seconds: each family kept as long as it can, as many boxes as fill the time, and what
  * is over as breath at the end.
@@ -85,9 +88,11 @@ export function boxesAnew(later: readonly PrepItem[], room: number): PrepItem[] 
   if (first?.dose.type !== "time" || room < shortest) return [];
   const wished = first.dose.seconds;
   const count = Math.min(names.length, Math.floor(room / shortest));
+  // Never longer than they were: what may be stayed in for so long was judged then.
   const lengths = naturalSeconds.filter(
-    (seconds) => seconds >= shortest && seconds <= Math.min(longest, room / count),
+    (seconds) => seconds >= shortest && seconds <= Math.min(wished, room / count),
   );
+  if (lengths.length === 0) return [];
   const boxesOf = (seconds: number) => Math.min(later.length, Math.floor(room / seconds));
   const cost = (seconds: number) =>
     room - boxesOf(seconds) * seconds + 30 * Math.abs(Math.log2(seconds / wished));
@@ -106,7 +111,7 @@ export function boxesAnew(later: readonly PrepItem[], room: number): PrepItem[] 
   });
   const over = Math.round(room - turns.length * seconds);
   return turns.map((item, at) =>
-    at === turns.length - 1 && over > 0
+    at === turns.length - 1 && over > 0 && over <= longestBreath
       ? { ...item, breath: { seconds: over, as: "change-over" as const } }
       : item,
   );

@@ -86,14 +86,25 @@ describe("a session as it is written", () => {
       { rule: { why: "cold" } },
     ]);
   });
+  it("goes on until it is loose only where it moves and nothing limits a stay in it", () => {
+    const [bends, hang, hold] = written(
+      "side bends until loose\nhang until loose\nhip flexor until loose",
+      ["side-bends", "active-hang", "hip-flexor"],
+    );
+    expect([bends, hang, hold].map((one) => one!.untilLoose)).toEqual([true, false, false]);
+    // Whatever was written: the run is laid out by what the rung is by now.
+    const forced = { ...hang!, untilLoose: true };
+    expect(timelineOf([forced], library).some(({ kind }) => kind === "until-loose")).toBe(false);
+    expect(timelineOf([bends!], library).some(({ kind }) => kind === "until-loose")).toBe(true);
+  });
   it("leaves a line of no drill out", () => {
     expect(written("something else 10\ncat camel 10", [null, "cat-camel"])).toHaveLength(1);
   });
   it("is carried on by the log, drill by drill", () => {
     const items = written("cat camel 10\nrolls 8", ["cat-camel", "rolls"]);
-    const next = carriedOn(
-      items,
-      new Map([
+    const next = carriedOn(items, {
+      library,
+      nextSteps: new Map([
         [
           "cat-camel",
           {
@@ -107,7 +118,7 @@ describe("a session as it is written", () => {
           },
         ],
       ]),
-    );
+    });
     expect(next[0]).toMatchObject({
       rungId: drill("cat-camel").rungs[1]!.id,
       dose: { sets: 1, reps: 12 },

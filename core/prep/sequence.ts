@@ -1,11 +1,13 @@
 import type { Dose } from "../drill/dose";
-import { atRung, rungOf, type Drill, type Rung } from "../drill/drill";
+import { atRung, onRung, rungOf, type Drill, type Rung } from "../drill/drill";
 import { drillOf } from "../content/library";
 import type { NextStep } from "../progress/next-step";
 import type { PrepItem } from "../records/records";
 import type { Because } from "../records/reasons";
 import { sidesFirst } from "./item";
-import { held, permittedDown } from "./permit";
+import { doesOf } from "../exposure/does";
+import { held, longestStay, permittedDown } from "./permit";
+import { mayGoOn } from "./stays";
 import type { PlanRequest } from "./plan";
 import type { TypedAmount, TypedLine } from "./typed";
 import { uniquely } from "./whole";
@@ -62,7 +64,10 @@ function laidItem(
     sides: sided ? sidesFirst(null, request) : [],
     extra: null,
     labels: ways ? ["one way", "other way"] : line.parts.map(({ label }) => label),
-    untilLoose: line.untilLoose,
+    untilLoose:
+      line.untilLoose &&
+      mayGoOn(drill, doesOf(drill, rung).exposes) &&
+      longestStay(request.body, drill, rung) === null,
     breath: null,
     outside: false,
     why: [{ why: "typed" }, ...taken(line)],
@@ -135,12 +140,14 @@ function ofAmount(amount: TypedAmount, drill: Drill, usual: Dose | null): Dose {
  */
 export const carriedOn = (
   items: readonly PrepItem[],
-  nextSteps: ReadonlyMap<string, NextStep>,
+  { nextSteps, library }: Pick<PlanRequest, "nextSteps" | "library">,
 ): PrepItem[] =>
   items.map((item) => {
     const next = nextSteps.get(item.drillId);
-    if (!next || next.change === "same" || next.change === "stop") return item;
-    return { ...item, rungId: next.rungId, dose: withAmount(item.dose, next.dose) };
+    const drill = drillOf(library, item.drillId);
+    if (!next || !drill || next.change === "same" || next.change === "stop") return item;
+    const on = onRung(item, drill, rungOf(drill, next.rungId));
+    return { ...on, dose: withAmount(item.dose, next.dose) };
   });
 
 function withAmount(dose: Dose, next: Dose): Dose {

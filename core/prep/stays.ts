@@ -46,6 +46,13 @@ export const longestOf = (
     ? longestHard
     : null;
 
+/** Whether it may go on for as long as somebody feels like: it moves, and nothing limits a stay in it. */
+export const mayGoOn = (
+  drill: Pick<Drill, "kind"> & Partial<Pick<Drill, "pattern">>,
+  exposes: ReadonlySet<Exposure>,
+): boolean =>
+  !["static", "contract-relax", "skill"].includes(drill.kind) && longestOf(drill, exposes) === null;
+
 /** Seconds in one go that a dose keeps a body where it is, or at it by the clock; 0 where it is counted. */
 export function stillSeconds(drill: Pick<Drill, "kind">, dose: Dose): number {
   switch (dose.type) {

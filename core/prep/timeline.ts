@@ -3,6 +3,8 @@ import { restOf, setSeconds, setsOf, type Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type Position } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
+import { doesOf } from "../exposure/does";
+import { mayGoOn } from "./stays";
 
 /** Seconds to change position, and to change kit, between two drills. */
 export const changePosition = 10;
@@ -118,7 +120,8 @@ function drillSteps(item: PrepItem, drill: Drill, index: number): Step[] {
       return;
     }
     const all = sets + more;
-    if (item.untilLoose) {
+    // Asked of the rung as it is by now, whatever was written or changed on the floor.
+    if (item.untilLoose && mayGoOn(drill, doesOf(drill, rungOf(drill, item.rungId)).exposes)) {
       const reps = item.dose.type === "reps" ? item.dose.reps * all : null;
       const seconds = all * setSeconds(item.dose) + (all - 1) * restOf(item.dose);
       add("until-loose", seconds, side, 1, 1, reps);

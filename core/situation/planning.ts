@@ -228,11 +228,11 @@ const standsOn = ({ standing }: Prep, { kind, on }: Slot): boolean =>
 /** A standing prep as it is done on a day: carried on by the log, drill by drill. */
 function laidOn(situation: Situation, own: Prep, { id, on, placeId }: Slot): Prep {
   const prep = { ...own, id, on, placeId: placeId ?? own.placeId, own: "", standing: null };
-  const { nextSteps } = requestOf(situation, { ...prep, items: [] });
+  const request = requestOf(situation, { ...prep, items: [] });
   return asWritten(situation.library, {
     ...prep,
     sequence: true,
-    items: carriedOn(own.items, nextSteps),
+    items: carriedOn(own.items, request),
   });
 }
 

@@ -345,7 +345,13 @@ const Desk = memo(function Desk({
       <div className="no-print mt-3">
         {editable && !byTheClock && !prep.sequence ? (
           <ProofLine
-            proof={proof}
+            proof={{
+              ...proof,
+              stop: () => {
+                proof.stop();
+                setLooked(null);
+              },
+            }}
             same={same}
             look={() => setLooked(question)}
             take={(items) => act("take-better", { prep, items })}
