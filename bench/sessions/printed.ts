@@ -12,85 +12,26 @@ import { itemSeconds, timelineOf } from "../../core/prep/timeline";
 import { minutesNow } from "../../core/run/floor";
 import { runAt } from "../../core/run/run";
 import type { Athlete } from "../../core/records/athlete";
-import type { Aim, Place, Prep, PrepItem } from "../../core/records/records";
+import type { Prep, PrepItem } from "../../core/records/records";
 import { bodyToday } from "../../core/safety/body-today";
 import { library } from "../../library/index";
 import { breathWords } from "../../words/en/breath";
 import { becauseLine, noteWords } from "../../words/en/prep";
+import { aimAtSkill, climbed, person, placeOf, today } from "./person";
 import { twelve, type Ask } from "./twelve";
 
-const today = "2026-11-24";
-
-function athleteOf({ sport, level, age = 28 }: Ask): Athlete {
-  return {
-    kind: "athlete",
-    id: "p",
-    name: "P",
+const athleteOf = ({ sport, level, age }: Ask): Athlete =>
+  person({
     discipline: sport ? sportRows[sport].words[0]! : "",
-    bornOn: `${2026 - age}-03-15`,
-    statureCm: age < 15 ? 155 : 168,
-    massKg: age < 15 ? 44 : 62,
-    dominantSide: "right",
-    measures: {},
-    placeId: "x",
-    note: "",
-    intake: {
-      on: "2026-09-01",
-      yes: [],
-      where: [],
-      note: "",
-      growthSpurt: false,
-      beighton: null,
-      clearances: [],
-    },
-    clearances: [],
-    absences: [],
-    archived: false,
-    schools: {},
-    areas: [],
-    profiles: [],
-    quotas: [],
-    flagged: [],
-    nextChosen:
-      level === 0
-        ? []
-        : library.drills.flatMap((drill) => {
-            const rung = drill.rungs[Math.min(level, drill.rungs.length - 1)]!;
-            const dose = rung.session ?? rung.warmUp;
-            return dose
-              ? [
-                  {
-                    drillId: drill.id,
-                    rungId: rung.id,
-                    dose,
-                    how: "accepted" as const,
-                    why: "",
-                    on: plusDays(today, -1),
-                  },
-                ]
-              : [];
-          }),
-  };
-}
+    nextChosen: climbed(level, "accepted"),
+    ...(age ? { bornOn: `${2026 - age}-03-15`, statureCm: 155, massKg: 44 } : {}),
+  });
 
 /** The needs of the skill, with what was measured short of it. */
 function needsFor({ skill: id, short = [] }: Ask, athlete: Athlete): Need[] {
   const skill = id ? skillOf(library, id) : undefined;
   if (!skill) return [];
-  const aim: Aim = {
-    kind: "aim",
-    id: "a",
-    athleteId: "p",
-    skillId: skill.id,
-    quality: "clean",
-    side: skill.sided ? "left" : "mid",
-    by: plusDays(today, 60),
-    since: "2026-09-01",
-    closedOn: null,
-    hips: "square",
-    overrides: [],
-    targets: [],
-  };
+  const aim = aimAtSkill(skill, plusDays(today, 60));
   const needs = needsOf(gapOf({ athlete, aim, skill, checks: [], library }), 60);
   return needs
     .map((need): Need => {
@@ -104,18 +45,7 @@ function needsFor({ skill: id, short = [] }: Ask, athlete: Athlete): Need[] {
 
 export function askedOf(ask: Ask): { prep: Prep; request: PlanRequest } {
   const athlete = athleteOf(ask);
-  const place: Place = {
-    kind: "place",
-    id: "x",
-    name: "x",
-    kit: [...ask.kit],
-    bands: [],
-    weights: [],
-    space: "room",
-    silent: false,
-    noFloor: false,
-    note: "",
-  };
+  const place = placeOf(ask.kit);
   const blank = blankPrep({
     id: "prep",
     athleteId: "p",

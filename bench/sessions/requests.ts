@@ -4,7 +4,7 @@ import { plusDays } from "../../core/dates/days";
 import { gapOf } from "../../core/aim/gap";
 import { needsOf } from "../../core/aim/priority";
 import type { Athlete } from "../../core/records/athlete";
-import type { Aim, Check, Place } from "../../core/records/records";
+import type { Aim, Check } from "../../core/records/records";
 import { blankPrep } from "../../core/prep/blank";
 import { requestFor } from "../../core/prep/request";
 import type { PlanRequest } from "../../core/prep/plan";
@@ -12,8 +12,7 @@ import { bodyToday } from "../../core/safety/body-today";
 import { diceOf, type Dice } from "../../core/stats/dice";
 import { library } from "../../library/index";
 import { usualPlaces } from "../../library/usual-places";
-
-const today = "2026-11-24";
+import { aimAtSkill, climbed, person, placeOf, today } from "./person";
 
 export type SessionRequest = {
   seed: number;
@@ -30,55 +29,10 @@ const longestAsked = 2;
 /** Somebody well, whose coach has said how far each ladder is climbed: nobody, some of it, or most of it. */
 function athleteBy(dice: Dice, sport: SportId | null): Athlete {
   const level = Math.floor(dice.unit() * 3);
-  return {
-    kind: "athlete",
-    id: "p",
-    name: "P",
+  return person({
     discipline: sport ? sportRows[sport].words[0]! : "",
-    bornOn: "1996-03-15",
-    statureCm: 168,
-    massKg: 62,
-    dominantSide: "right",
-    measures: {},
-    placeId: "x",
-    note: "",
-    intake: {
-      on: "2026-09-01",
-      yes: [],
-      where: [],
-      note: "",
-      growthSpurt: false,
-      beighton: null,
-      clearances: [],
-    },
-    clearances: [],
-    absences: [],
-    archived: false,
-    schools: {},
-    areas: [],
-    profiles: [],
-    quotas: [],
-    flagged: [],
-    nextChosen:
-      level === 0
-        ? []
-        : library.drills.flatMap((drill) => {
-            const rung = drill.rungs[Math.min(level, drill.rungs.length - 1)]!;
-            const dose = rung.session ?? rung.warmUp;
-            return dose && dice.unit() < 0.7
-              ? [
-                  {
-                    drillId: drill.id,
-                    rungId: rung.id,
-                    dose,
-                    how: "changed" as const,
-                    why: "",
-                    on: plusDays(today, -1),
-                  },
-                ]
-              : [];
-          }),
-  };
+    nextChosen: climbed(level, "changed", () => dice.unit() < 0.7),
+  });
 }
 
 /** Checks of the aim's demands: each measured with some chance, and somewhere between far short and clear. */
@@ -126,18 +80,7 @@ export function sessionRequest(seed: number): SessionRequest {
   const skill = pick(dice, library.skills);
   const sport = dice.unit() < 0.5 ? pick(dice, sportIds) : null;
   const usual = pick(dice, usualPlaces);
-  const place: Place = {
-    kind: "place",
-    id: "x",
-    name: "x",
-    kit: dice.unit() < 0.2 ? [] : usual.kit,
-    bands: [],
-    weights: [],
-    space: "room",
-    silent: false,
-    noFloor: false,
-    note: "",
-  };
+  const place = placeOf(dice.unit() < 0.2 ? [] : usual.kit);
   const most = format.minutes * longestAsked;
   const minutes = pick(
     dice,
@@ -145,20 +88,7 @@ export function sessionRequest(seed: number): SessionRequest {
   );
   const flagged = format.kind === "issue" ? [pick(dice, JointId.options)] : [];
   const athlete = athleteBy(dice, sport);
-  const aim = {
-    kind: "aim",
-    id: "a",
-    athleteId: "p",
-    skillId: skill.id,
-    quality: "clean",
-    side: skill.sided ? "left" : "mid",
-    by: plusDays(today, 20 + Math.floor(dice.unit() * 100)),
-    since: "2026-09-01",
-    closedOn: null,
-    hips: "square",
-    overrides: [],
-    targets: [],
-  } as const satisfies Aim;
+  const aim = aimAtSkill(skill, plusDays(today, 20 + Math.floor(dice.unit() * 100)));
   const checks = checksBy(dice, aim, pick(dice, [0, 0.6, 1]));
   const ramps = library.drills.filter(({ id }) => id.endsWith("-ramp"));
   const ramp = pick(dice, ramps);

@@ -1,7 +1,6 @@
 import type { Dose } from "../drill/dose";
 import { atRung, onRung, rungOf, type Drill, type Rung } from "../drill/drill";
 import { drillOf } from "../content/library";
-import type { NextStep } from "../progress/next-step";
 import type { PrepItem } from "../records/records";
 import type { Because } from "../records/reasons";
 import { sidesFirst } from "./item";

@@ -6,6 +6,7 @@ import type { KitItem } from "#core/drill/kit";
 import type { Need } from "#core/aim/priority";
 import type { PlanNote } from "#core/prep/plan";
 import type { Served } from "#core/prep/served";
+import type { Advice } from "#core/content/schools";
 import type { Against, Because } from "#core/records/reasons";
 import { exposureNames } from "./exposures";
 import { listWords } from "./plain";
@@ -260,6 +261,15 @@ const orderWords = {
   "easy-first": "easy before loaded",
   "general-first": "general before specific",
 } as const;
+
+/** A piece of advice in a few words, where it is not about two drills. */
+export const adviceWords: Record<Advice, string> = {
+  ...orderWords,
+  "after-wind-down": "nothing after the wind-down",
+  "no-release": "a strong stretch is let go between repeats",
+  "held-long": "short holds before training",
+  "held-last": "movement follows a hold before training",
+};
 
 /** What has to be said of a plan. */
 export function noteWords(note: PlanNote): string {

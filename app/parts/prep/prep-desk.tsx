@@ -51,7 +51,7 @@ import { useProof } from "./use-proof";
 import { noteWords } from "#words/prep";
 import { refusalWords } from "#words/acts";
 import { servedBy } from "#core/prep/served";
-import { breachWords, notPermittedWords, servedWords } from "#words/prep";
+import { adviceWords, breachWords, notPermittedWords, servedWords } from "#words/prep";
 
 type DeskProps = {
   view: AthleteView;
@@ -253,6 +253,7 @@ const Desk = memo(function Desk({
               library={view.library}
               budget={prep.budget}
               handOver={prep.handOver}
+              notes={format.segments}
               picked={picked}
               pick={pick}
             />
@@ -369,6 +370,22 @@ const Desk = memo(function Desk({
               act("save-schools", { ofAthlete: view.athlete.id, schools: { [key]: value } })
             }
           />
+          {view.settings.aside.length > 0 ? (
+            <ul className="mt-1 text-sm" aria-label="Advice set aside">
+              {view.settings.aside.map((advice) => (
+                <li key={advice} className="flex flex-wrap gap-x-3">
+                  Set aside: {adviceWords[advice]}.
+                  <button
+                    type="button"
+                    className="underlined min-h-8"
+                    onClick={() => act("set-aside", { advice, aside: false })}
+                  >
+                    Say it again
+                  </button>
+                </li>
+              ))}
+            </ul>
+          ) : null}
         </details>
       </div>
       {plan ? (

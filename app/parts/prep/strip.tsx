@@ -1,3 +1,4 @@
+import type { Segment } from "#core/content/format";
 import { drillOf, type Library } from "#core/content/library";
 import { atRung, rungOf, type Phase, type Position } from "#core/drill/drill";
 import type { PrepItem } from "#core/records/records";
@@ -63,6 +64,7 @@ export function PrepStrip({
   library,
   budget,
   handOver,
+  notes,
   picked,
   pick,
 }: {
@@ -70,6 +72,8 @@ export function PrepStrip({
   library: Library;
   budget: number;
   handOver: number;
+  /** The parts of the format, for what each is for. */
+  notes: readonly Pick<Segment, "name" | "note">[];
   picked: string | null;
   pick: (id: string) => void;
 }) {
@@ -91,6 +95,9 @@ export function PrepStrip({
           <span
             key={`${name}${from}`}
             className="absolute truncate font-display"
+            title={[name, notes.find((part) => part.name === name)?.note]
+              .filter(Boolean)
+              .join(": ")}
             style={{ left: share(from), width: `calc(${share(seconds)} - 4px)` }}
           >
             {seconds / total > 0.045 ? name : ""}
