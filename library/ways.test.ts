@@ -1,3 +1,4 @@
+import { unsaid } from "#core/prep/unsaid";
 import { describe, expect, it } from "vitest";
 import { drillOf } from "../core/content/library";
 import { bandFor, type BandStrength } from "../core/drill/band";
@@ -396,19 +397,13 @@ const itemOf = ({ drill, rung, dose }: Line, n: number): PrepItem => ({
   id: `${drill.id}~${n}`,
   drillId: drill.id,
   rungId: rung.id,
+  ...unsaid,
   phase: drill.phase,
   segment: "",
   dose,
-  boxed: false,
   sides: atRung(drill, rung).sided ? ["left", "right"] : [],
-  extra: null,
-  labels: [],
-  untilLoose: false,
-  breath: null,
-  outside: false,
   why: [],
   serves: [],
-  pinned: false,
 });
 
 /** Rules that nothing passes by; the rest of the order is advice. */
@@ -501,7 +496,7 @@ describe("ways of working, from the library alone", () => {
     const recent: string[][] = [];
     const seen = new Set<string>();
     for (let day = 0; day < 30; day += 1) {
-      const plan = clockedPlan({ ...request, recent: [...recent].reverse() });
+      const plan = clockedPlan({ ...request, turn: day, recent: [...recent].reverse() });
       const set = variantsIn(plan.items);
       expect(plan.variants).toBeGreaterThan(30);
       seen.add([...set].sort().join(" "));

@@ -1,3 +1,4 @@
+import { unsaid } from "#core/prep/unsaid";
 import { diceOf } from "../../core/stats/dice";
 import { drillOf } from "../../core/content/library";
 import { onRung } from "../../core/drill/drill";
@@ -15,7 +16,7 @@ import { wrongIn, type Judged } from "./oracle";
 import { safetySituation } from "./situations";
 
 /** A plan may be this many seconds short before it has to say so. */
-const unsaid = 15;
+const untold = 15;
 
 /**
  * Everything that the oracle finds wrong in one situation: in the plan, at other minutes, in a copy, a swap, for
@@ -47,7 +48,7 @@ export function trial(seed: number): string[] {
   const plan = planPrep(request);
   judge("plan", plan.items);
   if (plan.seconds > request.budget && plan.note === null) wrong.push("plan: over its minutes");
-  if (request.budget - plan.seconds > unsaid && plan.note === null)
+  if (request.budget - plan.seconds > untold && plan.note === null)
     wrong.push(`plan: ${request.budget - plan.seconds} s short without a word`);
   for (const item of plan.items) {
     const drill = drillOf(library, item.drillId)!;
@@ -70,19 +71,13 @@ export function trial(seed: number): string[] {
         id: `${drill.id}~hand${n}`,
         drillId: drill.id,
         rungId: rung.id,
+        ...unsaid,
         phase: drill.phase,
         segment: "",
         dose: rung.session ?? rung.warmUp!,
-        boxed: false,
         sides: [] as ("left" | "right")[],
-        extra: null,
-        labels: [],
-        untilLoose: false,
-        breath: null,
-        outside: false,
         why: [],
         serves: [],
-        pinned: false,
       },
       drill,
       rung,

@@ -52,7 +52,7 @@ export type Does =
         | "take-better"
         | "lay-sequence"
         | "repeat-drill"
-        | "set-breath"
+        | "say-of-drill"
         | "set-aside"
         | "advise-again"
         | "remove-own-prep"

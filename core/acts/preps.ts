@@ -3,6 +3,8 @@ import { JointId } from "../body/motions";
 import { Clocked, Gaps } from "../content/format";
 import { Advice } from "../content/schools";
 import { drillOf } from "../content/library";
+import { BandStrength } from "../drill/band";
+import { Breathing } from "../drill/breathing";
 import { Dose } from "../drill/dose";
 import { onRung, rungOf } from "../drill/drill";
 import { fitClocked, fitGaps } from "../prep/clock-fit";
@@ -12,6 +14,7 @@ import { itemFrom } from "../prep/item";
 import { mended, orderTerms } from "../prep/mend";
 import { against, withinLimits } from "../prep/permit";
 import { arrange } from "../prep/arrange";
+import { withLoad } from "../prep/load";
 import { formatFor } from "../prep/request";
 import { retimed } from "../prep/retime";
 import { carriedOn, laid } from "../prep/sequence";
@@ -250,15 +253,37 @@ const repeatDrill = rule({
   },
 });
 
-/** A break after a drill, or none. */
-const setBreath = rule({
-  sent: Item.extend({ breath: Breath.nullable() }),
-  decide: (scene, sent) => {
-    const prep = latest(scene, sent);
+/** What a person says of one drill beside its rung and dose. Written out, since a field with a default would set itself. */
+const Said = z
+  .object({
+    breath: Breath.nullable(),
+    pace: PrepItem.shape.pace.unwrap(),
+    breathing: Breathing.nullable(),
+    untilLoose: z.boolean(),
+    labels: PrepItem.shape.labels.unwrap(),
+    amounts: PrepItem.shape.amounts.unwrap(),
+    kg: z.number().min(0.25).max(400).nullable(),
+    band: BandStrength.nullable(),
+  })
+  .partial();
+
+/** Says of a drill how it is done: break, pace, breathing, parts, until loose, weight, band. Nothing else moves. */
+const sayOfDrill = rule({
+  sent: Item.extend({ said: Said }),
+  decide: (scene, { itemId, said, ...sent }) => {
+    const prep = latest(scene, { ...sent });
+    const { kg, band, ...rest } = Object.fromEntries(
+      Object.entries(said).filter(([, value]) => value !== undefined),
+    ) as z.infer<typeof Said>;
     const items = prep.items.map((item) =>
-      item.id === sent.itemId ? { ...item, breath: sent.breath } : item,
+      item.id === itemId
+        ? withLoad(
+            { ...item, ...rest },
+            { ...(kg === undefined ? {} : { kg }), ...(band === undefined ? {} : { band }) },
+          )
+        : item,
     );
-    return does({ does: "set-breath" }, [
+    return does({ does: "say-of-drill" }, [
       asWritten(scene.library, { ...prep, items, touched: true }),
     ]);
   },
@@ -571,7 +596,7 @@ export const prepActs = {
   "lay-sequence": laySequence,
   "put-quota": putQuota,
   "repeat-drill": repeatDrill,
-  "set-breath": setBreath,
+  "say-of-drill": sayOfDrill,
   "take-better": takeBetter,
   "set-aside": setAside,
   "keep-own-prep": keepOwnPrep,

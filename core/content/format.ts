@@ -1,5 +1,6 @@
 import * as z from "zod";
-import { DrillKind, Pattern, Phase, Position, Region } from "../drill/drill";
+import { DrillKind, Phase, Position, Region } from "../drill/drill";
+import { Family } from "../drill/families";
 
 /** What a prep is for. */
 export const PrepKind = z.enum([
@@ -35,11 +36,24 @@ export const Segment = z.object({
 });
 export type Segment = z.infer<typeof Segment>;
 
-/** Time boxes by the clock: one drill a family, so many rounds. */
+/** The most families that go by the clock; the same one may stand there several times. */
+export const mostFamilies = 10;
+
+/** Time boxes by the clock: the families in their order, so many rounds. */
 export const Clocked = z.object({
-  families: z.array(Pattern).min(1).max(10),
+  families: z.array(Family).min(1).max(mostFamilies),
   rounds: z.int().min(1).max(6),
   seconds: z.int().min(15).max(180),
+  /** Drills in a box, one after the other. */
+  drills: z.int().min(1).max(2).default(1),
+  /** The same drills in every round, instead of others. */
+  same: z.boolean().default(false),
+  /** Quick and light. */
+  brisk: z.boolean().default(false),
+  /** Only what needs no more than a spot to stand on, about 1.2 × 1.2 m. */
+  spot: z.boolean().default(false),
+  /** Seconds of a raise before the boxes. */
+  raise: z.int().min(0).max(600).default(0),
 });
 export type Clocked = z.infer<typeof Clocked>;
 
@@ -79,6 +93,8 @@ export const Format = z.object({
 });
 export type Format = z.infer<typeof Format>;
 
-/** Length of a clocked prep: families × rounds × seconds + hand-over. @example 4 × 2 × 60 + 120 = 600 */
-export const clockedSeconds = (clocked: Clocked, handOver: number): number =>
-  clocked.families.length * clocked.rounds * clocked.seconds + handOver;
+/** Length of a clocked prep: raise + families × rounds × seconds + hand-over. @example 4 × 2 × 60 + 120 = 600 */
+export const clockedSeconds = (
+  { families, rounds, seconds, raise }: Pick<Clocked, "families" | "rounds" | "seconds" | "raise">,
+  handOver: number,
+): number => raise + families.length * rounds * seconds + handOver;

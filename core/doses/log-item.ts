@@ -1,4 +1,5 @@
 import type { LogItem, PrepItem, SetDone } from "../records/records";
+import { loadOf } from "../prep/load";
 import type { Dose } from "../drill/dose";
 import { setSeconds, setsOf } from "../drill/dose";
 
@@ -18,7 +19,8 @@ export const logItemOf = ({
   done: "done",
   seconds: 0,
   sets: [],
-  load: why.flatMap((one) => (one.why === "takes-weight" ? [one.kg] : []))[0] ?? null,
+  load: loadOf(why).kg,
+  band: loadOf(why).band,
   form: null,
   pain: 0,
   painPlace: "",
@@ -27,6 +29,7 @@ export const logItemOf = ({
   sharp: false,
   looseAt: null,
   note: "",
+  bySide: [],
 });
 
 /** How much was done, in one line of numbers: sets a side, and repetitions or seconds of a set. */

@@ -36,6 +36,12 @@ export function setSeconds(dose: Dose): number {
   }
 }
 
+/** A dose with another amount in a set: repetitions where it is counted, else seconds. Rounds of contracting stay. */
+export function amounting(dose: Dose, amount: number | undefined): Dose {
+  if (amount === undefined || dose.type === "contract-relax") return dose;
+  return dose.type === "reps" ? { ...dose, reps: amount } : { ...dose, seconds: amount };
+}
+
 export const setsOf = (dose: Dose): number => (dose.type === "contract-relax" ? 1 : dose.sets);
 export const restOf = (dose: Dose): number => (dose.type === "contract-relax" ? 0 : dose.rest);
 

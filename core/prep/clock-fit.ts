@@ -9,9 +9,11 @@ const mostRounds = 6;
 
 type Boxes = { count: number; rounds: number; seconds: number };
 
-/** Boxes that may be: so many at once, in so many rounds, of seconds that people say. */
-function boxesIn(counts: readonly number[], rounds: number, to: number): Boxes[] {
-  const lengths = naturalSeconds.filter((seconds) => seconds >= shortest && seconds <= to);
+/** Boxes that may be: so many at once, in so many rounds, of seconds that people say; a box of two drills halves well. */
+function boxesIn(counts: readonly number[], rounds: number, to: number, drills = 1): Boxes[] {
+  const lengths = naturalSeconds
+    .map((seconds) => seconds * drills)
+    .filter((seconds) => seconds >= shortest * drills && seconds <= to);
   return counts.flatMap((count) =>
     Array.from({ length: rounds }, (_, n) => n + 1).flatMap((round) =>
       lengths.map((seconds) => ({ count, rounds: round, seconds })),
@@ -37,20 +39,32 @@ function nearest(all: readonly Boxes[], wished: Boxes, room: number): Boxes | nu
 
 /**
  * Families by the clock in these seconds: every family as long as it can be kept, rounds and boxes changed together so
- * that the end is on the second. What is wished for stands where it fits exactly.
- * @param room seconds there are for the boxes, hand-over not counted
+ * that the end is on the second. What is wished for stands where it fits exactly; a raise is no more than a quarter.
+ * @param room seconds there are for raise and boxes, hand-over not counted
  */
 export function fitClocked(wished: Clocked, room: number): Clocked {
-  const { families, rounds, seconds } = wished;
+  const raise = Math.min(wished.raise, raiseStep * Math.floor(room / 4 / raiseStep));
+  return fitBoxes({ ...wished, raise }, room - raise);
+}
+
+const raiseStep = 15;
+
+function fitBoxes(wished: Clocked, room: number): Clocked {
+  const { families, rounds, seconds, drills } = wished;
   if (families.length * rounds * seconds === room) return wished;
   const counts = families.map((_, n) => families.length - n);
   const own = { count: families.length, rounds, seconds };
   for (const count of counts) {
-    const found = nearest(boxesIn([count], mostRounds, longest), own, room);
+    const found = nearest(boxesIn([count], mostRounds, longest, drills), own, room);
     if (found)
-      return { families: families.slice(0, count), rounds: found.rounds, seconds: found.seconds };
+      return {
+        ...wished,
+        families: families.slice(0, count),
+        rounds: found.rounds,
+        seconds: found.seconds,
+      };
   }
-  return { ...wished, rounds: 1, seconds: shortest };
+  return { ...wished, rounds: 1, seconds: shortest * drills };
 }
 
 const mostGaps = 12;

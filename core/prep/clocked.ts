@@ -1,4 +1,6 @@
-import { type Drill, type Pattern } from "../drill/drill";
+import { clockedSeconds, type Clocked, type Gaps } from "../content/format";
+import { byText, type Drill } from "../drill/drill";
+import { isOfFamily, type Family } from "../drill/families";
 import type { PrepItem } from "../records/records";
 import { eligibility, type Eligible } from "./eligible";
 import { fitClocked, fitGaps } from "./clock-fit";
@@ -8,8 +10,9 @@ import { against } from "./permit";
 import type { Plan, PlanRequest } from "./plan";
 import { tolerance, uniquely } from "./whole";
 import { handsBefore, unready, unreadyParts } from "./hands-first";
-import { raises, shortestRaise, wantsWarmth } from "./warmth";
-import { prepSeconds } from "./timeline";
+import { shortestRaise, wantsWarmth } from "./warmth";
+import { prepSeconds, shareOf } from "./timeline";
+import { choiceAt, choose, throughAll } from "./turns";
 
 /** How many of the last preps a new one must differ from. */
 export const unlikeLast = 20;
@@ -17,10 +20,13 @@ export const unlikeLast = 20;
 /** A drill at a rung, as one variant of its family. */
 const variantOf = ({ drill, rung }: Eligible): string => `${drill.id}/${rung.id}`;
 
+/** One drill in the boxes: what it is, of which family, and for how long. */
+type Placed = { variant: Eligible; family: Family | null; segment: string; seconds: number };
+
 /**
- * A prep by the clock: one drill a family (or a gap between sets), a box of seconds each, so many rounds, and
- * the hand-over. Set-up and change of place happen inside the boxes, so the sum is exact.
- * Variants rotate: of each family the one not used longest, and never the same set as one of the last twenty.
+ * A prep by the clock: a box of seconds for each family (or a gap between sets), one drill or two in it, so many rounds,
+ * and the hand-over. Set-up and change of place happen inside the boxes, so the sum is exact.
+ * Drills turn: every set of them comes before any comes again, and never one of the last twenty.
  */
 export function clockedPlan(request: PlanRequest): Plan {
   const handOver = request.handOver ?? 0;
@@ -36,36 +42,29 @@ export function clockedPlan(request: PlanRequest): Plan {
     if ("reason" in result) leftOut.push({ drillId: drill.id, reason: result.reason });
     else pool.push(...result.places);
   }
-  const each = (clocked ?? gaps!).seconds;
-  const safe = pool.filter(
-    ({ drill, rung }) =>
-      (request.alreadyWarm || !wantsWarmth(drill)) &&
-      unreadyParts(unready, handsBefore(drill, rung)).length === 0 &&
-      against(request, { drill, rung, dose: { type: "time", sets: 1, seconds: each, rest: 0 } })
-        .length === 0,
-  );
-  const families: Eligible[][] = clocked
-    ? clocked.families.map((family) => variantsOf(safe, family))
-    : Array.from({ length: gaps!.count }, () => untiring(safe, request));
-  const boxes = clocked ?? { rounds: 1, seconds: gaps!.seconds };
-  const picked = clocked
-    ? rotated(families, request.recent ?? [])
-    : oneEach(families, request.recent ?? []);
-  const turns = Array.from({ length: boxes.rounds }, (_, round) =>
-    picked.flatMap((variant) => (variant ? [boxed(variant, boxes.seconds, round, request)] : [])),
-  ).flat();
-  const rounds = uniquely(
-    endingOnTime(clocked ? begunWithRaise(turns, pool, request) : turns, request),
-  );
+  const safe = safeFor(pool, request, clocked ? clocked.seconds / clocked.drills : gaps!.seconds);
+  const raise = clocked ? raiseOf(pool, request) : null;
+  // Cold, with no second over and no raise asked for, the first box is the raise, so that the sum stays exact.
+  const over = clocked ? room - clockedSeconds(clocked, 0) : 0;
+  const opens =
+    clocked?.raise === 0 &&
+    !request.alreadyWarm &&
+    over < shortestRaise &&
+    clocked.families[0] !== "travel";
+  const turned = clocked ? inBoxes(safe, clocked, opens ? raise : null, request) : null;
+  const placed = turned?.placed ?? inGaps(safe, gaps!, request);
+  const boxes = placed.map((one, at) => boxed(one, at + 1, clocked?.brisk ?? false, request));
+  const before = clocked && !opens ? raiseBefore(boxes, raise, clocked.raise, request) : [];
+  const rounds = uniquely(endingOnTime([...before, ...boxes], request));
   const seconds = prepSeconds(rounds, request.library, handOver);
-  const empty = clocked ? clocked.families.filter((_, i) => families[i]!.length === 0) : [];
+  const empty = turned?.empty ?? [];
   return {
     items: rounds,
     seconds,
     leftOut: [
       ...leftOut,
       ...[...new Set(pool.map(({ drill }) => drill.id))]
-        .filter((id) => !picked.some((variant) => variant?.drill.id === id))
+        .filter((id) => !placed.some(({ variant }) => variant.drill.id === id))
         .map((drillId) => ({ drillId, reason: { why: "another-turn" } as const })),
     ],
     note:
@@ -80,32 +79,135 @@ export function clockedPlan(request: PlanRequest): Plan {
               : null,
     wants: seconds > request.budget ? seconds : null,
     value: 0,
-    variants: clocked
-      ? families.reduce((product, { length }) => product * Math.max(1, length), 1)
-      : null,
+    variants: turned ? Number(turned.count) : null,
     whole: true,
   };
 }
 
+/** What may be done in a box of these seconds: nothing that wants warmth, hands made ready or a longer stay than is safe. */
+const safeFor = (pool: readonly Eligible[], request: PlanRequest, seconds: number): Eligible[] =>
+  pool.filter(
+    ({ drill, rung }) =>
+      (request.alreadyWarm || !wantsWarmth(drill)) &&
+      unreadyParts(unready, handsBefore(drill, rung)).length === 0 &&
+      against(request, {
+        drill,
+        rung,
+        dose: { type: "time", sets: 1, seconds: Math.floor(seconds), rest: 0 },
+      }).length === 0,
+  );
+
+/** A family of those chosen: how many boxes of a round are its, and the drills that are dealt to it. */
+type Dealt = { family: Family; times: number; drills: Eligible[] };
+
 /**
- * A clocked prep begins with a raise, unless already warm or one of its families raises first: out of the minutes
- * that are over, else in the first box of the first round, so that the sum stays exact.
+ * The drills of each family, none in two of them: what several could have goes to the one with the fewest for its boxes.
  */
-function begunWithRaise(
-  items: PrepItem[],
-  pool: readonly Eligible[],
+function dealt(safe: readonly Eligible[], { families, spot }: Clocked): Dealt[] {
+  const hands = [...new Set(families)].map((family): Dealt => ({
+    family,
+    times: families.filter((other) => other === family).length,
+    drills: [],
+  }));
+  const could = [...safe]
+    .filter(({ rung }) => !spot || rung.space === "spot")
+    .map((one) => ({
+      one,
+      of: hands.filter(({ family }) => isOfFamily(one.drill, one.rung, family)),
+    }))
+    .sort((a, b) => a.of.length - b.of.length || byText(variantOf(a.one), variantOf(b.one)));
+  for (const { one, of } of could)
+    of.sort((a, b) => a.drills.length / a.times - b.drills.length / b.times)[0]?.drills.push(one);
+  return hands;
+}
+
+/**
+ * The boxes of a prep by the clock, this turn's drills in them. How many different preps there are is counted over the
+ * sets of drills that the turns come by.
+ * @param first what the first box is instead; null where it is its family's like any other
+ */
+function inBoxes(
+  safe: readonly Eligible[],
+  clocked: Clocked,
+  first: Eligible | null,
+  request: PlanRequest,
+): { placed: Placed[]; empty: Family[]; count: bigint } {
+  const { families, rounds, seconds, drills, same } = clocked;
+  const hands = dealt(safe, clocked).map((one) => {
+    const boxes =
+      one.times * (same ? 1 : rounds) - (first && !same && one.family === families[0] ? 1 : 0);
+    return { ...one, wants: Math.min(one.drills.length, boxes * drills) };
+  });
+  const turns = throughAll(hands.map((one) => choose(one.drills.length, one.wants)));
+  const setAt = (turn: number): Map<Family, Eligible[]> => {
+    const ranks = turns.at(turn);
+    return new Map(
+      hands.map(({ family, drills: all, wants }, i) => [
+        family,
+        choiceAt(all.length, wants, ranks[i]!).map((at) => all[at]!),
+      ]),
+    );
+  };
+  const start = request.turn ?? 0;
+  const seen = (request.recent ?? []).slice(0, unlikeLast);
+  const tried = turns.count < BigInt(mostTried) ? Number(turns.count) : mostTried;
+  const at = Array.from({ length: tried }, (_, n) => start + n).find(
+    (turn) => !seen.some((list) => isIn(setAt(turn), list)),
+  );
+  const set = setAt(at ?? start);
+  const used = new Map<Family, number>();
+  const placed = Array.from({ length: rounds }, (_, round) => {
+    if (same) used.clear();
+    return families.flatMap((family, place): Placed[] => {
+      const nth = families.slice(0, place).filter((other) => other === family).length;
+      const segment = nth === 0 ? family : `${family} ${nth + 1}`;
+      const chosen = set.get(family)!;
+      const from = used.get(family) ?? 0;
+      const opens = first !== null && round === 0 && place === 0;
+      if (!opens || same) used.set(family, from + drills);
+      if (opens) return [{ variant: first, family: null, segment: "raise", seconds }];
+      return Array.from({ length: drills }, (_, n) => chosen[(from + n) % chosen.length]).flatMap(
+        (variant, n): Placed[] =>
+          variant ? [{ variant, family, segment, seconds: shareOf(seconds, drills, n) }] : [],
+      );
+    });
+  }).flat();
+  return {
+    placed,
+    empty: hands.flatMap(({ family, drills: all }) => (all.length === 0 ? [family] : [])),
+    count: hands.some(({ drills: all }) => all.length > 0) ? turns.count : 0n,
+  };
+}
+
+/** So many turns are looked at for one that was not there lately. */
+const mostTried = 4 * (unlikeLast + 1);
+
+/** Whether a prep that was done had all these drills. */
+const isIn = (set: ReadonlyMap<Family, readonly Eligible[]>, list: readonly string[]): boolean =>
+  [...set.values()].flat().every((variant) => list.includes(variantOf(variant)));
+
+/** A different corrective for each gap, those of the last preps later. */
+function inGaps(safe: readonly Eligible[], gaps: Gaps, request: PlanRequest): Placed[] {
+  const families = Array.from({ length: gaps.count }, () => untiring(safe, request));
+  return oneEach(families, request.recent ?? []).flatMap((variant): Placed[] =>
+    variant ? [{ variant, family: null, segment: "between sets", seconds: gaps.seconds }] : [],
+  );
+}
+
+/** The raise before the boxes: as long as was asked for, or what is over where that is longer; none where both are nothing. */
+function raiseBefore(
+  boxes: readonly PrepItem[],
+  raise: Eligible | null,
+  wished: number,
   request: PlanRequest,
 ): PrepItem[] {
-  const { library, alreadyWarm, budget, handOver = 0 } = request;
-  if (alreadyWarm || items.length === 0 || raises(items[0]!, library) >= shortestRaise)
-    return items;
-  const raise = raiseOf(pool, request);
-  if (!raise) return items;
-  const over = budget - prepSeconds(items, library, handOver);
-  const seconds =
-    over >= shortestRaise ? over : items[0]!.dose.type === "time" ? items[0]!.dose.seconds : 0;
-  const first = { ...boxed(raise, seconds, 0, request), why: [{ why: "raise" as const }] };
-  return over >= shortestRaise ? [first, ...items] : [first, ...items.slice(1)];
+  const { budget, library, alreadyWarm, handOver = 0 } = request;
+  const over = budget - prepSeconds(boxes, library, handOver);
+  const least = Math.max(wished, alreadyWarm ? 1 : shortestRaise);
+  const seconds = over >= least && (wished > 0 || !alreadyWarm) ? over : wished;
+  return raise && seconds > 0 && boxes.length > 0
+    ? [boxed({ variant: raise, family: null, segment: "raise", seconds }, 0, false, request)]
+    : [];
 }
 
 /** The longest breath before the hand-over, seconds: more than that is left over, and said. */
@@ -140,10 +242,6 @@ function raiseOf(pool: readonly Eligible[], request: PlanRequest): Eligible | nu
   return null;
 }
 
-function variantsOf(pool: readonly Eligible[], family: Pattern): Eligible[] {
-  return pool.filter(({ drill }) => drill.pattern === family);
-}
-
 /** Correctives that do not tire the next set: circles and swings, the largest need first. */
 function untiring(pool: readonly Eligible[], { needs }: PlanRequest): Eligible[] {
   const worth = ({ drill }: Eligible) =>
@@ -164,52 +262,7 @@ const ago = (variant: Eligible, recent: readonly (readonly string[])[]): number 
   return at < 0 ? Infinity : at;
 };
 
-/** Of each family the variant not used longest; another where the whole set was there among the last twenty. */
-function rotated(
-  families: readonly Eligible[][],
-  recent: readonly (readonly string[])[],
-): (Eligible | null)[] {
-  const orders = families.map((variants) =>
-    [...variants].sort(
-      (a, b) =>
-        agoExactly(b, recent) - agoExactly(a, recent) || variantOf(a).localeCompare(variantOf(b)),
-    ),
-  );
-  const seen = new Set(recent.slice(0, unlikeLast).map((list) => variantNames(list)));
-  const digits = orders.map(() => 0);
-  for (;;) {
-    const set = orders.map((order, i) => order[digits[i]!] ?? null);
-    const name = set
-      .flatMap((variant) => (variant ? [variantOf(variant)] : []))
-      .sort()
-      .join(" ");
-    if (!seen.has(name) || !countUp(digits, orders)) return set;
-  }
-}
-
-/** Of a prep's drills and variants the variants alone, as one text. */
-const variantNames = (list: readonly string[]): string =>
-  list
-    .filter((name) => name.includes("/"))
-    .sort()
-    .join(" ");
-
-const agoExactly = (variant: Eligible, recent: readonly (readonly string[])[]): number => {
-  const at = recent.findIndex((list) => list.includes(variantOf(variant)));
-  return at < 0 ? 1000 : at;
-};
-
-/** The next set of variants, the last family turning fastest; false when all have been gone through. */
-function countUp(digits: number[], orders: readonly Eligible[][]): boolean {
-  for (let i = digits.length - 1; i >= 0; i -= 1) {
-    digits[i]! += 1;
-    if (digits[i]! < Math.max(1, orders[i]!.length)) return true;
-    digits[i] = 0;
-  }
-  return false;
-}
-
-/** A different corrective for each gap, those of the last preps later. */
+/** Of each gap the first that stands in no gap before it, and was not there last time where there is another. */
 function oneEach(
   gaps: readonly Eligible[][],
   recent: readonly (readonly string[])[],
@@ -224,20 +277,25 @@ function oneEach(
   });
 }
 
-function boxed(variant: Eligible, seconds: number, round: number, request: PlanRequest): PrepItem {
+function boxed(
+  { variant, family, segment, seconds }: Placed,
+  at: number,
+  brisk: boolean,
+  request: PlanRequest,
+): PrepItem {
   const item = itemFrom(variant, { type: "time", sets: 1, seconds, rest: 0 }, request);
-  const family = variant.drill.pattern ?? "";
-  const between = request.format.gaps !== null && !request.clocked;
   return {
     ...item,
-    id: round === 0 ? item.id : `${item.id}~${round + 1}`,
+    id: `${item.id}~${at}`,
     phase: phaseOf(variant.drill),
-    segment: between ? "between sets" : family,
+    segment,
     boxed: true,
-    why: [
-      ...(family ? [{ why: "family" as const, name: family }] : item.why),
-      ...(between ? [{ why: "between-sets" as const }] : []),
-    ],
+    pace: brisk ? "brisk" : null,
+    why: family
+      ? [{ why: "family" as const, name: family }]
+      : segment === "raise"
+        ? [{ why: "raise" as const }]
+        : [...item.why, { why: "between-sets" as const }],
   };
 }
 

@@ -297,7 +297,7 @@ function asWorked(
     return { type: "time", sets: dose.sets, seconds: box[format.doses], rest: dose.rest };
   const usual = looseAt?.get(drill.id);
   if (schools.amount === "feel" && drill.phase === "loosen" && usual)
-    return { ...dose, reps: naturalUp(Math.max(5, Math.min(45, usual)), naturalReps) };
+    return { ...dose, reps: naturalUp(Math.max(5, Math.min(45, usual / dose.sets)), naturalReps) };
   return dose;
 }
 

@@ -1,3 +1,4 @@
+import { unsaid } from "./unsaid";
 import type { Need } from "../aim/priority";
 import { complaintRows } from "../body/complaints";
 import { bothSides, otherSide, type LeftRight } from "../body/side";
@@ -26,19 +27,14 @@ export function itemFrom(
     id: drill.id,
     drillId: drill.id,
     rungId: rung.id,
+    ...unsaid,
     phase: segment.phase,
     segment: segment.name === segment.phase ? "" : segment.name,
     dose,
-    boxed: false,
     sides: sided ? sidesFirst(main?.shorter ?? null, situation) : [],
-    extra: null,
-    labels: [],
-    untilLoose: false,
-    breath: null,
     outside: segment.outside,
     why: [reasonFor(drill, main, situation), ...followed(drill, rung, situation), ...replaced],
     serves: served.map(({ motion }) => motion),
-    pinned: false,
   };
 }
 

@@ -2,6 +2,7 @@ import { complaintRows } from "../body/complaints";
 import { bothSides } from "../body/side";
 import { workSeconds } from "../drill/dose";
 import { atRung, byText, rungOf } from "../drill/drill";
+import type { Family } from "../drill/families";
 import { raiseStep } from "../drill/natural";
 import type { PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
@@ -48,6 +49,8 @@ export type PlanRequest = PlanTerms & {
   loadsHands?: boolean;
   /** Drills of the last preps, the latest first; for clocked families their variants. */
   recent?: readonly (readonly string[])[];
+  /** Counts on with every day and every other variant asked for: what goes by the clock turns with it. */
+  turn?: number;
   /** How many times the usual the planner pays to do something else than last time. */
   variety?: number;
   /** Over the format's own. */
@@ -69,7 +72,7 @@ export type PlanNote =
   /** Too few minutes to be warm enough: no deep work, or no stretch longer than so many seconds. */
   | { note: "not-warm"; deep: boolean; longest: number | null; wants: number }
   /** By the clock: families for which there is nothing at this place. */
-  | { note: "no-variant"; families: string[] }
+  | { note: "no-variant"; families: Family[] }
   | { note: "nothing-between" }
   | { note: "over-clock"; seconds: number; budget: number };
 

@@ -1,3 +1,4 @@
+import { unsaid } from "./unsaid";
 import type { Dose } from "../drill/dose";
 import type { Drill } from "../drill/drill";
 import { atRung, rungOf, timesOf } from "../drill/drill";
@@ -116,19 +117,13 @@ export function rampItems(request: PlanRequest): PrepItem[] {
         id,
         drillId: drill.id,
         rungId,
+        ...unsaid,
         phase: "use",
         segment: easier === 0 ? "work sets" : "ramp",
         dose,
-        boxed: false,
         sides: atRung(drill, old).sided ? ["left", "right"] : [],
-        extra: null,
-        labels: [],
-        untilLoose: false,
-        breath: null,
-        outside: false,
         why: [easier === 0 ? { why: "work-sets" } : { why: "easier", rungs: easier }],
         serves: drill.serves.map(({ motion }) => motion),
-        pinned: false,
       },
     ];
   });

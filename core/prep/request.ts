@@ -4,6 +4,7 @@ import { sportRows, sportsIn } from "../body/sports";
 import type { Athlete } from "../records/athlete";
 import type { DayNote, Log, Place, Prep } from "../records/records";
 import { formatOf, skillOf, type Library } from "../content/library";
+import { daysBetween } from "../dates/days";
 import { looseAtMedians } from "../progress/loose-at";
 import { nextSteps } from "../progress/next-step";
 import { tenderJoints } from "../progress/soreness";
@@ -22,6 +23,9 @@ export const formatFor = (library: Library, prep: Pick<Prep, "format" | "session
 
 /** Asked for another variant, or for a week of them, the planner pays this much more for what was not done last time. */
 export const anotherVariant = 6;
+
+/** Turns of what goes by the clock are counted from here. */
+const firstDay = "2020-01-01";
 
 export type Circumstances = {
   prep: Prep;
@@ -88,6 +92,7 @@ export function requestFor(all: Circumstances): PlanRequest {
         ),
       ),
     recent: recentSets(prep, preps),
+    turn: prep.turn + daysBetween(firstDay, prep.on),
     variety: prep.turn > 0 ? anotherVariant : 1,
     clocked: prep.clocked,
     gaps: prep.gaps,

@@ -9,6 +9,7 @@ import { held, longestStay, permittedDown } from "./permit";
 import { mayGoOn } from "./stays";
 import type { PlanRequest } from "./plan";
 import type { TypedAmount, TypedLine } from "./typed";
+import { unsaid } from "./unsaid";
 import { uniquely } from "./whole";
 
 /** A typed line with the drill it means; the rung where the words name one. */
@@ -59,20 +60,35 @@ function laidItem(
     phase: drill.phase,
     segment: line.round > 0 ? `round ${line.round}` : "",
     dose: doseTyped(line, drill, rung, request, ways),
-    boxed: false,
+    ...unsaid,
     sides: sided ? sidesFirst(null, request) : [],
-    extra: null,
     labels: ways ? ["one way", "other way"] : line.parts.map(({ label }) => label),
+    amounts: amountsOf(line),
     untilLoose:
       line.untilLoose &&
       mayGoOn(drill, doesOf(drill, rung).exposes) &&
       longestStay(request.body, drill, rung) === null,
-    breath: null,
-    outside: false,
+    pace: line.pace,
     why: [{ why: "typed" }, ...taken(line)],
     serves: serves.map(({ motion }) => motion),
-    pinned: false,
   };
+}
+
+/** The amount of each part, where they are not all alike; seconds and repetitions at the usual tempo where they are mixed. */
+function amountsOf({ parts, tempo }: DrillLine): number[] {
+  const first = parts[0]?.amount;
+  if (!first) return [];
+  const each = tempo ?? usualTempo;
+  const amounts = parts.map(({ amount }) =>
+    "reps" in first
+      ? "reps" in amount
+        ? amount.reps
+        : Math.max(1, Math.round(amount.seconds / each))
+      : "seconds" in amount
+        ? amount.seconds
+        : Math.round(amount.reps * each),
+  );
+  return amounts.every((amount) => amount === amounts[0]) ? [] : amounts;
 }
 
 const taken = ({ kg, band }: DrillLine): Because[] => [

@@ -1,5 +1,5 @@
 import type { LeftRight } from "../body/side";
-import { restOf, setSeconds, setsOf, type Dose } from "../drill/dose";
+import { amounting, restOf, setSeconds, setsOf, type Dose } from "../drill/dose";
 import { atRung, rungOf, type Drill, type Position } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
@@ -122,29 +122,33 @@ function drillSteps(item: PrepItem, drill: Drill, index: number): Step[] {
     const all = sets + more;
     // Asked of the rung as it is by now, whatever was written or changed on the floor.
     if (item.untilLoose && mayGoOn(drill, doesOf(drill, rungOf(drill, item.rungId)).exposes)) {
-      const reps = item.dose.type === "reps" ? item.dose.reps * all : null;
-      const seconds = all * setSeconds(item.dose) + (all - 1) * restOf(item.dose);
+      const reps = item.dose.type === "reps" ? sumOf(item, all, repsOf) : null;
+      const seconds = sumOf(item, all, setSeconds) + (all - 1) * restOf(item.dose);
       add("until-loose", seconds, side, 1, 1, reps);
       return;
     }
     for (let set = 1; set <= all; set += 1) {
-      add(
-        "work",
-        setSeconds(item.dose),
-        side,
-        set,
-        all,
-        item.dose.type === "reps" ? item.dose.reps : null,
-      );
+      const dose = doseAt(item, set);
+      add("work", setSeconds(dose), side, set, all, dose.type === "reps" ? dose.reps : null);
       if (set < all) add("rest", restOf(item.dose), side, set);
     }
   });
   return steps;
 }
 
-/** Whole seconds of a box for each side, the first side taking what does not divide. */
-const shareOf = (seconds: number, sides: number, n: number): number =>
-  Math.floor(seconds / sides) + (n < seconds % sides ? 1 : 0);
+/** What one set of an item is, where its sets are not all the same. */
+export const doseAt = ({ dose, amounts }: Pick<PrepItem, "dose" | "amounts">, set: number): Dose =>
+  amounting(dose, amounts[set - 1]);
+
+const repsOf = (dose: Dose): number => (dose.type === "reps" ? dose.reps : 0);
+
+/** Something of every set, added up over so many sets. */
+const sumOf = (item: PrepItem, sets: number, of: (dose: Dose) => number): number =>
+  Array.from({ length: sets }, (_, n) => of(doseAt(item, n + 1))).reduce((a, b) => a + b, 0);
+
+/** Whole seconds of a box for each of those that share it, the first taking what does not divide. */
+export const shareOf = (seconds: number, among: number, n: number): number =>
+  Math.floor(seconds / among) + (n < seconds % among ? 1 : 0);
 
 /**
  * A prep laid out second by second. Its length is the sum of its steps: the same list times the plan,
@@ -203,7 +207,8 @@ export function prepSeconds(items: readonly PrepItem[], library: Library, handOv
     total +=
       (item.boxed
         ? setSeconds(item.dose)
-        : transition(previous, here) + itemSeconds(item.dose, drill, item.sides, item.extra)) +
+        : transition(previous, here) +
+          itemSeconds(item.dose, drill, item.sides, item.extra, item.amounts)) +
       (item.breath?.seconds ?? 0);
     previous = here;
   }
@@ -219,12 +224,20 @@ export function itemSeconds(
   drill: Drill,
   sides: readonly LeftRight[],
   extra: PrepItem["extra"] = null,
+  amounts: readonly number[] = [],
 ): number {
   const times = Math.max(1, sides.length);
   const sets = setsOf(dose);
+  const work =
+    amounts.length === 0
+      ? sets * setSeconds(dose)
+      : Array.from({ length: sets }, (_, n) => setSeconds(amounting(dose, amounts[n]))).reduce(
+          (a, b) => a + b,
+          0,
+        );
   return (
     drill.setUp +
-    times * (sets * setSeconds(dose) + (sets - 1) * restOf(dose)) +
+    times * (work + (sets - 1) * restOf(dose)) +
     (times - 1) * drill.sideChange +
     (extra && sides.includes(extra.side) ? extra.sets * oneSet(dose) : 0)
   );

@@ -16,6 +16,7 @@ export type TypedLine =
       each: boolean;
       tempo: number | null;
       rest: number | null;
+      pace: "brisk" | "slow" | null;
       kg: number | null;
       band: BandStrength | null;
       /** Parts of one go, in their order. */
@@ -111,6 +112,7 @@ function drillLine(typed: string, round: number): TypedLine | null {
     ) !== null;
   const rest = line.take(new RegExp(`\\brest\\s+${number}\\s*(${units})?`));
   const tempo = line.take(new RegExp(`\\btempo\\s+${number}\\s*s?\\b|\\b${number}\\s*s each\\b`));
+  const pace = line.take(/\b(brisk(?:ly)?|quickly|slowly)\b|(?:, *| )(quick|fast|slow)$/);
   const kg = line.take(new RegExp(`${number}\\s*(?:kg|kilos?)\\b`));
   const band = line.take(/\b(thin|light|medium|thick|strong|heavy)\s+band\b/);
   const times = line.take(new RegExp(`\\b(\\d+)\\s*x\\s*(\\d+)\\s*(${units})?(?![a-z])`));
@@ -138,6 +140,7 @@ function drillLine(typed: string, round: number): TypedLine | null {
     each,
     tempo: tempo ? Math.min(most.tempo, Math.max(0.5, toNumber(tempo[1] ?? tempo[2]!))) : null,
     rest: rest ? within(toSeconds(rest[1]!, rest[2]), 0, most.rest) : null,
+    pace: pace ? ((pace[1] ?? pace[2]!).startsWith("slow") ? "slow" : "brisk") : null,
     kg: kg ? Math.min(most.kg, toNumber(kg[1]!)) : null,
     band: band ? strengths[band[1]!]! : null,
     parts,

@@ -11,6 +11,8 @@ import { doseDone } from "../doses/log-item";
 import { daysBetween } from "../dates/days";
 import { needsFirst } from "../exposure/needs-first";
 import { daysAway, lastWorked, restartAfter } from "./after-break";
+import { looseAtMedians } from "./loose-at";
+import { enoughToCompare, stiffFrom } from "./stiff";
 import { isFor, tenderJoints, thirdLess, type Tender } from "./soreness";
 
 /** What a step follows from. */
@@ -21,6 +23,7 @@ export type StepCause =
   | { cause: "lost" }
   | { cause: "wobble" }
   | { cause: "incomplete" }
+  | { cause: "stiff"; looseAt: number; usual: number }
   | { cause: "clean-once" }
   | { cause: "clean-twice" }
   /** Clean so many times running at one dose that the plan could not raise. */
@@ -78,7 +81,7 @@ const easy = (item: LogItem): boolean =>
   item.pain <= comfortLimit;
 
 /** A drill in one session: what was done last of it there, with the worst pain of it. */
-type Session = { on: string; item: LogItem };
+type Session = { on: string; item: LogItem; stiff: StepCause | null };
 
 /**
  * What was done of each drill, the latest session first. A session counts once, however often the drill came in it
@@ -101,9 +104,27 @@ function sessionsByDrill(logs: readonly Log[]): Map<string, Session[]> {
         sharp: item.sharp || (known?.sharp ?? false),
       });
     }
-    for (const [id, item] of here) found.set(id, [...(found.get(id) ?? []), { on: log.on, item }]);
+    for (const [id, item] of here)
+      found.set(id, [
+        ...(found.get(id) ?? []),
+        { on: log.on, item, stiff: found.has(id) ? null : stiffness(logs, log.on, item) },
+      ]);
   }
   return found;
+}
+
+/** A day on which it came loose much later than usual: the work is kept as it was, whatever the form. */
+function stiffness(
+  logs: readonly Log[],
+  on: string,
+  { drillId, looseAt }: LogItem,
+): StepCause | null {
+  if (looseAt === null) return null;
+  const before = logs.filter((log) => log.on < on);
+  const usual = looseAtMedians(before, on, enoughToCompare).get(drillId);
+  return usual !== undefined && looseAt >= stiffFrom * usual
+    ? { cause: "stiff", looseAt, usual }
+    : null;
 }
 
 type Proposed = NonNullable<NextStep["proposed"]>;
@@ -133,6 +154,7 @@ function proposedAfter(
   if (item.form === "lost" || item.pain > comfortLimit) return stepBack(drill, item, stay);
   if (!easy(item))
     return stay("same", [{ cause: item.form === "wobble" ? "wobble" : "incomplete" }]);
+  if (last.stiff) return stay("same", [last.stiff]);
   if (!before || before.item.rungId !== item.rungId || !easy(before.item))
     return stay("same", [{ cause: "clean-once" }]);
   const heavier = heavierFor(rung, item, terms);

@@ -4,7 +4,7 @@ import { looseAtMedians } from "./loose-at";
 /** So many times the usual number until loose is a stiff day. */
 export const stiffFrom = 1.5;
 /** Fewer numbers than these make no usual. */
-const enough = 3;
+export const enoughToCompare = 3;
 
 /** A drill that came loose late on a day, against this athlete's own median of the 28 days before. */
 export type Stiff = { on: string; drillId: string; looseAt: number; usual: number };
@@ -15,7 +15,7 @@ export function stiffDays(logs: readonly Log[]): Stiff[] {
   const ordered = [...noted].sort((a, b) => a.on.localeCompare(b.on));
   return ordered.flatMap((log) => {
     const before = ordered.filter((other) => other.on < log.on);
-    const usual = looseAtMedians(before, log.on, enough);
+    const usual = looseAtMedians(before, log.on, enoughToCompare);
     return log.items.flatMap(({ drillId, looseAt }): Stiff[] => {
       const own = usual.get(drillId);
       return looseAt !== null && own && looseAt >= stiffFrom * own

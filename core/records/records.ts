@@ -1,7 +1,8 @@
-import { Band } from "../drill/band";
+import { Band, BandStrength } from "../drill/band";
 import * as z from "zod";
 import { Side } from "../body/side";
 import { Dose } from "../drill/dose";
+import { Breathing } from "../drill/breathing";
 import { Drill, Phase, Space } from "../drill/drill";
 import { KitItem } from "../drill/kit";
 import { Instrument, Mode } from "../content/protocol";
@@ -174,8 +175,14 @@ export const PrepItem = z.object({
     .default(null),
   /** What each set is called, in their order, where it is done in parts. */
   labels: z.array(z.string().max(40)).max(12).default([]),
+  /** Repetitions or seconds of each set, in their order, where they are not all the same; empty: as the dose says. */
+  amounts: z.array(z.int().min(1).max(600)).max(12).default([]),
   /** Goes on until it is loose; the dose is what is usual. */
   untilLoose: z.boolean().default(false),
+  /** How quick, where it is not as usual. */
+  pace: z.enum(["brisk", "slow"]).nullable().default(null),
+  /** How to breathe in it, where it is not as usual for the drill. */
+  breathing: Breathing.nullable().default(null),
   /** The breath after it; null where the next drill follows at once. */
   breath: Breath.nullable().default(null),
   /** Done before the clock begins, on the way there. */
@@ -326,6 +333,8 @@ export const LogItem = z.object({
   sets: z.array(SetDone).default([]),
   /** Weight it was done with, kg. */
   load: z.number().min(0).max(400).nullable().default(null),
+  /** Band it was done with. */
+  band: BandStrength.nullable().default(null),
   form: Form.nullable(),
   pain: Pain,
   painPlace: z.string(),
@@ -336,6 +345,17 @@ export const LogItem = z.object({
   /** Repetitions or seconds until it came loose. */
   looseAt: z.number().min(0).nullable(),
   note: z.string(),
+  /** The same of one side, where the sides were told apart. */
+  bySide: z
+    .array(
+      z.object({
+        side: z.enum(["left", "right"]),
+        looseAt: z.number().min(0).max(7200).nullable(),
+        note: z.string().max(300),
+      }),
+    )
+    .max(2)
+    .default([]),
 });
 export type LogItem = z.infer<typeof LogItem>;
 

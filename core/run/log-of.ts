@@ -40,6 +40,7 @@ function itemOf(entry: RunEntry): LogItem {
     painKind: entry.pain?.painKind ?? null,
     sharp: entry.pain?.sharp ?? false,
     looseAt: entry.looseAt,
+    bySide: entry.looseBy.map((one) => ({ ...one, note: "" })),
     note: entry.seen.join("; "),
   };
 }
@@ -89,7 +90,7 @@ export function memberLog(
     if (part && part.rungId === null) return [];
     if (hurtAt >= 0 && at > hurtAt && isShut(entry, shut, library)) return [];
     const pain = painOf(state, member.athleteId, entry.itemId);
-    const item = itemOf({ ...entry, form: null, seen: [], looseAt: null, pain });
+    const item = itemOf({ ...entry, form: null, seen: [], looseAt: null, looseBy: [], pain });
     return [
       {
         ...item,

@@ -4,7 +4,10 @@ import { isShut } from "./shut";
 import { readPlace } from "../body/read-place";
 import { rungOf } from "../drill/drill";
 import { stressOf } from "../exposure/stress";
-import { secondsOf, type Step } from "../prep/timeline";
+import { longestOf } from "../prep/stays";
+import { itemSeconds, secondsOf, type Step } from "../prep/timeline";
+import { doesOf } from "../exposure/does";
+import { oneMore, withItem } from "./floor";
 import { shutsBy } from "../safety/pain";
 import { courseOf, resumedAt, workIn } from "./course";
 import {
@@ -12,6 +15,7 @@ import {
   entryAt,
   isOpenStep,
   isWorkStep,
+  workedIn,
   type RunEntry,
   type RunState,
   type SetTried,
@@ -49,6 +53,7 @@ export function runAt(
     time: { work: 0, between: 0, paused: 0 },
     shut: [],
     growing: run.growing,
+    given: [],
     others: [],
     attempt: 0,
   };
@@ -79,6 +84,7 @@ const entryOf = (item: PrepItem, index: number, steps: readonly Step[]): RunEntr
   form: null,
   seen: [],
   looseAt: null,
+  looseBy: [],
 });
 
 /** Lets wall time pass: running it goes along the steps, paused it stands. */
@@ -150,7 +156,10 @@ function apply(
       if (state.status === "running") state.status = "paused";
       return;
     case "next":
-      if (step?.kind === "until-loose") return loosened(state, step);
+      if (step?.kind === "until-loose") {
+        loosened(state, step);
+        return passOn(state, step.item, library, prep);
+      }
       if (step?.reps && isWorkStep(step) && state.into >= toldFrom * step.seconds)
         tryOf(state, step).whole = true;
       return moveTo(state, state.at + 1);
@@ -162,7 +171,7 @@ function apply(
       return;
     case "loose": {
       const entry = step && entryAt(state, step);
-      if (entry) entry.looseAt = soFar(state, step, entry);
+      if (entry) learn(entry, step, soFar(state, step, entry));
       return;
     }
     case "form": {
@@ -191,8 +200,52 @@ function loosened(state: Replay, step: Step): void {
   const took = soFar(state, step, entry);
   now.whole = true;
   now.reps = step.reps === null ? null : took;
-  entry.looseAt = Math.max(entry.looseAt ?? 0, took);
+  learn(entry, step, took);
   moveTo(state, state.at + 1);
+}
+
+/** Writes down when it came loose, of its side too; of two sides the stiffer is the drill's. */
+function learn(entry: RunEntry, { side }: Step, looseAt: number): void {
+  if (side)
+    entry.looseBy = [...entry.looseBy.filter((one) => one.side !== side), { side, looseAt }];
+  entry.looseAt = side ? Math.max(...entry.looseBy.map((one) => one.looseAt)) : looseAt;
+}
+
+/** No more sets than these are given on. */
+const mostGiven = 2;
+
+/**
+ * Seconds that an item did not need until it was loose go to the next, as whole sets of it: where it is one that may be
+ * stayed in, and for as many as fit.
+ */
+function passOn(
+  state: Replay,
+  item: number,
+  library: Library,
+  prep: Pick<Run["prep"], "handOver">,
+): void {
+  const next = state.steps[state.at];
+  const follower = next && next.item !== item ? state.items[next.item] : undefined;
+  const drill = follower && drillOf(library, follower.drillId);
+  const was = state.items[item];
+  if (!next || !drill || !was) return;
+  const usual = secondsOf(
+    state.steps.filter((step) => step.item === item && step.kind === "until-loose"),
+  );
+  const own = state.entries.findLast(({ itemId }) => itemId === was.id);
+  const spared = usual - (own ? workedIn(own) : 0);
+  if (longestOf(drill, doesOf(drill, rungOf(drill, follower.rungId)).exposes) !== null) return;
+  const lasts = (one: PrepItem) => itemSeconds(one.dose, drill, one.sides, one.extra, one.amounts);
+  let more = follower;
+  let sets = 0;
+  for (let wider = oneMore(more); wider && sets < mostGiven; wider = oneMore(more)) {
+    if (lasts(wider) - lasts(follower) > spared) break;
+    more = wider;
+    sets += 1;
+  }
+  if (sets === 0) return;
+  state.given.push({ itemId: more.id, sets, seconds: Math.round(lasts(more) - lasts(follower)) });
+  relay(state, withItem(state.items, more), library, prep);
 }
 
 /** Repetitions (or seconds) of the present side until now. */

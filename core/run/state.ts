@@ -37,6 +37,8 @@ export type RunEntry = {
   form: Form | null;
   seen: string[];
   looseAt: number | null;
+  /** The same of each side that was told. */
+  looseBy: { side: LeftRight; looseAt: number }[];
 };
 
 /** What is on the screen at a moment. Everything follows from the prep, the events and the time. */
@@ -57,6 +59,8 @@ export type RunState = {
   time: { work: number; between: number; paused: number };
   /** Places that pain has shut for the rest of this run. */
   shut: SiteId[];
+  /** Sets that a drill got more, in the time that those before it did not need. */
+  given: { itemId: string; sets: number; seconds: number }[];
   /** Pain of others who run along, by athlete. */
   others: { who: string; itemId: string; pain: NonNullable<RunEntry["pain"]> }[];
 };

@@ -1,3 +1,4 @@
+import { unsaid } from "../prep/unsaid";
 import { placeOf } from "../records/places";
 import { gapOf } from "../aim/gap";
 import { needsOf } from "../aim/priority";
@@ -435,16 +436,11 @@ function withKept(prep: Prep, { kept }: Performer, library: Library): Prep {
     id: drill.id,
     drillId: drill.id,
     rungId: rung.id,
+    ...unsaid,
     phase: drill.phase,
     segment: "",
     dose: rung.session ?? rung.warmUp!,
-    boxed: false,
     sides: drill.sided ? ["left", "right"] : [],
-    extra: null,
-    labels: [],
-    untilLoose: false,
-    breath: null,
-    outside: false,
     why: [],
     serves: [],
     pinned: true,

@@ -1,3 +1,4 @@
+import { unsaid } from "../prep/unsaid";
 import type { Athlete } from "../records/athlete";
 import type { Aim, Check, Log, LogItem, Prep, PrepItem } from "../records/records";
 import type { Dose } from "../drill/dose";
@@ -88,19 +89,13 @@ export const item = (drillId: string, dose: Dose, over: Partial<PrepItem> = {}):
   id: drillId,
   drillId,
   rungId: drill(drillId).rungs[0]!.id,
+  ...unsaid,
   phase: drill(drillId).phase,
   segment: "",
   dose,
-  boxed: false,
   sides: drill(drillId).sided ? ["left", "right"] : [],
-  extra: null,
-  labels: [],
-  untilLoose: false,
-  breath: null,
-  outside: false,
   why: [],
   serves: [],
-  pinned: false,
   ...over,
 });
 
@@ -130,6 +125,8 @@ export const logItem = (drillId: string, over: Partial<LogItem> = {}): LogItem =
   painPlace: "",
   sharp: false,
   looseAt: null,
+  band: null,
+  bySide: [],
   note: "",
   ...over,
 });

@@ -102,7 +102,7 @@ const plain: Record<
   "fit-minutes": "fit the minutes",
   "lay-sequence": "lay the session as typed",
   "repeat-drill": "do a drill once more",
-  "set-breath": "set a break",
+  "say-of-drill": "change how a drill is done",
   "set-quota": "a daily number",
   "set-lives": "what is worked for beside the aim",
   "take-better": "take the better plan",

@@ -1,3 +1,4 @@
+import { familyWords, partWords } from "./drill-way";
 import { bandWords } from "./bands";
 import { motionOf } from "#core/body/motions";
 import type { Breach } from "#core/prep/order";
@@ -186,7 +187,7 @@ export function becauseWords(because: Because): string {
     case "between-sets":
       return "in the rest between work sets";
     case "family":
-      return `${because.name}, this time`;
+      return `${partWords(because.name)}, this time`;
     case "told":
       return because.text;
   }
@@ -291,7 +292,7 @@ export function noteWords(note: PlanNote): string {
         ? `Too few minutes to sweat before deep splits, bridges or hanging: none of it today. ${clock(note.wants)} would do.`
         : `Too few minutes to be warm for long stretches: none over ${note.longest} s. ${clock(note.wants)} would do.`;
     case "no-variant":
-      return `Nothing at this place for ${note.families.join(", ")}: those boxes are left out.`;
+      return `Nothing at this place for ${note.families.map(familyWords).join(", ")}: those boxes are left out.`;
     case "nothing-between":
       return "Nothing safe fits between the sets here.";
     case "over-clock":

@@ -28,6 +28,8 @@ export function causeWords(cause: StepCause, drill: Drill): string {
       return "wobbled last time: the same again";
     case "incomplete":
       return "not complete last time: the same again";
+    case "stiff":
+      return `a stiff day, loose at ${cause.looseAt} and not at ${Math.round(cause.usual)}: the same again`;
     case "clean-once":
       return "clean once: the same once more";
     case "clean-twice":

@@ -1,14 +1,13 @@
 import { JointId } from "#core/body/motions";
-import { Pattern } from "#core/drill/drill";
 import type { Prep } from "#core/records/records";
-import { clock } from "#core/drill/dose";
-import { clockedSeconds, type Clocked, type Format, type Gaps } from "#core/content/format";
+import type { Format, Gaps } from "#core/content/format";
 import { against, permittedDown, type GateTerms } from "#core/prep/permit";
 import { permittedRamp, rampSum } from "#core/prep/ramp";
 import { rungOf, type Drill, type Rung } from "#core/drill/drill";
 import { againstWords } from "#words/prep";
 import { drillOf, type Library } from "#core/content/library";
 import { DoneAlready, type Vouch } from "./done-already";
+import { FamilyFields } from "./family-fields";
 import { Stepper } from "./stepper";
 import { jointWords } from "#words/slots";
 
@@ -42,7 +41,9 @@ export function FormatFields({
     <fieldset disabled={!editable} className="no-print mt-3 border-l-4 border-tape pl-4">
       <legend className="sr-only">{format.name}</legend>
       {format.kind === "issue" ? <Flagged prep={prep} plan={plan} /> : null}
-      {clocked ? <Families clocked={clocked} prep={prep} variants={variants} plan={plan} /> : null}
+      {clocked ? (
+        <FamilyFields clocked={clocked} prep={prep} variants={variants} plan={plan} />
+      ) : null}
       {gaps ? <GapFields gaps={gaps} plan={plan} /> : null}
       {format.ramp ? (
         <RampFields prep={prep} library={library} gate={gate} plan={plan} vouch={vouch} />
@@ -77,81 +78,6 @@ function Flagged({ prep, plan }: { prep: Prep; plan: Plan }) {
       {prep.flagged.length === 0 ? (
         <p className="text-sm text-muted">Tick a joint that was hurt or nags.</p>
       ) : null}
-    </div>
-  );
-}
-
-function Families({
-  clocked,
-  prep,
-  variants,
-  plan,
-}: {
-  clocked: Clocked;
-  prep: Prep;
-  variants: number | null;
-  plan: Plan;
-}) {
-  const set = (changes: Partial<Clocked>, handOver = prep.handOver) => {
-    const next = { ...clocked, ...changes };
-    plan({ clocked: next, handOver, budget: Math.max(120, clockedSeconds(next, handOver)) });
-  };
-  const toggle = (family: Pattern) => {
-    const families = clocked.families.includes(family)
-      ? clocked.families.filter((other) => other !== family)
-      : [...clocked.families, family];
-    if (families.length > 0 && families.length <= 10) set({ families });
-  };
-  return (
-    <div>
-      <p className="figures">
-        {clocked.families.length} × {clocked.rounds} × {clocked.seconds} s + {clock(prep.handOver)}{" "}
-        = <b>{clock(clockedSeconds(clocked, prep.handOver))}</b>
-        {variants ? (
-          <span className="font-sans text-sm text-muted">
-            {" "}
-            · {variants.toLocaleString("en")} different preps at this place
-          </span>
-        ) : null}
-      </p>
-      <p className="flex flex-wrap gap-x-3 gap-y-1">
-        {Pattern.options.map((family) => (
-          <label key={family} className="flex min-h-9 items-center gap-1.5">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--spruce)]"
-              checked={clocked.families.includes(family)}
-              onChange={() => toggle(family)}
-            />
-            {family}
-          </label>
-        ))}
-      </p>
-      <p className="flex flex-wrap gap-x-6">
-        <Stepper
-          name="rounds"
-          value={clocked.rounds}
-          from={1}
-          to={6}
-          set={(rounds) => set({ rounds })}
-        />
-        <Stepper
-          name="seconds a box"
-          value={clocked.seconds}
-          from={15}
-          to={180}
-          step={5}
-          set={(seconds) => set({ seconds })}
-        />
-        <Stepper
-          name="hand-over, s"
-          value={prep.handOver}
-          from={0}
-          to={600}
-          step={30}
-          set={(handOver) => set({}, handOver)}
-        />
-      </p>
     </div>
   );
 }

@@ -293,7 +293,7 @@ const Desk = memo(function Desk({
                     }
                     aDay={(reps) => act("set-quota", { drillId: item.drillId, reps })}
                     again={() => act("repeat-drill", { prep, itemId: item.id })}
-                    breathe={(breath) => act("set-breath", { prep, itemId: item.id, breath })}
+                    sayOf={(said) => act("say-of-drill", { prep, itemId: item.id, said })}
                     edit={(change) => act("edit-drill", { prep, itemId: item.id, ...change })}
                     swap={(other) => act("swap-drill", { prep, itemId: item.id, item: other })}
                     vouch={vouch}

@@ -6,7 +6,7 @@ import { memo, useState } from "react";
 import { drillOf } from "#core/content/library";
 import { rungOf } from "#core/drill/drill";
 import { clock, type Dose } from "#core/drill/dose";
-import type { Breath, PrepItem } from "#core/records/records";
+import type { PrepItem } from "#core/records/records";
 import { breathWords } from "#words/breath";
 import { doseSaid } from "#words/names";
 import type { PlanRequest } from "#core/prep/plan";
@@ -17,9 +17,11 @@ import { notch } from "../words";
 import { extraFor, type Shorter } from "#core/progress/shorter-side";
 import { DoneAlready, type Vouch } from "./done-already";
 import { DoseEditor } from "./dose-editor";
+import { LineDetails, type SaidOfDrill } from "./line-details";
 import { ExtraShare } from "./extra-share";
 import { Stepper } from "./stepper";
 import { SwapList } from "./swap-list";
+import { partsSaid, waySaid } from "#words/dose-detail";
 import { becauseLine, againstWords, liftOf } from "#words/prep";
 import { against } from "#core/prep/permit";
 
@@ -43,7 +45,7 @@ type RowProps = {
   aDay: (reps: number) => void;
   /** Does it once more, right after itself. */
   again: () => void;
-  breathe: (breath: Breath | null) => void;
+  sayOf: (said: SaidOfDrill) => void;
   edit: (change: { rungId?: string; dose?: Dose }) => void;
   swap: (item: PrepItem) => void;
   vouch: Vouch;
@@ -67,7 +69,7 @@ export const PrepRow = memo(function PrepRow({
   quota,
   aDay,
   again,
-  breathe,
+  sayOf,
   edit,
   swap,
   vouch,
@@ -125,7 +127,7 @@ export const PrepRow = memo(function PrepRow({
         <p className="font-display text-[1.05rem] font-bold leading-tight">{drill.name}</p>
         <p className="text-sm text-muted">
           {rung.name} · rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
-          {item.labels.length > 0 ? ` · ${item.labels.join(", ")}` : ""}
+          {[...partsSaid(item), ...waySaid(item, null)].map((one) => ` · ${one}`)}
           {item.untilLoose ? " · until loose" : ""}
           {item.outside ? " · on the way there" : ""}
         </p>
@@ -209,59 +211,35 @@ export const PrepRow = memo(function PrepRow({
       {open && editable ? (
         <div className="no-print col-span-full mt-2 border-l-4 border-tape bg-raised px-3 py-2">
           {open === "dose" ? (
-            <DoseEditor
-              item={item}
-              drill={drill}
-              edit={edit}
-              barred={(rung) => {
-                const [reason] = against(request, { drill, rung });
-                return reason ? `${againstWords(reason)}. ${liftOf(reason)}` : null;
-              }}
-            >
-              <DoneAlready drill={drill} gate={request} vouch={vouch} />
-              <span className="flex flex-wrap items-center gap-x-4">
-                <button type="button" className="quiet underlined" onClick={again}>
-                  Once more
-                </button>
-                {item.dose.type === "reps" ? (
-                  <Stepper
-                    name="a day in all"
-                    value={quota ?? 0}
-                    from={0}
-                    to={1000}
-                    step={10}
-                    set={(reps) => aDay(Math.max(5, reps))}
-                  />
-                ) : null}
-                {item.breath ? (
-                  <>
-                    <Stepper
-                      name="s break after"
-                      value={item.breath.seconds}
-                      from={1}
-                      to={600}
-                      step={15}
-                      set={(seconds) => breathe({ seconds, as: "break" })}
-                    />
-                    <button
-                      type="button"
-                      className="quiet underlined"
-                      onClick={() => breathe(null)}
-                    >
-                      No break
-                    </button>
-                  </>
-                ) : (
-                  <button
-                    type="button"
-                    className="quiet underlined"
-                    onClick={() => breathe({ seconds: 30, as: "break" })}
-                  >
-                    Break after it
+            <>
+              <DoseEditor
+                item={item}
+                drill={drill}
+                edit={edit}
+                barred={(rung) => {
+                  const [reason] = against(request, { drill, rung });
+                  return reason ? `${againstWords(reason)}. ${liftOf(reason)}` : null;
+                }}
+              >
+                <DoneAlready drill={drill} gate={request} vouch={vouch} />
+                <span className="flex flex-wrap items-center gap-x-4">
+                  <button type="button" className="quiet underlined" onClick={again}>
+                    Once more
                   </button>
-                )}
-              </span>
-            </DoseEditor>
+                  {item.dose.type === "reps" ? (
+                    <Stepper
+                      name="a day in all"
+                      value={quota ?? 0}
+                      from={0}
+                      to={1000}
+                      step={10}
+                      set={(reps) => aDay(Math.max(5, reps))}
+                    />
+                  ) : null}
+                </span>
+              </DoseEditor>
+              <LineDetails item={item} drill={drill} say={sayOf} />
+            </>
           ) : (
             <SwapList
               items={items}

@@ -1,3 +1,4 @@
+import { partWords } from "#words/drill-way";
 import type { Segment } from "#core/content/format";
 import { drillOf, type Library } from "#core/content/library";
 import { atRung, rungOf, type Phase, type Position } from "#core/drill/drill";
@@ -85,7 +86,7 @@ export function PrepStrip({
     const drill = drillOf(library, drillId);
     return drill ? atRung(drill, rungOf(drill, rungId)).position : "";
   };
-  const named = runs(spans, (item) => item.segment || item.phase);
+  const named = runs(spans, (item) => partWords(item.segment || item.phase));
   const places = runs(spans, positionOf);
   const every = total > 2400 ? 600 : total > 900 ? 300 : total > 420 ? 180 : 60;
   return (

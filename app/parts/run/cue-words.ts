@@ -1,3 +1,4 @@
+import { waySaid } from "#words/dose-detail";
 import { rungText } from "#words/rung-text";
 import { breathWords } from "#words/breath";
 import type { Cue } from "#core/run/cues";
@@ -17,6 +18,7 @@ export function cueWords(cue: Cue, state: RunState, library: Library): string {
         drill.name,
         item.sides[0] ? `${item.sides[0]} first` : "",
         rungText(rungOf(drill, item.rungId), item.why).cue,
+        ...waySaid(item, drill),
       ]
         .filter(Boolean)
         .join(". ");

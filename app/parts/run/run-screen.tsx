@@ -1,3 +1,4 @@
+import { waySaid } from "#words/dose-detail";
 import { rungText } from "#words/rung-text";
 import {
   ChevronLeft,
@@ -166,6 +167,13 @@ export function RunScreen({
   const following = state.steps.slice(state.at).find((one) => one.item !== step.item);
   const nextItem = following ? state.items[following.item] : undefined;
   const nextDrill = nextItem ? drillOf(view.library, nextItem.drillId) : null;
+  const given = state.given.find(({ itemId }) => itemId === item.id);
+  const way = [
+    ...waySaid(item, drill),
+    given ? `${given.sets === 1 ? "one set" : `${given.sets} sets`} more: there was time left` : "",
+  ]
+    .filter(Boolean)
+    .join(" · ");
   const ramp = rampSoFar(state, run.prep, view.library);
   const close = () => setPanel(null);
   return (
@@ -185,6 +193,9 @@ export function RunScreen({
           >
             <span className="text-[#e9d9a6]">{rung.name}.</span> {rungText(rung, item.why).cue}
           </p>
+          {way ? (
+            <p className="mt-1 text-[clamp(0.95rem,1.6vw,1.35rem)] text-[#c9c3b3]">{way}</p>
+          ) : null}
           {together ? (
             <p className="mt-2 text-[clamp(0.95rem,1.5vw,1.3rem)] text-[#e9d9a6]">
               {groupLine(run, state, view, item, drill)}

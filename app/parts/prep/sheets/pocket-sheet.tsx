@@ -72,7 +72,7 @@ function Quarter({
             <span>
               <b>{drill.name}</b> {rung.name.toLowerCase()}
               <span className="block text-[0.8rem]">{rungText(rung, item.why).cue}</span>
-              <span className="block text-[0.75rem]">{doseDetail(item)}</span>
+              <span className="block text-[0.75rem]">{doseDetail(item, drill)}</span>
             </span>
             <span className="figures text-right font-bold">
               {dose} {sides}

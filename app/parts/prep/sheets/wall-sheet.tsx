@@ -59,7 +59,7 @@ export function WallSheet({
                 <span className="figures text-sm">
                   {item.outside ? "" : clock(seconds.get(item.id) ?? 0)}
                 </span>
-                <span className="block text-sm">{doseDetail(item)}</span>
+                <span className="block text-sm">{doseDetail(item, drill)}</span>
               </span>
             </div>
           </li>
