@@ -37,6 +37,7 @@ export function AthleteForm({
       massKg: text("massKg") === "" ? null : readNumber(text("massKg")) || 0,
       dominantSide: text("dominantSide") === "left" ? "left" : "right",
       placeId: text("placeId") || null,
+      years: text("years") === "" ? null : readNumber(text("years")) || 0,
     });
     // A new athlete leads on to the aim; an edited one closes the form when it is done.
     if (!athlete) draft.drop();
@@ -95,6 +96,13 @@ export function AthleteForm({
         error={errors.massKg}
         inputMode="decimal"
         defaultValue={athlete?.massKg ?? ""}
+      />
+      <Field
+        name="years"
+        label="Years of it (may stay open)"
+        error={errors.years}
+        inputMode="decimal"
+        defaultValue={athlete?.years ?? ""}
       />
       <label className="grid content-start">
         <span className="label">Dominant side</span>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { useSearchParams } from "react-router";
 import { BookDays } from "../parts/book/book-days";
 import { BookDrills } from "../parts/book/book-drills";
+import { BookLoad } from "../parts/book/book-load";
 import { BookMotions } from "../parts/book/book-motions";
 import { BookStops } from "../parts/book/book-stops";
 import { StationLayout } from "../parts/frame/frame";
@@ -19,6 +20,7 @@ const parts = {
   day: "by day",
   drill: "by drill",
   motion: "by joint motion",
+  load: "by load",
   stops: "stops and flags",
 } as const;
 type Part = keyof typeof parts;
@@ -55,7 +57,7 @@ export default function Book({ loaderData: view }: Route.ComponentProps) {
             </button>
           ))}
         </div>
-        <label className="grid">
+        <label className={by === "load" ? "hidden" : "grid"}>
           <span className="label">Look for</span>
           <input
             type="search"
@@ -72,6 +74,12 @@ export default function Book({ loaderData: view }: Route.ComponentProps) {
         <BookDrills view={view} search={search} chosen={chosen} choose={(one) => set({ one })} />
       ) : by === "motion" ? (
         <BookMotions view={view} search={search} chosen={chosen} choose={(one) => set({ one })} />
+      ) : by === "load" ? (
+        <BookLoad
+          view={view}
+          week={query.get("week") ?? view.today}
+          choose={(week) => set({ week })}
+        />
       ) : (
         <BookStops view={view} search={search} />
       )}

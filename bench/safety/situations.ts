@@ -91,6 +91,8 @@ function athleteBy(dice: Dice, places: readonly BodyPlace[]): Athlete {
     areas: [],
     profiles: [],
     quotas: [],
+    lifts: [],
+    years: null,
     flagged: dice.unit() < 0.3 ? ["wrist"] : [],
     nextChosen: [],
   };

@@ -36,6 +36,8 @@ export const person = (over: Partial<Athlete> = {}): Athlete => ({
   areas: [],
   profiles: [],
   quotas: [],
+  lifts: [],
+  years: null,
   flagged: [],
   nextChosen: [],
   ...over,

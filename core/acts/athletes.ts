@@ -13,6 +13,7 @@ const fields = Athlete.pick({
   massKg: true,
   dominantSide: true,
   placeId: true,
+  years: true,
 });
 
 /** Keeps a new athlete, or what was edited of one. Answers with the identifier. */
@@ -36,6 +37,7 @@ const saveAthlete = rule({
           areas: [],
           profiles: [],
           quotas: [],
+          lifts: [],
           flagged: [],
           nextChosen: [],
         };
@@ -93,7 +95,17 @@ const setQuota = rule({
   },
 });
 
+/** What is lifted elsewhere in a usual week; the whole list. */
+const setLifts = rule({
+  sent: Of.extend({ lifts: Athlete.shape.lifts.unwrap() }),
+  decide: (scene, { athleteId, lifts }) => {
+    const athlete = scene.get("athlete", athleteId);
+    return athlete ? does({ does: "set-lifts" }, [{ ...athlete, lifts }]) : gone("athlete");
+  },
+});
+
 export const athleteActs = {
+  "set-lifts": setLifts,
   "set-quota": setQuota,
   "set-lives": setLives,
   "save-athlete": saveAthlete,

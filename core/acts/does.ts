@@ -49,6 +49,7 @@ export type Does =
         | "fit-minutes"
         | "set-lives"
         | "set-quota"
+        | "set-lifts"
         | "take-better"
         | "lay-sequence"
         | "repeat-drill"

@@ -1,9 +1,10 @@
+import { pullPush } from "./pull-push";
 import { describe, expect, it } from "vitest";
 import { library } from "../../library";
 import { drill, log, logItem } from "../test/people";
 import { drillHistory } from "../progress/drill-history";
 import { amountOf, doseDone, logItemOf, repsOf, setsAs } from "./log-item";
-import { pullPush, secondsDone, weekDoses, workKind } from "./ledger";
+import { secondsDone, weekDoses, workKind } from "./ledger";
 import { stiffDays } from "../progress/stiff";
 
 const hold = { type: "hold" as const, sets: 2, seconds: 40, rest: 5 };

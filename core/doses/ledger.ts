@@ -4,7 +4,6 @@ import { rungOf, timesOf, type Drill } from "../drill/drill";
 import type { Log, LogItem } from "../records/records";
 import { drillOf, type Drills } from "../content/library";
 import { mondayOf, plusDays } from "../dates/days";
-import { repsOf } from "./log-item";
 
 /** How work is counted in the ledger: under stretch, active at the end of the range, loaded, and all lighter work. */
 export type WorkKind = "stretch" | "active" | "loaded" | "light";
@@ -62,22 +61,4 @@ export function weekDoses(
     }
   }
   return doses;
-}
-
-/** Repetitions of pulling and of pushing in the days up to one, that day included. */
-export function pullPush(
-  logs: readonly Log[],
-  library: Drills,
-  on: string,
-  days: number,
-): { pull: number; push: number } {
-  const from = plusDays(on, 1 - days);
-  const sum = { pull: 0, push: 0 };
-  for (const log of logs)
-    if (log.on >= from && log.on <= on)
-      for (const item of log.items) {
-        const force = drillOf(library, item.drillId)?.force;
-        if (force) sum[force] += repsOf(item);
-      }
-  return sum;
 }

@@ -13,6 +13,7 @@ export const exportKinds = {
   checks: table,
   plan: table,
   doses: table,
+  loads: table,
   forecasts: table,
   season: { ending: "ics", type: "text/calendar;charset=utf-8", marked: false },
   chart: { ending: "svg", type: "image/svg+xml", marked: false },

@@ -160,7 +160,7 @@ export function breaches(
       say({ why: "hands-week", seconds: left });
     for (let earlier = 0; earlier < at; earlier += 1) {
       const before = drills[earlier];
-      if (!before || isRepeat(items, earlier, at)) continue;
+      if (!before || byTheClock(items[earlier]!, item) || isRepeat(items, earlier, at)) continue;
       const rule = clash(before, drill);
       if (rule) {
         say(rule, earlier);
@@ -187,6 +187,9 @@ export function breaches(
       say({ why: "held-last" });
   }
 }
+
+/** Two boxes by the clock: their order is that of the families as they were chosen. */
+const byTheClock = (a: PrepItem, b: PrepItem): boolean => a.boxed && b.boxed;
 
 /** The same drill once more, as the closing repeat of an issue prep or a second round. */
 const isRepeat = (items: readonly PrepItem[], earlier: number, later: number): boolean =>

@@ -329,8 +329,10 @@ describe("stops and flags", () => {
 describe("a stiff day", () => {
   it("keeps the work as it was, however clean it was done", () => {
     const on = (day: string, looseAt: number) => log(day, [logItem("cat-camel", { looseAt })]);
-    const usual = ["2026-11-10", "2026-11-12", "2026-11-14", "2026-11-16"].map((day) => on(day, 10));
-    expect(step([...usual, on("2026-11-18", 12)]).change).toBe("more");
+    const usual = ["2026-11-10", "2026-11-12", "2026-11-14", "2026-11-16"].map((day) =>
+      on(day, 10),
+    );
+    expect(step([...usual, on("2026-11-18", 12)]).change).toBe("next-rung");
     expect(step([...usual, on("2026-11-18", 16)])).toMatchObject({
       change: "same",
       causes: [{ cause: "stiff", looseAt: 16, usual: 10 }],

@@ -81,6 +81,14 @@ export type NextChosen = z.infer<typeof NextChosen>;
 export const Quota = z.object({ drillId: Id, reps: z.int().min(5).max(1000) });
 export type Quota = z.infer<typeof Quota>;
 
+/** What is lifted in trainings elsewhere: repetitions of pulling or pushing in a usual week, both sides. */
+export const Lift = z.object({
+  name: z.string().trim().min(1).max(60),
+  force: z.enum(["pull", "push"]),
+  reps: z.int().min(1).max(5000),
+});
+export type Lift = z.infer<typeof Lift>;
+
 export const Athlete = z.object({
   kind: z.literal("athlete"),
   id: Id,
@@ -117,6 +125,9 @@ export const Athlete = z.object({
   areas: z.array(JointId).default([]),
   profiles: z.array(Profile).default([]),
   quotas: z.array(Quota).max(20).default([]),
+  /** Years in the sport; null where nobody has said. */
+  years: z.number().min(0).max(70).nullable().default(null),
+  lifts: z.array(Lift).max(20).default([]),
   nextChosen: z.array(NextChosen).default([]),
 });
 export type Athlete = z.infer<typeof Athlete>;

@@ -145,6 +145,8 @@ export const Because = z.discriminatedUnion("why", [
   z.object({ why: z.literal("takes-weight"), kg: z.number() }),
   z.object({ why: z.literal("work-sets") }),
   z.object({ why: z.literal("easier"), rungs: z.int().min(1) }),
+  /** The same with less weight, or an easier band, up to the work. */
+  z.object({ why: z.literal("lighter") }),
   z.object({ why: z.literal("once-more") }),
   /** A person wrote it so. */
   z.object({ why: z.literal("typed") }),

@@ -217,7 +217,14 @@ export const Prep = z.object({
       drillId: Id,
       rungId: Id,
       /** The work sets, where they are not 3 × 5. */
-      work: z.object({ sets: z.int().min(1).max(10), reps: z.int().min(1).max(50) }).optional(),
+      work: z
+        .object({
+          sets: z.int().min(1).max(10),
+          reps: z.int().min(1).max(50),
+          kg: z.number().min(0.25).max(400).nullable().optional(),
+          band: BandStrength.nullable().optional(),
+        })
+        .optional(),
     })
     .nullable()
     .default(null),

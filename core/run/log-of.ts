@@ -1,7 +1,8 @@
 import { shutFor } from "./group";
 import { isShut } from "./shut";
-import type { GroupMember, Log, LogItem, Run, SetDone } from "../records/records";
+import type { GroupMember, Log, LogItem, PrepItem, Run, SetDone } from "../records/records";
 import type { Library } from "../content/library";
+import { loadOf } from "../prep/load";
 import { logItemOf } from "../doses/log-item";
 import { runAt } from "./run";
 import { bestTries, isCountedStep, workedIn, type RunEntry, type RunState } from "./state";
@@ -48,17 +49,22 @@ function itemOf(entry: RunEntry): LogItem {
 const minutesOf = (items: readonly LogItem[]): number =>
   Math.round((items.reduce((sum, item) => sum + item.seconds, 0) / 60) * 10) / 10;
 
-/** The weight that was planned for a rung, where it is still the one that was done. */
-const plannedLoad = ({ prep }: Run, { drillId, rungId, dose }: RunEntry): number | null => {
-  const item = prep.items.find((one) => one.drillId === drillId && one.rungId === rungId);
-  return item ? logItemOf({ ...item, dose }).load : null;
+/** The weight and the band that were planned for a rung, where it is still the one that was done. */
+const plannedLoad = (
+  { prep }: Run,
+  { itemId, drillId, rungId }: RunEntry,
+): Pick<LogItem, "load" | "band"> => {
+  const same = (one: PrepItem) => one.drillId === drillId && one.rungId === rungId;
+  const item = prep.items.find((one) => one.id === itemId && same(one)) ?? prep.items.find(same);
+  const { kg, band } = loadOf(item?.why ?? []);
+  return { load: kg, band };
 };
 
 /** The log of a run: what was done against what was planned, ready to be completed by hand. */
 export function logOf(run: Run, library: Library, now: number, id: string): Log {
   const items = runAt(run, library, now).entries.map((entry) => ({
     ...itemOf(entry),
-    load: plannedLoad(run, entry),
+    ...plannedLoad(run, entry),
   }));
   return {
     kind: "log",

@@ -294,6 +294,8 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
     areas: [],
     profiles: [],
     quotas: [],
+    lifts: [],
+    years: null,
     nextChosen: [],
     absences: sick,
     archived: false,

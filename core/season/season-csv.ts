@@ -13,7 +13,8 @@ import { mondayOf } from "../dates/days";
 import type { Aim } from "../records/records";
 import type { SlotKind } from "../records/training";
 
-const table = (rows: readonly object[], columns: readonly string[]): string =>
+/** Rows as a table for a spreadsheet; what looks like a formula stays text. */
+export const table = (rows: readonly object[], columns: readonly string[]): string =>
   Papa.unparse(rows as object[], { escapeFormulae: true, columns: [...columns] });
 
 /**

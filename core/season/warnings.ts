@@ -1,7 +1,8 @@
 import type { JointId } from "../body/motions";
+import type { Lift } from "../records/athlete";
 import type { DayNote, Log } from "../records/records";
 import type { Library } from "../content/library";
-import { pullPush } from "../doses/ledger";
+import { pullPush } from "../doses/pull-push";
 import { tenderJoints } from "../progress/soreness";
 import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
 import { hardDaysAWeek } from "../doses/stretch-days";
@@ -54,6 +55,8 @@ export type WarningScene = {
   plateaus: readonly string[];
   /** Places that pain has shut, and why. */
   locks: readonly Pick<PainLock, "place" | "because">[];
+  /** What is lifted in trainings elsewhere. */
+  lifts?: readonly Lift[];
   /** Joints that sessions of their own are for, as the aims and the locks stand now. */
   wanted: readonly JointId[];
 };
@@ -220,8 +223,8 @@ function measured({ measure }: WarningScene): Warning | null {
     : null;
 }
 
-function pulls({ around, logs, library }: WarningScene): Warning | null {
-  const { pull, push } = pullPush(logs, library, around.today, pullDays);
+function pulls({ around, logs, library, lifts = [] }: WarningScene): Warning | null {
+  const { pull, push } = pullPush(logs, library, around.today, pullDays, lifts);
   if (push < fewPushes || pull / push >= leastPull) return null;
   return {
     key: "pull",

@@ -34,6 +34,8 @@ export const athlete = (over: Partial<Athlete> = {}): Athlete => ({
   areas: [],
   profiles: [],
   quotas: [],
+  lifts: [],
+  years: null,
   flagged: [],
   nextChosen: [],
   ...over,

@@ -103,6 +103,7 @@ const plain: Record<
   "lay-sequence": "lay the session as typed",
   "repeat-drill": "do a drill once more",
   "say-of-drill": "change how a drill is done",
+  "set-lifts": "what is lifted elsewhere",
   "set-quota": "a daily number",
   "set-lives": "what is worked for beside the aim",
   "take-better": "take the better plan",

@@ -178,6 +178,8 @@ export function becauseWords(because: Because): string {
       return because.rungs === 1
         ? "one rung easier"
         : `${because.rungs === 2 ? "two" : because.rungs} rungs easier`;
+    case "lighter":
+      return "up to the work";
     case "typed":
       return "as written";
     case "was-worked":

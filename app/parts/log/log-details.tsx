@@ -1,4 +1,7 @@
 import type { Drill } from "#core/drill/drill";
+import { BandStrength } from "#core/drill/band";
+import { bothSides, type LeftRight } from "#core/body/side";
+import { bandWords } from "#words/bands";
 import { rungOf } from "#core/drill/drill";
 import type { LogItem } from "#core/records/records";
 import { amountOf, setsAs, type Amount } from "#core/doses/log-item";
@@ -73,6 +76,32 @@ export function LogDetails({
             step={0.5}
             change={(load) => change({ ...item, load })}
           />
+          {item.band !== null || (drill && rungOf(drill, item.rungId).band) ? (
+            <label className="grid">
+              <span className="label">Band</span>
+              <select
+                className="field"
+                aria-label={`${name}: band`}
+                value={item.band ?? ""}
+                onChange={(event) =>
+                  change({
+                    ...item,
+                    band: event.target.value === "" ? null : BandStrength.parse(event.target.value),
+                  })
+                }
+              >
+                <option value="">not said</option>
+                {BandStrength.options.map((one) => (
+                  <option key={one} value={one}>
+                    {bandWords(one)}
+                  </option>
+                ))}
+              </select>
+            </label>
+          ) : null}
+          {drill && loggedSides(drill, item.rungId).length > 0 ? (
+            <BySide item={item} name={name} change={change} />
+          ) : null}
           <label className="grid min-w-40 flex-1">
             <span className="label">Note</span>
             <input
@@ -115,6 +144,48 @@ export function LogDetails({
       ) : null}
     </div>
   );
+}
+
+/** Loose-at and a note of each side. The drill's own number is the stiffer side's. */
+function BySide({
+  item,
+  name,
+  change,
+}: {
+  item: LogItem;
+  name: string;
+  change: (item: LogItem) => void;
+}) {
+  const of = (side: LeftRight) =>
+    item.bySide.find((one) => one.side === side) ?? { side, looseAt: null, note: "" };
+  const set = (side: LeftRight, said: Partial<LogItem["bySide"][number]>) => {
+    const bySide = bothSides
+      .map((one) => (one === side ? { ...of(one), ...said } : of(one)))
+      .filter(({ looseAt, note }) => looseAt !== null || note !== "");
+    const told = bySide.flatMap(({ looseAt }) => (looseAt === null ? [] : [looseAt]));
+    change({ ...item, bySide, looseAt: told.length > 0 ? Math.max(...told) : item.looseAt });
+  };
+  return bothSides.map((side) => (
+    <span key={side} className="flex items-end gap-2">
+      <Numeral
+        label={`Loose, ${side}`}
+        name={`${name}: loose at, ${side}`}
+        value={of(side).looseAt}
+        most={600}
+        change={(looseAt) => set(side, { looseAt })}
+      />
+      <label className="grid">
+        <span className="label">Note, {side}</span>
+        <input
+          className="field w-32"
+          aria-label={`${name}: note, ${side}`}
+          maxLength={300}
+          value={of(side).note}
+          onChange={(event) => set(side, { note: event.target.value })}
+        />
+      </label>
+    </span>
+  ));
 }
 
 function Numeral({

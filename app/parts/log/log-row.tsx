@@ -5,6 +5,7 @@ import { rungOf } from "#core/drill/drill";
 import type { LogItem } from "#core/records/records";
 import { amountOf } from "#core/doses/log-item";
 import { painLimit } from "#core/safety/pain";
+import { loadSaid } from "#words/bands";
 import { Choice } from "./choice";
 import { LogDetails } from "./log-details";
 
@@ -14,10 +15,16 @@ const formWords = { clean: "clean", wobble: "wobble", lost: "lost it" } as const
 /** What was done of a drill, in a coach's short form: "2 × 12", "2 × 40 s", with the weight. */
 export function amountWords(item: LogItem): string {
   const amount = amountOf(item);
-  const load = item.load === null ? "" : `, ${item.load} kg`;
+  const load = loadSaid({ kg: item.load, band: item.band })
+    .map((one) => `, ${one}`)
+    .join("");
   if (!amount) return load ? load.slice(2) : "not said";
   return `${amount.sets} × ${amount.each}${amount.unit === "s" ? " s" : ""}${load}`;
 }
+
+/** What was said of one side. @example sideSaid({ side: "left", looseAt: 30, note: "" }) // "left: loose at 30" */
+const sideSaid = ({ side, looseAt, note }: LogItem["bySide"][number]): string =>
+  `${side}: ${[looseAt === null ? "" : `loose at ${looseAt}`, note].filter(Boolean).join(", ")}`;
 
 /** One drill in the log: done, form, pain, when it came loose; its rung, amount, weight and note on demand. */
 export function LogRow({
@@ -54,7 +61,11 @@ export function LogRow({
             className={`inline ${open ? "rotate-180" : ""}`}
           />
         </span>
-        {item.note ? <span className="block text-sm italic">{item.note}</span> : null}
+        {[item.note, ...item.bySide.map(sideSaid)].filter(Boolean).map((note) => (
+          <span key={note} className="block text-sm italic">
+            {note}
+          </span>
+        ))}
       </button>
       <Choice
         label="Done"

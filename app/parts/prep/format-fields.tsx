@@ -8,6 +8,9 @@ import { againstWords } from "#words/prep";
 import { drillOf, type Library } from "#core/content/library";
 import { DoneAlready, type Vouch } from "./done-already";
 import { FamilyFields } from "./family-fields";
+import { BandStrength } from "#core/drill/band";
+import type { Load } from "#core/prep/load";
+import { bandWords, loadSaid } from "#words/bands";
 import { Stepper } from "./stepper";
 import { jointWords } from "#words/slots";
 
@@ -185,13 +188,23 @@ function RampFields({
               to={50}
               set={(reps) => say({ reps })}
             />
+            <RampLoad
+              rung={rungOf(drill, prep.ramp!.rungId)}
+              load={ramp.find((step) => step.work)?.load ?? { kg: null, band: null }}
+              say={say}
+            />
           </>
         ) : null}
         {drill ? <DoneAlready drill={drill} gate={gate} vouch={vouch} /> : null}
       </p>
       {ramp.length > 0 ? (
         <p className="mt-1 text-sm">
-          {ramp.map(({ sets, reps, name }) => `${sets} × ${reps} ${name.toLowerCase()}`).join(", ")}
+          {ramp
+            .map(
+              ({ sets, reps, name, load }) =>
+                `${sets} × ${reps} ${[name.toLowerCase(), ...loadSaid(load)].join(", ")}`,
+            )
+            .join(" · ")}
           : <b className="figures">{rampSum(ramp)}</b> repetitions
         </p>
       ) : drill ? (
@@ -200,5 +213,52 @@ function RampFields({
         </p>
       ) : null}
     </div>
+  );
+}
+
+/** The weight or the band of the work sets; lighter ones of the place lead up to it. */
+function RampLoad({
+  rung,
+  load,
+  say,
+}: {
+  rung: Rung;
+  load: Load;
+  say: (load: Partial<Load>) => void;
+}) {
+  return (
+    <>
+      {rung.kg || rung.kit.includes("weight") || load.kg !== null ? (
+        <Stepper
+          name="kg"
+          value={load.kg ?? 0}
+          from={0}
+          to={400}
+          step={0.5}
+          set={(kg) => say({ kg: kg > 0 ? kg : null })}
+        />
+      ) : null}
+      {rung.band ? (
+        <label className="grid">
+          <span className="label">Band</span>
+          <select
+            className="field"
+            value={load.band ?? ""}
+            onChange={(event) =>
+              say({
+                band: event.target.value === "" ? null : BandStrength.parse(event.target.value),
+              })
+            }
+          >
+            <option value="">any</option>
+            {BandStrength.options.map((one) => (
+              <option key={one} value={one}>
+                {bandWords(one)}
+              </option>
+            ))}
+          </select>
+        </label>
+      ) : null}
+    </>
   );
 }

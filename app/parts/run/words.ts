@@ -4,7 +4,7 @@ import { rungOf, type Drill } from "#core/drill/drill";
 import { breathWords } from "#words/breath";
 import type { Breath, Prep, PrepItem, Run } from "#core/records/records";
 import { drillOf, type Library } from "#core/content/library";
-import { rampOf, rampSum } from "#core/prep/ramp";
+import { rampSum } from "#core/prep/ramp";
 import { bestTries, isCountedStep, isWorkStep, type RunState } from "#core/run/state";
 import type { AthleteView } from "../../view";
 import type { Step } from "#core/prep/timeline";
@@ -82,15 +82,18 @@ export function groupLine(
 
 const firstName = (name: string): string => name.split(" ")[0]!;
 
-/** Repetitions of a ramp by rung, done and to do, while its ladder is on: "4 + 4 + 15 = 23, 6 done". */
+/** Repetitions of a ramp step by step, done and to do, while its ladder is on: "4 + 4 + 15 = 23, 6 done". */
 export function rampSoFar(state: RunState, prep: Prep, library: Library): string | null {
   const present = state.items[state.steps[state.at]?.item ?? -1];
   if (!prep.ramp || present?.drillId !== prep.ramp.drillId) return null;
   const drill = drillOf(library, prep.ramp.drillId);
   if (!drill) return null;
+  const steps = state.items.flatMap(({ drillId, dose }) =>
+    drillId === drill.id && dose.type === "reps" ? [dose] : [],
+  );
   const done = state.entries
     .filter(({ drillId }) => drillId === drill.id)
     .flatMap((entry) => bestTries(entry).map((one) => isCountedStep(entry, one)))
     .reduce((sum, reps) => sum + reps, 0);
-  return `${rampSum(rampOf(drill, prep.ramp.rungId, prep.ramp.work))}, ${done} done`;
+  return `${rampSum(steps)}, ${done} done`;
 }

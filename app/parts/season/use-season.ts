@@ -97,6 +97,7 @@ export function useSeason(view: AthleteView) {
             hardDone,
             measure,
             plateaus,
+            lifts: view.athlete.lifts,
             locks: view.locks,
             wanted: placeTermsOf(view, around.season).purposes.map(({ joint }) => joint),
           })
