@@ -20,6 +20,7 @@ export default [
     route("prep", "routes/prep.tsx"),
     route("log", "routes/log.tsx"),
     route("log/book", "routes/book.tsx"),
+    route("prep/place", "routes/placement.tsx"),
     route("prep/sheet", "routes/prep-sheet.tsx"),
     route("season", "routes/season.tsx"),
     route("season/date", "routes/season-date.tsx"),

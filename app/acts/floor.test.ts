@@ -213,7 +213,7 @@ describe("beside the sessions", () => {
     expect((await step()).chosen).toBeNull();
   });
 
-  it("the shorter side's share makes its own room", async () => {
+  it("the shorter side's share moves nothing else, and is fitted when asked", async () => {
     const browser = await freshBrowser(day);
     const view = await browser.look("wren");
     const { prep } = browser.planning.planned(
@@ -232,7 +232,14 @@ describe("beside the sessions", () => {
       extra: { side: "left", sets: 1 },
       pinned: item.pinned,
     });
+    expect(kept.items.filter(({ id }) => id !== item.id)).toEqual(
+      prep.items.filter(({ id }) => id !== item.id),
+    );
     const { prepSeconds } = await import("#core/prep/timeline");
-    expect(prepSeconds(kept.items, view.library, kept.handOver)).toBeLessThanOrEqual(prep.budget);
+    await browser.act("fit-minutes", { ...of(view), prep: kept });
+    const fitted = (await browser.look("wren")).preps.find(({ id }) => id === prep.id)!;
+    expect(prepSeconds(fitted.items, view.library, fitted.handOver)).toBeLessThanOrEqual(
+      prep.budget,
+    );
   });
 });

@@ -9,6 +9,7 @@ import { StationLayout } from "../parts/frame/frame";
 import { LogTabs } from "../parts/log/log-tabs";
 import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
+import { performSent } from "../acts/perform";
 import type { Route } from "./+types/book";
 
 export { ErrorBoundary } from "../parts/frame/broken";
@@ -24,6 +25,9 @@ const parts = {
   stops: "stops and flags",
 } as const;
 type Part = keyof typeof parts;
+
+export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
+  performSent(request, params);
 
 /** The record book: everything that was written down, by day, by drill, by motion, and what stopped. */
 export default function Book({ loaderData: view }: Route.ComponentProps) {

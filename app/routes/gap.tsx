@@ -28,7 +28,7 @@ export default function GapStation({ loaderData: view }: Route.ComponentProps) {
   if (!skill || !aim || !shapes)
     return (
       <StationLayout figure={<StationFigure view={view} />}>
-        <NothingToCompare athleteId={view.athlete.id} />
+        <NothingToCompare view={view} />
       </StationLayout>
     );
   return <GapOfAim key={`${view.athlete.id}/${aim.id}`} {...{ view, skill, aim, shapes }} />;

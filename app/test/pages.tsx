@@ -15,6 +15,7 @@ const modules: Record<string, () => Promise<unknown>> = {
   "check/record": () => import("../routes/record"),
   gap: () => import("../routes/gap"),
   prep: () => import("../routes/prep"),
+  "prep/place": () => import("../routes/placement"),
   "prep/sheet": () => import("../routes/prep-sheet"),
   log: () => import("../routes/log"),
   "log/book": () => import("../routes/book"),

@@ -1,8 +1,8 @@
 import * as z from "zod";
 import { Athlete, Quota } from "../records/athlete";
 import { Place } from "../records/records";
-import { JointId } from "../body/motions";
-import { Profile } from "../body/profiles";
+import { JointId, MotionId } from "../body/motions";
+import { OwnProfile } from "../body/profiles";
 import { does, gone, Of, rule, type Outcome } from "./act";
 
 const fields = Athlete.pick({
@@ -71,7 +71,7 @@ const savePlace = rule({
 
 /** What is worked for beside the aims: joints, and how the body lives. */
 const setLives = rule({
-  sent: Of.extend({ areas: z.array(JointId), profiles: z.array(Profile) }),
+  sent: Of.extend({ areas: z.array(JointId), profiles: Athlete.shape.profiles.unwrap() }),
   decide: (scene, { athleteId, areas, profiles }) => {
     const athlete = scene.get("athlete", athleteId);
     return athlete
@@ -79,6 +79,18 @@ const setLives = rule({
           { ...athlete, areas: [...new Set(areas)], profiles: [...new Set(profiles)] },
         ])
       : gone("athlete");
+  },
+});
+
+/** Keeps a profile in the coach's own words, or what it asks anew; without motions it is taken away. */
+const saveProfile = rule({
+  sent: Of.extend({ name: OwnProfile.shape.name, motions: z.array(MotionId).max(8) }),
+  decide: (scene, { athleteId, name, motions }) => {
+    const { settings } = scene.situation(athleteId);
+    const others = settings.profiles.filter((one) => one.name !== name);
+    return does({ does: "save-profile", name }, [
+      { ...settings, profiles: motions.length > 0 ? [...others, { name, motions }] : others },
+    ]);
   },
 });
 
@@ -106,6 +118,7 @@ const setLifts = rule({
 
 export const athleteActs = {
   "set-lifts": setLifts,
+  "save-profile": saveProfile,
   "set-quota": setQuota,
   "set-lives": setLives,
   "save-athlete": saveAthlete,

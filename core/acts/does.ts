@@ -35,6 +35,7 @@ export type Does =
         | "remove-log"
         | "pin-next"
         | "choose-next"
+        | "place-on"
         | "let-go-next"
         | "plan-prep"
         | "retime"
@@ -87,9 +88,11 @@ export type Does =
         | "format"
         | "drill"
         | "add-drill"
+        | "save-profile"
         | "keep-own-prep"
         | "use-own-prep"
-        | "hang-own-prep";
+        | "hang-own-prep"
+        | "share-own-prep";
       name: string;
     }
   | { does: "checks" | "keep-preps"; count: number }

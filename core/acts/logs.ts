@@ -1,6 +1,8 @@
 import * as z from "zod";
 import { liftedWithout } from "../safety/lifted";
 import type { PainLock } from "../safety/pain";
+import { drillOf } from "../content/library";
+import { rungOf } from "../drill/drill";
 import { NextChosen } from "../records/athlete";
 import { DayNote, Log } from "../records/records";
 import { does, gone, Of, rule, type Outcome } from "./act";
@@ -86,7 +88,37 @@ const letGoNext = rule({
   },
 });
 
+/** Puts somebody on the rungs that were found to be clean: each stands until the drill is logged. */
+const placeOn = rule({
+  sent: Of.extend({
+    placed: z
+      .array(z.object({ drillId: z.string(), rungId: z.string() }))
+      .min(1)
+      .max(60),
+  }),
+  decide: (scene, { athleteId, placed }) => {
+    const athlete = scene.get("athlete", athleteId);
+    if (!athlete) return gone("athlete");
+    const said = placed.flatMap(({ drillId, rungId }): NextChosen[] => {
+      const drill = drillOf(scene.library, drillId);
+      const rung = drill && rungOf(drill, rungId);
+      const dose = rung && (rung.session ?? rung.warmUp);
+      return rung && dose
+        ? [{ drillId, rungId: rung.id, dose, how: "changed", on: scene.today, why: placedWhy }]
+        : [];
+    });
+    const others = athlete.nextChosen.filter(
+      (one) => !said.some(({ drillId }) => drillId === one.drillId),
+    );
+    return does({ does: "place-on" }, [{ ...athlete, nextChosen: [...others, ...said] }]);
+  },
+});
+
+/** Why a rung stands that a placement found. */
+const placedWhy = "clean in the placement";
+
 export const logActs = {
+  "place-on": placeOn,
   "save-log": saveLog,
   "remove-log": removeLog,
   "mark-day": markDay,

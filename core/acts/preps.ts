@@ -184,7 +184,7 @@ const dropDrill = rule({
 
 /** Lets a dropped drill in again, where it would stand. */
 const addDrill = rule({
-  sent: Sent.extend({ drillId: z.string() }),
+  sent: Sent.extend({ drillId: z.string(), part: z.string().optional() }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const drill = drillOf(scene.library, sent.drillId);
@@ -197,7 +197,8 @@ const addDrill = rule({
       format: { ...request.format, serves: "every-joint" },
     });
     if (!("places" in found)) return nothing;
-    const place = found.places[0]!;
+    const place =
+      found.places.find(({ segment }) => segment.name === sent.part) ?? found.places[0]!;
     const dose = ladderOf(place.dose, drill, request.format)[0] ?? place.dose;
     const added = itemFrom(place, dose, request);
     const items = prep.sequence
@@ -264,6 +265,7 @@ const Said = z
     amounts: PrepItem.shape.amounts.unwrap(),
     kg: z.number().min(0.25).max(400).nullable(),
     band: BandStrength.nullable(),
+    sets: z.int().min(1).max(12),
   })
   .partial();
 
@@ -272,13 +274,20 @@ const sayOfDrill = rule({
   sent: Item.extend({ said: Said }),
   decide: (scene, { itemId, said, ...sent }) => {
     const prep = latest(scene, { ...sent });
-    const { kg, band, ...rest } = Object.fromEntries(
+    const { kg, band, sets, ...rest } = Object.fromEntries(
       Object.entries(said).filter(([, value]) => value !== undefined),
     ) as z.infer<typeof Said>;
     const items = prep.items.map((item) =>
       item.id === itemId
         ? withLoad(
-            { ...item, ...rest },
+            {
+              ...item,
+              ...rest,
+              dose:
+                sets === undefined || item.dose.type === "contract-relax"
+                  ? item.dose
+                  : { ...item.dose, sets },
+            },
             { ...(kg === undefined ? {} : { kg }), ...(band === undefined ? {} : { band }) },
           )
         : item,
@@ -396,33 +405,16 @@ const editDrill = rule({
   },
 });
 
-/** Gives one side of a drill so many sets more, or takes them off again; the rest of the prep makes room for it. */
+/** Gives one side of a drill so many sets more, or takes them off again. Nothing else moves: what is over is said, and fitted when asked. */
 const setMore = rule({
   sent: Item.extend({ extra: PrepItem.shape.extra }),
   decide: (scene, sent) => {
     const { itemId, extra } = sent;
     const prep = latest(scene, sent);
-    const was = prep.items.find(({ id }) => id === itemId);
-    if (!was) return nothing;
-    const wanted = prep.items.map((item) =>
-      item === was ? { ...item, extra, pinned: true } : item,
-    );
-    if (prep.sequence)
-      return does(extra ? { does: "set-more", side: extra.side } : { does: "both-sides-alike" }, [
-        asWritten(scene.library, {
-          ...prep,
-          items: prep.items.map((item) => (item === was ? { ...item, extra } : item)),
-          touched: true,
-        }),
-      ]);
-    const request = requestOf(scene.situation(sent.athleteId), { ...prep, items: wanted });
-    const { items } = retimed(wanted, [], prep.budget, request);
+    if (!prep.items.some(({ id }) => id === itemId)) return nothing;
+    const items = prep.items.map((item) => (item.id === itemId ? { ...item, extra } : item));
     return does(extra ? { does: "set-more", side: extra.side } : { does: "both-sides-alike" }, [
-      {
-        ...prep,
-        items: items.map((item) => (item.id === itemId ? { ...item, pinned: was.pinned } : item)),
-        touched: true,
-      },
+      asWritten(scene.library, { ...prep, items, touched: true }),
     ]);
   },
 });
@@ -476,13 +468,14 @@ const useOwnPrep = rule({
   sent: Sent.extend({ ownId: z.string() }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
-    const own = scene.get("prep", sent.ownId);
+    const situation = scene.situation(sent.athleteId);
+    const own = situation.ownPreps.find(({ id }) => id === sent.ownId);
     if (!own) return nothing;
-    const request = requestOf(scene.situation(sent.athleteId), prep);
+    const request = requestOf(situation, prep);
     return does({ does: "use-own-prep", name: own.own }, [
       asWritten(scene.library, {
         ...own,
-        items: own.sequence ? carriedOn(own.items, request) : own.items,
+        items: own.sequence ? carriedOn(own.items, request, situation.logs, prep.on) : own.items,
         id: prep.id,
         on: prep.on,
         own: "",
@@ -507,27 +500,73 @@ const standOnOneDay = (a: Standing, b: Standing): boolean =>
 const hangOwnPrep = rule({
   sent: Of.extend({ ownId: z.string(), standing: Prep.shape.standing.unwrap() }),
   decide: (scene, { athleteId, ownId, standing }) => {
-    const own = scene.get("prep", ownId);
+    const situation = scene.situation(athleteId);
+    const own = situation.ownPreps.find(({ id }) => id === ownId);
     if (!own) return gone("prep");
-    const others = scene
-      .situation(athleteId)
-      .ownPreps.filter(
-        (one) =>
-          one.id !== ownId && standing && one.standing && standOnOneDay(standing, one.standing),
-      );
+    const others = situation.ownPreps.filter(
+      (one) =>
+        one.id !== ownId && standing && one.standing && standOnOneDay(standing, one.standing),
+    );
     return does({ does: "hang-own-prep", name: own.own }, [
-      { ...own, standing },
-      ...others.map((one) => ({ ...one, standing: null })),
+      ...rewritten(situation, [
+        { ...own, standing },
+        ...others.map((one) => ({ ...one, standing: null })),
+      ]),
     ]);
   },
 });
 
+/** Own preps as they are written again: the athlete's own as they are, what is kept for several in its place. */
+function rewritten(situation: Situation, preps: readonly Prep[]): (Prep | Situation["settings"])[] {
+  const { settings } = situation;
+  const isShared = ({ id }: Prep) => settings.shared.some(({ prep }) => prep.id === id);
+  const several = preps.filter(isShared);
+  return [
+    ...preps.filter((prep) => !isShared(prep)),
+    ...(several.length > 0
+      ? [
+          {
+            ...settings,
+            shared: settings.shared.map((one) => {
+              const next = several.find(({ id }) => id === one.prep.id);
+              return next ? { ...one, prep: next } : one;
+            }),
+          },
+        ]
+      : []),
+  ];
+}
+
+/** Takes an own prep away, from everybody that it is kept for. */
 const removeOwnPrep = rule({
-  sent: z.object({ ownId: z.string() }),
-  decide: (scene, { ownId }) =>
-    scene.get("prep", ownId)
+  sent: Of.extend({ ownId: z.string() }),
+  decide: (scene, { athleteId, ownId }) => {
+    const { settings } = scene.situation(athleteId);
+    const others = settings.shared.filter(({ prep }) => prep.id !== ownId);
+    if (others.length < settings.shared.length)
+      return does({ does: "remove-own-prep" }, [{ ...settings, shared: others }]);
+    return scene.get("prep", ownId)
       ? does({ does: "remove-own-prep" }, [], [`prep/${ownId}`])
-      : gone("prep"),
+      : gone("prep");
+  },
+});
+
+/** Says whom an own prep is kept for: this athlete alone (null), those named, or everybody (nobody named). */
+const shareOwnPrep = rule({
+  sent: Of.extend({ ownId: z.string(), with: z.array(z.string()).max(200).nullable() }),
+  decide: (scene, { athleteId, ownId, with: whom }) => {
+    const { settings, ownPreps } = scene.situation(athleteId);
+    const own = ownPreps.find(({ id }) => id === ownId);
+    if (!own) return gone("prep");
+    const others = settings.shared.filter(({ prep }) => prep.id !== ownId);
+    const label = { does: "share-own-prep", name: own.own } as const;
+    if (whom === null) return does(label, [{ ...settings, shared: others }, own]);
+    return does(
+      label,
+      [{ ...settings, shared: [...others, { prep: own, with: whom }] }],
+      scene.get("prep", ownId) ? [`prep/${ownId}`] : [],
+    );
+  },
 });
 
 /** Keeps preps for other days or another athlete. */
@@ -603,6 +642,7 @@ export const prepActs = {
   "use-own-prep": useOwnPrep,
   "hang-own-prep": hangOwnPrep,
   "remove-own-prep": removeOwnPrep,
+  "share-own-prep": shareOwnPrep,
   "keep-preps": keepPreps,
   "start-run": startRun,
 };

@@ -1,5 +1,4 @@
 import type { JointId, MotionId } from "../body/motions";
-import type { Profile } from "../body/profiles";
 import type { SportId } from "../body/sports";
 
 /** What was found of a body beside what an aim asks, each of one motion. */
@@ -9,7 +8,7 @@ export type BodyFinding = { motion: MotionId; weight: number } & (
   | { found: "seen"; protocolId: string; fault: string }
   | { found: "active-less"; difference: number; side: SideOf }
   | { found: "area"; joint: JointId }
-  | { found: "profile"; profile: Profile }
+  | { found: "profile"; profile: string }
   | { found: "sport"; sport: SportId }
 );
 export type SideOf = "left" | "right" | "mid";

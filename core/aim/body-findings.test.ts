@@ -51,6 +51,14 @@ describe("what is found beside an aim", () => {
       { side: "right", difference: 22 },
     ]);
   });
+  it("a coach's own profile counts by its name, and nothing where nobody knows it any more", () => {
+    const own = [{ name: "carries children", motions: ["lumbar.lateral-flexion" as const] }];
+    const lives = { areas: [], profiles: ["carries children"], sports: [] };
+    expect(found([], { ...lives, own })).toMatchObject([
+      { found: "profile", profile: "carries children", motion: "lumbar.lateral-flexion" },
+    ]);
+    expect(found([], lives)).toEqual([]);
+  });
   it("is an area, and how a body lives, without any check", () => {
     const list = found([], { areas: ["ankle"], profiles: ["sits"], sports: [] });
     expect(list.some(({ motion }) => motion === "ankle.eversion")).toBe(true);

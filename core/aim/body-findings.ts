@@ -8,7 +8,7 @@ import { z95 } from "../stats/confidence";
 import type { Check } from "../records/records";
 import type { Need } from "./priority";
 import { faultRows } from "./faults";
-import { profileRows, type Profile } from "../body/profiles";
+import { profileAsks, type OwnProfile } from "../body/profiles";
 import type { BodyFinding, SideOf } from "./body-finding";
 
 /** What each kind of finding weighs; an aim's limiter that is wholly missing weighs 1. Working figures. */
@@ -147,11 +147,13 @@ function fromModes(all: readonly Read[]): BodyFinding[] {
 /** What a body lives with, as the coach has said it. */
 export type Lives = {
   areas: readonly JointId[];
-  profiles: readonly Profile[];
+  profiles: readonly string[];
+  /** The profiles that the coach has said himself. */
+  own?: readonly OwnProfile[];
   sports: readonly SportId[];
 };
 
-function fromLife({ areas, profiles, sports }: Lives): BodyFinding[] {
+function fromLife({ areas, profiles, sports, own = [] }: Lives): BodyFinding[] {
   return [
     ...areas.flatMap((joint) =>
       MotionId.options
@@ -159,7 +161,7 @@ function fromLife({ areas, profiles, sports }: Lives): BodyFinding[] {
         .map((motion): BodyFinding => ({ found: "area", motion, weight: weighs.area, joint })),
     ),
     ...profiles.flatMap((profile) =>
-      profileRows[profile].map((row): BodyFinding => ({ found: "profile", ...row, profile })),
+      profileAsks(profile, own).map((row): BodyFinding => ({ found: "profile", ...row, profile })),
     ),
     ...sports.flatMap((sport) =>
       sportRows[sport].asks.map((motion): BodyFinding => ({

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import type { MotionId } from "./motions";
+import { MotionId } from "./motions";
 
 /** How a body lives, where that is what is worked for: with or without a skill. */
 export const Profile = z.enum(["sits", "one-sided", "throws", "on-the-hands"]);
@@ -29,3 +29,24 @@ export const profileRows: Record<Profile, readonly { motion: MotionId; weight: n
     { motion: "wrist.flexion", weight: 0.15 },
   ],
 };
+
+/** How a body lives as a coach says it in his own words, with the motions that it leaves short. */
+export const OwnProfile = z.object({
+  name: z.string().trim().min(1).max(40),
+  motions: z.array(MotionId).min(1).max(8),
+});
+export type OwnProfile = z.infer<typeof OwnProfile>;
+
+/** What each motion of a coach's own profile weighs. Working figure. */
+const ownWeighs = 0.3;
+
+/** What a profile leaves short: one of the table's, or a coach's own by its name; nothing where nobody knows it any more. */
+export function profileAsks(
+  profile: string,
+  own: readonly OwnProfile[],
+): readonly { motion: MotionId; weight: number }[] {
+  const known = Profile.safeParse(profile);
+  if (known.success) return profileRows[known.data];
+  const said = own.find(({ name }) => name === profile);
+  return said ? said.motions.map((motion) => ({ motion, weight: ownWeighs })) : [];
+}

@@ -9,9 +9,11 @@ export const logItemOf = ({
   rungId,
   dose,
   why = [],
+  labels = [],
 }: Pick<PrepItem, "drillId" | "rungId"> & {
   dose: Dose | null;
   why?: PrepItem["why"];
+  labels?: PrepItem["labels"];
 }): LogItem => ({
   drillId,
   rungId,
@@ -30,6 +32,7 @@ export const logItemOf = ({
   looseAt: null,
   note: "",
   bySide: [],
+  labels: [...labels],
 });
 
 /** How much was done, in one line of numbers: sets a side, and repetitions or seconds of a set. */

@@ -15,6 +15,7 @@ import type { BodyToday } from "../safety/body-today";
 import type { Format, Segment } from "../content/format";
 import type { Library } from "../content/library";
 import type { Emphasis } from "../schedule/block";
+import { startRung, type Experience } from "./start";
 import { mainlyFor } from "./mainly";
 import { against as refusedBy, held, withinLimits } from "./permit";
 import { capped, longestOf, stillSeconds } from "./stays";
@@ -37,6 +38,8 @@ export type PlanTerms = {
   noDeep?: boolean;
   /** The longest stretch that the raise there is room for warms up for, seconds; null where nothing limits it. */
   longestStretch?: number | null;
+  /** How long what was done: where ladders begin that were never logged. */
+  experience?: Experience;
   dropped: readonly string[];
   /** Nothing but these drills: a prep that shrinks keeps to what it has. */
   only?: readonly string[];
@@ -60,6 +63,8 @@ export type PlanTerms = {
   /** The usual number of repetitions until loose, by drill: 28-day medians. */
   looseAt?: ReadonlyMap<string, number>;
 };
+
+const noExperience: Experience = { years: null, sports: [] };
 
 export type Eligible = {
   drill: Drill;
@@ -189,7 +194,8 @@ function atPlace(
   situation: PlanTerms,
 ): Eligible | { reason: Against } {
   const next = situation.nextSteps.get(drill.id);
-  const wanted = next ? rungOf(drill, next.rungId) : drill.rungs[0]!;
+  const begin = startRung(drill, situation.experience ?? noExperience);
+  const wanted = next ? rungOf(drill, next.rungId) : drill.rungs[begin]!;
   const own = drill.rungs.indexOf(wanted);
   for (let i = own; i >= 0; i -= 1) {
     const rung = drill.rungs[i];

@@ -62,6 +62,7 @@ export function requestFor(all: Circumstances): PlanRequest {
     skills,
     place,
     body,
+    experience: { years: athlete.years, sports: sportsIn(athlete.discipline) },
     dropped: prep.dropped,
     nextSteps: nextSteps(library, logs, {
       on: prep.on,

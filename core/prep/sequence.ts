@@ -1,7 +1,8 @@
 import type { Dose } from "../drill/dose";
 import { atRung, onRung, rungOf, type Drill, type Rung } from "../drill/drill";
 import { drillOf } from "../content/library";
-import type { PrepItem } from "../records/records";
+import { weakestPart, withWeakest } from "../progress/weakest-part";
+import type { Log, PrepItem } from "../records/records";
 import type { Because } from "../records/reasons";
 import { sidesFirst } from "./item";
 import { doesOf } from "../exposure/does";
@@ -10,6 +11,7 @@ import { mayGoOn } from "./stays";
 import type { PlanRequest } from "./plan";
 import type { TypedAmount, TypedLine } from "./typed";
 import { unsaid } from "./unsaid";
+import { startRung } from "./start";
 import { uniquely } from "./whole";
 
 /** A typed line with the drill it means; the rung where the words name one. */
@@ -99,7 +101,8 @@ const taken = ({ kg, band }: DrillLine): Because[] => [
 /** The rung that the athlete has reached, or the highest below it that is permitted; the first where none is. */
 function ownRung(drill: Drill, request: PlanRequest): Rung {
   const next = request.nextSteps.get(drill.id);
-  const wanted = next ? rungOf(drill, next.rungId) : drill.rungs[0]!;
+  const begin = startRung(drill, request.experience ?? { years: null, sports: [] });
+  const wanted = next ? rungOf(drill, next.rungId) : drill.rungs[begin]!;
   return permittedDown(drill, wanted, request) ?? wanted;
 }
 
@@ -156,8 +159,12 @@ function ofAmount(amount: TypedAmount, drill: Drill, usual: Dose | null): Dose {
 export const carriedOn = (
   items: readonly PrepItem[],
   { nextSteps, library }: Pick<PlanRequest, "nextSteps" | "library">,
+  logs: readonly Log[] = [],
+  day = "9999-12-31",
 ): PrepItem[] =>
-  items.map((item) => {
+  items.map((plain) => {
+    const weakest = weakestPart(logs, plain.drillId, plain.labels, day);
+    const item = weakest ? withWeakest(plain, weakest) : plain;
     const next = nextSteps.get(item.drillId);
     const drill = drillOf(library, item.drillId);
     if (!next || !drill || next.change === "same" || next.change === "stop") return item;

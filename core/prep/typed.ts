@@ -26,8 +26,10 @@ export type TypedLine =
       round: number;
       /** What was typed. */
       typed: string;
+      /** The line of the text that it stands on, from 0. */
+      at: number;
     }
-  | { is: "break"; seconds: number; as: Breath["as"]; round: number; typed: string };
+  | { is: "break"; seconds: number; as: Breath["as"]; round: number; typed: string; at: number };
 
 const units = "(?:seconds?|secs?|s|minutes?|mins?|m)";
 const number = "(\\d+(?:[.,]\\d+)?)";
@@ -100,7 +102,7 @@ function partsIn(said: string): { label: string; amount: TypedAmount }[] {
   return parts.length === pieces.length && parts.length > 1 ? parts : [];
 }
 
-function drillLine(typed: string, round: number): TypedLine | null {
+function drillLine(typed: string, round: number, at: number): TypedLine | null {
   const said = typed.toLowerCase().replace(/×/g, "x").replace(/[–—]/g, "-");
   const colon = said.lastIndexOf(": ");
   const parts = colon > 0 ? partsIn(said.slice(colon + 1)) : [];
@@ -147,10 +149,11 @@ function drillLine(typed: string, round: number): TypedLine | null {
     untilLoose,
     round,
     typed,
+    at,
   };
 }
 
-function readLine(typed: string, round: number): TypedLine | null {
+function readLine(typed: string, round: number, at: number): TypedLine | null {
   const said = typed.trim().toLowerCase();
   const pause = /^(?:[-*•]\s*)?(break|rest|pause|water|drink|shake)(?:[ -]?outs?)?\b(.*)$/.exec(
     said,
@@ -165,9 +168,10 @@ function readLine(typed: string, round: number): TypedLine | null {
       as: breakAs[pause[1]!]!,
       round,
       typed,
+      at,
     };
   }
-  return drillLine(typed.trim(), round);
+  return drillLine(typed.trim(), round, at);
 }
 
 const header =
@@ -180,27 +184,28 @@ const header =
  */
 export function readTyped(text: string): TypedLine[] {
   const found: TypedLine[] = [];
-  let circuit: { count: number; lines: string[] } | null = null;
+  let circuit: { count: number; lines: { line: string; at: number }[] } | null = null;
   const close = () => {
     if (!circuit) return;
     for (let round = 1; round <= circuit.count; round += 1)
-      for (const line of circuit.lines) {
-        const read = readLine(line, round);
+      for (const { line, at } of circuit.lines) {
+        const read = readLine(line, round, at);
         if (read) found.push(read);
       }
     circuit = null;
   };
-  for (const raw of text.split(/\r?\n/).slice(0, mostLines)) {
+  for (const [at, raw] of text.split(/\r?\n/).slice(0, mostLines).entries()) {
     const line = raw.replace(/^\s*\d+[.)]\s+/, "").trim();
     const begins = header.exec(line);
     if (line === "" || begins) close();
     if (begins) {
       const count = within(Number(begins[1] ?? begins[2] ?? begins[3]), 1, most.rounds);
-      circuit = { count, lines: begins[4] ? begins[4].split(";") : [] };
+      const own = begins[4] ? begins[4].split(";") : [];
+      circuit = { count, lines: own.map((one) => ({ line: one, at })) };
       if (begins[4]) close();
-    } else if (line !== "" && circuit) (circuit as { lines: string[] }).lines.push(line);
+    } else if (line !== "" && circuit) circuit.lines.push({ line, at });
     else if (line !== "") {
-      const read = readLine(line, 0);
+      const read = readLine(line, 0, at);
       if (read) found.push(read);
     }
   }

@@ -1,7 +1,6 @@
 import * as z from "zod";
 import { Clearable, IntakeQuestion } from "../body/conditions";
 import { JointId } from "../body/motions";
-import { Profile } from "../body/profiles";
 import { BodyPlace } from "../body/sites";
 import { Exposure } from "../body/exposures";
 import { Dose } from "../drill/dose";
@@ -123,7 +122,7 @@ export const Athlete = z.object({
   flagged: z.array(JointId).default([]),
   /** Joints that are worked for whatever the aim is, and how the body lives. */
   areas: z.array(JointId).default([]),
-  profiles: z.array(Profile).default([]),
+  profiles: z.array(z.string().min(1).max(40)).max(20).default([]),
   quotas: z.array(Quota).max(20).default([]),
   /** Years in the sport; null where nobody has said. */
   years: z.number().min(0).max(70).nullable().default(null),

@@ -12,6 +12,7 @@ import { Protocol } from "../content/protocol";
 import { LengthUnit } from "../content/units";
 import { Skill } from "../content/skill";
 import { JointId } from "../body/motions";
+import { OwnProfile } from "../body/profiles";
 import { BodyPlace } from "../body/sites";
 import { Clocked, Format, Gaps } from "../content/format";
 import { Against, Because } from "./reasons";
@@ -352,6 +353,8 @@ export const LogItem = z.object({
   /** Repetitions or seconds until it came loose. */
   looseAt: z.number().min(0).nullable(),
   note: z.string(),
+  /** What each set of a side is called, in their order, where it was done in parts. */
+  labels: z.array(z.string().max(40)).max(12).default([]),
   /** The same of one side, where the sides were told apart. */
   bySide: z
     .array(
@@ -403,6 +406,10 @@ export const Pack = z.object({
 });
 export type Pack = z.infer<typeof Pack>;
 
+/** A session that is kept for more than one athlete: for those named, or for everybody. */
+export const SharedPrep = z.object({ prep: Prep, with: z.array(Id).max(200) });
+export type SharedPrep = z.infer<typeof SharedPrep>;
+
 export const Settings = z.object({
   kind: z.literal("settings"),
   id: z.literal("settings"),
@@ -419,6 +426,10 @@ export const Settings = z.object({
   schools: SomeSchools.default({}),
   /** Advice on the order of work that the coach has set aside for good. */
   aside: z.array(Advice).default([]),
+  /** How bodies live, in the coach's own words. */
+  profiles: z.array(OwnProfile).max(30).default([]),
+  /** Sessions kept for several athletes, each at the rungs of his own; nobody named is everybody. */
+  shared: z.array(SharedPrep).max(40).default([]),
 });
 export type Settings = z.infer<typeof Settings>;
 

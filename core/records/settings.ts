@@ -12,4 +12,6 @@ export const plainSettings: Settings = {
   pointing: null,
   schools: {},
   aside: [],
+  profiles: [],
+  shared: [],
 };

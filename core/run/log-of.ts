@@ -53,11 +53,11 @@ const minutesOf = (items: readonly LogItem[]): number =>
 const plannedLoad = (
   { prep }: Run,
   { itemId, drillId, rungId }: RunEntry,
-): Pick<LogItem, "load" | "band"> => {
+): Pick<LogItem, "load" | "band" | "labels"> => {
   const same = (one: PrepItem) => one.drillId === drillId && one.rungId === rungId;
   const item = prep.items.find((one) => one.id === itemId && same(one)) ?? prep.items.find(same);
   const { kg, band } = loadOf(item?.why ?? []);
-  return { load: kg, band };
+  return { load: kg, band, labels: item?.labels ?? [] };
 };
 
 /** The log of a run: what was done against what was planned, ready to be completed by hand. */

@@ -61,6 +61,8 @@ export function generateTroupe(cast: Cast, library: Library, today: string, seed
       pointing: null,
       schools: {},
       aside: [],
+      profiles: [],
+      shared: [],
     },
     ...places,
     ...cast.performers.flatMap((performer, n) =>

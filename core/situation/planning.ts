@@ -3,11 +3,13 @@ import type { BodyFinding } from "../aim/body-finding";
 import { bodyFindings, withFindings } from "../aim/body-findings";
 import { needsOf, type Need } from "../aim/priority";
 import { sportsIn } from "../body/sports";
-import { skillOf, type Library } from "../content/library";
+import { drillOf, skillOf, type Library } from "../content/library";
 import { ageOn } from "../records/athlete";
 import { gapOf } from "../aim/gap";
 import type { Skill } from "../content/skill";
-import type { Aim, Prep } from "../records/records";
+import { onRung, rungOf } from "../drill/drill";
+import { permittedDown } from "../prep/permit";
+import type { Aim, Prep, PrepItem } from "../records/records";
 import { blankPrep } from "../prep/blank";
 import { fillExactly } from "../prep/fill";
 import { planPrep, type Plan, type PlanRequest } from "../prep/plan";
@@ -111,10 +113,14 @@ const aimAt = (skill: Skill, athleteId: string, on: string): Aim => ({
 });
 
 /** What was found of the athlete beside the aim, the weightiest first. */
-export const findingsFor = ({ athlete, checks, library }: Situation, on: string): BodyFinding[] =>
+export const findingsFor = (
+  { athlete, checks, library, settings }: Situation,
+  on: string,
+): BodyFinding[] =>
   bodyFindings(checks, library, on, {
     areas: athlete.areas,
     profiles: athlete.profiles,
+    own: settings.profiles,
     sports: sportsIn(athlete.discipline),
   });
 
@@ -220,20 +226,33 @@ export function prepOfSlot(situation: Situation, slot: Slot): Prep {
 }
 
 /** Whether a prep of one's own hangs on a slot. */
-const standsOn = ({ standing }: Prep, { kind, on }: Slot): boolean =>
+const standsOn = ({ standing }: Prep, { kind, on }: Pick<Slot, "kind" | "on">): boolean =>
   standing !== null &&
   standing.kind === kind &&
   (standing.weekdays.length === 0 || standing.weekdays.includes((getISODay(parseISO(on)) + 6) % 7));
 
 /** A standing prep as it is done on a day: carried on by the log, drill by drill. */
-function laidOn(situation: Situation, own: Prep, { id, on, placeId }: Slot): Prep {
+function laidOn(
+  situation: Situation,
+  own: Prep,
+  { id, on, placeId }: Pick<Slot, "id" | "on" | "placeId">,
+): Prep {
   const prep = { ...own, id, on, placeId: placeId ?? own.placeId, own: "", standing: null };
   const request = requestOf(situation, { ...prep, items: [] });
   return asWritten(situation.library, {
     ...prep,
     sequence: true,
-    items: carriedOn(own.items, request),
+    items: carriedOn(own.items, request, situation.logs, on).map((item) =>
+      atOwnRung(item, request),
+    ),
   });
+}
+
+/** A drill of a session that is kept for several, on the rung that this athlete may do: lower where the gate asks it. */
+function atOwnRung(item: PrepItem, request: PlanRequest): PrepItem {
+  const drill = drillOf(request.library, item.drillId);
+  const rung = drill && permittedDown(drill, rungOf(drill, item.rungId), request);
+  return rung && rung.id !== item.rungId ? onRung(item, drill, rung) : item;
 }
 
 /** What is proposed: a standing prep as it is, anything else planned. */
@@ -249,6 +268,8 @@ export function newPrep(situation: Situation, on: string, id: string): Prep {
   const waiting = waitingOn(situation, on);
   const first = waiting.find(({ kind }) => kind !== "circles" && kind !== "fillers") ?? waiting[0];
   if (first) return prepOfSlot(situation, first);
+  const standing = situation.ownPreps.find((own) => standsOn(own, { kind: "warm-up", on }));
+  if (standing) return laidOn(situation, standing, { id, on, placeId: null });
   return blankPrep({
     id,
     athleteId: situation.athlete.id,

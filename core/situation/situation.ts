@@ -49,7 +49,7 @@ export type Situation = {
   skill: Skill | null;
   checks: Check[];
   preps: Prep[];
-  /** Kept as the athlete's own under a name, for any day. */
+  /** Kept under a name for any day: the athlete's own, and what is kept for several. */
   ownPreps: Prep[];
   logs: Log[];
   /** How the days were, in small marks. */
@@ -106,7 +106,12 @@ export function situationOf(
     checks,
     logs,
     preps: records.preps.filter((prep) => prep.own === ""),
-    ownPreps: records.preps.filter((prep) => prep.own !== ""),
+    ownPreps: [
+      ...records.preps.filter((prep) => prep.own !== ""),
+      ...records.settings.shared
+        .filter((one) => one.with.length === 0 || one.with.includes(athlete.id))
+        .map(({ prep }) => ({ ...prep, athleteId: athlete.id })),
+    ],
     days: records.days,
     season: records.seasons[0] ?? null,
     runs: records.runs,

@@ -129,6 +129,7 @@ export const logItem = (drillId: string, over: Partial<LogItem> = {}): LogItem =
   looseAt: null,
   band: null,
   bySide: [],
+  labels: [],
   note: "",
   ...over,
 });

@@ -35,7 +35,7 @@ export function headlineWords(
     }
     case "nothing-measured":
       return {
-        title: "Nothing is measured yet.",
+        title: `Nothing that ${skill.phrase} asks is measured yet.`,
         rest: `Three checks say what ${skill.phrase} lacks.`,
       };
     case "too-little-measured":

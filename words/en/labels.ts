@@ -25,12 +25,16 @@ function doesWords(what: Does): string {
       return `keep the format ${what.name}`;
     case "drill":
       return `keep the drill ${what.name}`;
+    case "save-profile":
+      return `the profile ${what.name}`;
     case "add-drill":
       return `add ${what.name.toLowerCase()}`;
     case "keep-own-prep":
       return `keep ${what.name}`;
     case "use-own-prep":
       return `use ${what.name}`;
+    case "share-own-prep":
+      return `keep ${what.name} for others`;
     case "hang-own-prep":
       return `hang ${what.name} on the week`;
     case "checks":
@@ -87,6 +91,7 @@ const plain: Record<
   "log-run": "log the run",
   "remove-log": "remove a log",
   "pin-next": "pin what comes next",
+  "place-on": "place the athlete",
   "choose-next": "choose what comes next",
   "let-go-next": "let the rules propose",
   "plan-prep": "plan the prep",

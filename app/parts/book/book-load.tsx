@@ -87,6 +87,7 @@ const kilos = (figures: LoadFigures | null): string =>
 function LoadTable({ rows, view }: { rows: readonly LoadRow[]; view: AthleteView }) {
   const total = (of: (row: LoadRow) => LoadFigures | null) =>
     rows.reduce((sum, row) => sum + (of(row)?.volume ?? 0), 0);
+  const weighed = rows.some(({ planned, done }) => planned?.volume || done?.volume);
   return (
     <div className="mt-2 overflow-x-auto" role="region" tabIndex={0} aria-label="The week's load">
       <table className="w-full min-w-[36rem] border-t border-ink text-sm">
@@ -97,8 +98,8 @@ function LoadTable({ rows, view }: { rows: readonly LoadRow[]; view: AthleteView
             <th className="font-normal">Drill</th>
             <th className="font-normal">Planned</th>
             <th className="font-normal">Done</th>
-            <th className="text-right font-normal">kg planned</th>
-            <th className="text-right font-normal">kg done</th>
+            <th className="text-right font-normal">{weighed ? "kg planned" : ""}</th>
+            <th className="text-right font-normal">{weighed ? "kg done" : ""}</th>
           </tr>
         </thead>
         <tbody>
@@ -110,23 +111,23 @@ function LoadTable({ rows, view }: { rows: readonly LoadRow[]; view: AthleteView
                 key={at}
                 className={`${first ? "border-t border-ink" : "border-t border-line"} ${row.part === "warm-up" ? "text-muted" : ""}`}
               >
-                <td className="py-1 pr-3">{first ? shortDay(row.on) : ""}</td>
-                <td className="pr-3">{row.part}</td>
+                <td className="whitespace-nowrap py-1 pr-3">{first ? shortDay(row.on) : ""}</td>
+                <td className="whitespace-nowrap pr-3">{row.part}</td>
                 <td className="pr-3">
                   {drill?.name ?? row.drillId}
                   {drill ? (
                     <span className="text-muted"> {rungOf(drill, row.rungId).name}</span>
                   ) : null}
                 </td>
-                <td className="figures pr-3">{said(row.planned)}</td>
-                <td className="figures pr-3">{said(row.done)}</td>
+                <td className="figures whitespace-nowrap pr-3">{said(row.planned)}</td>
+                <td className="figures whitespace-nowrap pr-3">{said(row.done)}</td>
                 <td className="figures text-right">{kilos(row.planned)}</td>
                 <td className="figures text-right">{kilos(row.done)}</td>
               </tr>
             );
           })}
         </tbody>
-        <tfoot>
+        <tfoot className={weighed ? "" : "hidden"}>
           <tr className="border-t border-ink font-bold">
             <td className="py-1" colSpan={5}>
               In all, weight × sets × times, both sides

@@ -10,6 +10,7 @@ import type { Skill } from "#core/content/skill";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { WhyNote } from "../why";
+import { FoundBeside } from "./found-beside";
 import { GapRow, gapColumns } from "./gap-row";
 import { LineScore } from "./line-score";
 import { Priorities } from "./priorities";
@@ -129,6 +130,7 @@ export function GapDesk({
           />
         ))}
       </ul>
+      <FoundBeside view={view} />
       <Settle view={view} />
       <SideDifferences view={view} />
       <TapeAgainstModel
@@ -149,17 +151,18 @@ export function GapDesk({
 }
 
 /** Where there is no aim yet. */
-export function NothingToCompare({ athleteId }: { athleteId: string }) {
+export function NothingToCompare({ view }: { view: AthleteView }) {
   return (
     <>
       <h1 className="text-3xl">Nothing to compare with yet.</h1>
       <p className="mt-2">
         An aim says which degrees are needed.{" "}
-        <Link className="underlined" to={`/at/${athleteId}/aim`}>
+        <Link className="underlined" to={`/at/${view.athlete.id}/aim`}>
           Choose a skill and a date
         </Link>
         .
       </p>
+      <FoundBeside view={view} />
     </>
   );
 }

@@ -5,6 +5,7 @@ import { bandWords } from "#words/bands";
 import { rungOf } from "#core/drill/drill";
 import type { LogItem } from "#core/records/records";
 import { amountOf, setsAs, type Amount } from "#core/doses/log-item";
+import { partsDone } from "#core/progress/weakest-part";
 import { painLimit } from "#core/safety/pain";
 import { isSharp } from "#core/safety/pain-kinds";
 import { PainDetails } from "../figure/pain-details";
@@ -76,6 +77,9 @@ export function LogDetails({
             step={0.5}
             change={(load) => change({ ...item, load })}
           />
+          {item.labels.length > 1 ? (
+            <PartsDone item={item} drill={drill} name={name} amount={amount} change={change} />
+          ) : null}
           {item.band !== null || (drill && rungOf(drill, item.rungId).band) ? (
             <label className="grid">
               <span className="label">Band</span>
@@ -144,6 +148,48 @@ export function LogDetails({
       ) : null}
     </div>
   );
+}
+
+/** What was done of each part, written apart: the weakest gets more next time. */
+function PartsDone({
+  item,
+  drill,
+  name,
+  amount,
+  change,
+}: {
+  item: LogItem;
+  drill: Drill | null;
+  name: string;
+  amount: Amount;
+  change: (item: LogItem) => void;
+}) {
+  const done = partsDone(item);
+  const set = (label: string, typed: number | null) => {
+    const sides = drill ? loggedSides(drill, item.rungId) : [];
+    const sets =
+      item.sets.length > 0 ? item.sets : setsAs({ ...amount, sets: item.labels.length }, sides);
+    const seen = new Map<string, number>();
+    const next = sets.map((one) => {
+      const n = seen.get(one.side ?? "") ?? 0;
+      seen.set(one.side ?? "", n + 1);
+      if (item.labels[n] !== label || typed === null) return one;
+      return one.reps === null
+        ? { ...one, seconds: Math.round(typed) }
+        : { ...one, reps: Math.round(typed) };
+    });
+    change({ ...item, seconds: 0, sets: next });
+  };
+  return [...new Set(item.labels)].map((label) => (
+    <Numeral
+      key={label}
+      label={label}
+      name={`${name}: ${label}`}
+      value={done.get(label) ?? amount.each}
+      most={600}
+      change={(typed) => set(label, typed)}
+    />
+  ));
 }
 
 /** Loose-at and a note of each side. The drill's own number is the stiffer side's. */

@@ -3,14 +3,15 @@ import { JointId } from "#core/body/motions";
 import { Profile } from "#core/body/profiles";
 import { chiefFindings } from "#core/aim/body-findings";
 import { drillOf } from "#core/content/library";
-import { foundBecause } from "#core/prep/item";
 import { planPrep, type PlanRequest } from "#core/prep/plan";
 import { changes } from "#core/prep/retime";
 import type { Prep } from "#core/records/records";
 import { aimNeeds, findingsFor } from "#core/situation/planning";
-import { becauseWords, profileWords } from "#words/prep";
+import { foundLines } from "#words/found";
+import { profileWords } from "#words/prep";
 import { jointWords } from "#words/slots";
 import type { AthleteView } from "../../view";
+import { OwnProfileForm } from "./own-profile-form";
 import type { DoAct } from "../use-act";
 
 const shown = 3;
@@ -32,13 +33,7 @@ export function BesideAim({
 }) {
   const [open, setOpen] = useState(false);
   const lines = useMemo(
-    () => [
-      ...new Set(
-        chiefFindings(aimNeeds(view, prep), findingsFor(view, prep.on))
-          .filter(({ found }) => found !== "sport")
-          .map((finding) => becauseWords(foundBecause(finding, view.library))),
-      ),
-    ],
+    () => foundLines(chiefFindings(aimNeeds(view, prep), findingsFor(view, prep.on)), view.library),
     [view, prep],
   );
   const { areas, profiles } = view.athlete;
@@ -74,7 +69,16 @@ export function BesideAim({
                 set={() => act("set-lives", { areas, profiles: toggled(profiles, profile) })}
               />
             ))}
+            {view.settings.profiles.map(({ name }) => (
+              <Tick
+                key={name}
+                name={name}
+                on={profiles.includes(name)}
+                set={() => act("set-lives", { areas, profiles: toggled(profiles, name) })}
+              />
+            ))}
           </fieldset>
+          <OwnProfileForm own={view.settings.profiles} act={act} />
           <fieldset disabled={!editable} className="mt-1 flex flex-wrap gap-x-4">
             <legend className="label">Worked for, whatever the aim</legend>
             {JointId.options.map((joint) => (

@@ -14,7 +14,7 @@ import { Stepper } from "./stepper";
 /** What may be said of a drill beside its rung and its dose. */
 export type SaidOfDrill = Partial<
   Pick<PrepItem, "pace" | "breathing" | "untilLoose" | "labels" | "amounts" | "breath">
-> & { kg?: number | null; band?: BandStrength | null };
+> & { kg?: number | null; band?: BandStrength | null; sets?: number };
 
 type Props = { item: PrepItem; drill: Drill; say: (said: SaidOfDrill) => void };
 

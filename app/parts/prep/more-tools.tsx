@@ -2,7 +2,7 @@ import { useMemo, useState } from "react";
 import { drillOf } from "#core/content/library";
 import { clock } from "#core/drill/dose";
 import type { Athlete } from "#core/records/athlete";
-import type { Prep } from "#core/records/records";
+import type { Prep, SharedPrep } from "#core/records/records";
 import type { Format } from "#core/content/format";
 import type { PlanRequest } from "#core/prep/plan";
 import { variantsOf } from "#core/prep/variants";
@@ -33,10 +33,13 @@ export function MoreTools({
   request,
   others,
   ownPreps,
+  shared,
   act,
 }: {
   prep: Prep;
   ownPreps: readonly Prep[];
+  /** What is kept for more than one athlete. */
+  shared: readonly SharedPrep[];
   format: Format;
   request: PlanRequest;
   others: readonly Athlete[];
@@ -62,7 +65,7 @@ export function MoreTools({
       {open === "typed" ? (
         <SequenceTool prep={prep} request={request} act={act} close={close} />
       ) : null}
-      {open === "own" ? <OwnPreps prep={prep} ownPreps={ownPreps} act={act} close={close} /> : null}
+      {open === "own" ? <OwnPreps {...{ prep, ownPreps, shared, others, act, close }} /> : null}
       {open === "week" ? <Week prep={prep} request={request} act={act} close={close} /> : null}
       {open === "copy" ? <CopyTool prep={prep} others={others} act={act} close={close} /> : null}
       {open === "format" ? (
@@ -85,11 +88,15 @@ function onDays(days: readonly number[], weekday: number, on: boolean): number[]
 function OwnPreps({
   prep,
   ownPreps,
+  shared,
+  others,
   act,
   close,
 }: {
   prep: Prep;
   ownPreps: readonly Prep[];
+  shared: readonly SharedPrep[];
+  others: readonly Athlete[];
   act: DoAct;
   close: () => void;
 }) {
@@ -183,6 +190,7 @@ function OwnPreps({
                   ))}
                 </span>
               ) : null}
+              <KeptFor own={own} shared={shared} others={others} act={act} />
               <button
                 type="button"
                 className="quiet underlined"
@@ -195,6 +203,62 @@ function OwnPreps({
         </ul>
       ) : null}
     </div>
+  );
+}
+
+/** Whom a kept session is for: this athlete, some, or everybody; each does it at the rungs of his own. */
+function KeptFor({
+  own,
+  shared,
+  others,
+  act,
+}: {
+  own: Prep;
+  shared: readonly SharedPrep[];
+  others: readonly Athlete[];
+  act: DoAct;
+}) {
+  const now = shared.find(({ prep }) => prep.id === own.id);
+  const whose = now ? (now.with.length === 0 ? "all" : "some") : "one";
+  const share = (whom: string[] | null) => act("share-own-prep", { ownId: own.id, with: whom });
+  return (
+    <>
+      <label className="flex items-center gap-2 text-sm">
+        For
+        <select
+          className="field !min-h-9"
+          value={whose}
+          onChange={({ target }) =>
+            share(target.value === "one" ? null : target.value === "all" ? [] : [own.athleteId])
+          }
+        >
+          <option value="one">this athlete</option>
+          <option value="some">some</option>
+          <option value="all">everybody</option>
+        </select>
+      </label>
+      {whose === "some" ? (
+        <span className="flex flex-wrap gap-x-3 text-sm" role="group" aria-label="For whom">
+          {others.map(({ id, name }) => (
+            <label key={id} className="flex min-h-9 items-center gap-1">
+              <input
+                type="checkbox"
+                className="size-4 accent-[var(--spruce)]"
+                checked={now!.with.includes(id)}
+                onChange={(event) =>
+                  share(
+                    event.target.checked
+                      ? [...now!.with, id]
+                      : now!.with.filter((other) => other !== id),
+                  )
+                }
+              />
+              {name}
+            </label>
+          ))}
+        </span>
+      ) : null}
+    </>
   );
 }
 

@@ -36,6 +36,7 @@ import { AdviceLine } from "./advice-line";
 import { BesideAim } from "./beside-aim";
 import { BreachBanner } from "./breach-banner";
 import { DayPreps } from "./day-preps";
+import { EmptyPartLines } from "./empty-part-lines";
 import { DrillFinder } from "./drill-finder";
 import type { Vouch } from "./done-already";
 import { FormatFields } from "./format-fields";
@@ -234,6 +235,18 @@ const Desk = memo(function Desk({
         </p>
       ) : null}
       {served ? <p className="mt-1 text-sm text-muted">{served}</p> : null}
+      {editable && !prep.sequence ? (
+        <EmptyPartLines prep={prep} request={request} act={act} />
+      ) : null}
+      {editable && isNew(view) ? (
+        <p className="mt-1 text-sm">
+          Nothing is known of {view.athlete.name} yet.{" "}
+          <Link className="underlined" to={`/at/${view.athlete.id}/prep/place`}>
+            Three minutes of pictures find where to begin
+          </Link>
+          .
+        </p>
+      ) : null}
       <QuotaLines view={view} prep={prep} editable={editable} act={act} />
       <BesideAim view={view} prep={prep} request={request} editable={editable} act={act} />
       {view.aim || request.needs.length > 0 ? null : (
@@ -370,6 +383,11 @@ const Desk = memo(function Desk({
               act("save-schools", { ofAthlete: view.athlete.id, schools: { [key]: value } })
             }
           />
+          <p className="text-sm">
+            <Link className="underlined" to={`/at/${view.athlete.id}/prep/place`}>
+              Place by pictures
+            </Link>
+          </p>
           {view.settings.aside.length > 0 ? (
             <ul className="mt-1 text-sm" aria-label="Advice set aside">
               {view.settings.aside.map((advice) => (
@@ -403,6 +421,7 @@ const Desk = memo(function Desk({
             request={request}
             others={view.others}
             ownPreps={view.ownPreps}
+            shared={view.settings.shared}
             act={act}
           />
         </>
@@ -413,6 +432,10 @@ const Desk = memo(function Desk({
     </>
   );
 });
+
+/** Nothing was logged, and nobody has said where anything begins. */
+const isNew = ({ logs, athlete }: AthleteView): boolean =>
+  logs.length === 0 && athlete.nextChosen.length === 0;
 
 /** Two lists of the same drills, rungs and doses. */
 const alike = (a: Prep["items"], b: Prep["items"]): boolean => {

@@ -5,7 +5,7 @@ import { ArrowLeftRight, GripVertical, Lock, LockOpen, SlidersHorizontal, X } fr
 import { memo, useState } from "react";
 import { drillOf } from "#core/content/library";
 import { rungOf } from "#core/drill/drill";
-import { clock, type Dose } from "#core/drill/dose";
+import { clock, setsOf, type Dose } from "#core/drill/dose";
 import type { PrepItem } from "#core/records/records";
 import { breathWords } from "#words/breath";
 import { doseSaid } from "#words/names";
@@ -20,6 +20,7 @@ import { DoseEditor } from "./dose-editor";
 import { LineDetails, type SaidOfDrill } from "./line-details";
 import { ExtraShare } from "./extra-share";
 import { Stepper } from "./stepper";
+import { WeakestLine } from "./weakest-line";
 import { SwapList } from "./swap-list";
 import { partsSaid, waySaid } from "#words/dose-detail";
 import { becauseLine, againstWords, liftOf } from "#words/prep";
@@ -131,6 +132,14 @@ export const PrepRow = memo(function PrepRow({
           {item.untilLoose ? " · until loose" : ""}
           {item.outside ? " · on the way there" : ""}
         </p>
+        {item.labels.length > 1 ? (
+          <WeakestLine
+            item={item}
+            view={view}
+            editable={editable}
+            take={({ labels, amounts, dose }) => sayOf({ labels, amounts, sets: setsOf(dose) })}
+          />
+        ) : null}
         <ExtraShare
           item={item}
           proposed={extraFor(item, drill, shorter)}

@@ -1,3 +1,17 @@
+import {
+  closestCenter,
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  useSensor,
+  useSensors,
+} from "@dnd-kit/core";
+import {
+  arrayMove,
+  SortableContext,
+  sortableKeyboardCoordinates,
+  verticalListSortingStrategy,
+} from "@dnd-kit/sortable";
 import { useMemo, useState } from "react";
 import { clock, writeDose } from "#core/drill/dose";
 import { rungOf } from "#core/drill/drill";
@@ -10,6 +24,7 @@ import type { Prep } from "#core/records/records";
 import { breathWords } from "#words/breath";
 import type { DoAct } from "../use-act";
 import { drillAsWritten } from "../library/own-drill";
+import { AddLine, CarriedLine } from "./sequence-lines";
 import { matcherOf, type Match } from "./match-drill";
 
 const example = `skip 2 min
@@ -57,6 +72,16 @@ export function SequenceTool({
     })),
     request,
   );
+  const moveLine = (from: number, to: number) => {
+    const rows = text.split("\n");
+    if (to < 0 || to >= rows.length || from === to) return;
+    setText(arrayMove(rows, from, to).join("\n"));
+  };
+  const sensors = useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
+    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+  );
+  const rowIds = [...new Set(lines.map((line) => String(line.at)))];
   const missing = lines.filter((line, n) => line.is === "drill" && !matches[n]);
   let at = -1;
   return (
@@ -89,68 +114,91 @@ export function SequenceTool({
               ? "What is meant"
               : `${items.length} drills, ${clock(prepSeconds(items, library, prep.handOver))}${missing.length > 0 ? `; ${missing.length} not known` : ""}`}
           </p>
-          <ol className="text-sm">
-            {lines.map((line, n) => {
-              if (line.is === "break")
-                return (
-                  <li key={n} className="border-b border-line py-1 text-muted">
-                    {clock(line.seconds)} {breathWords[line.as]}
-                  </li>
-                );
-              const found = matches[n];
-              const drill = found && drillOf(library, found.drillId);
-              if (drill) at += 1;
-              const item = drill ? items[at] : undefined;
-              return (
-                <li
-                  key={n}
-                  className="grid grid-cols-[1fr_auto] items-center gap-x-3 border-b border-line py-0.5"
-                >
-                  <select
-                    className="field !min-h-9 w-full"
-                    aria-label={`Line ${n + 1}, ${line.typed}`}
-                    value={found?.drillId ?? ""}
-                    onChange={(event) => {
-                      const drillId = event.target.value;
-                      const known = offered[n]!.find((one) => one.drillId === drillId);
-                      setChosen({
-                        ...chosen,
-                        [line.name]: drillId ? (known ?? { drillId, rungId: null }) : null,
-                      });
-                    }}
-                  >
-                    <option value="">not known: left out</option>
-                    {offered[n]!.map(({ drillId }) => (
-                      <option key={drillId} value={drillId}>
-                        {drillOf(library, drillId)!.name}
-                      </option>
-                    ))}
-                    {found && !offered[n]!.some(({ drillId }) => drillId === found.drillId) ? (
-                      <option value={found.drillId}>{drill?.name}</option>
-                    ) : null}
-                  </select>
-                  <span className="figures text-right">
-                    {drill && item ? (
-                      <>
-                        {writeDose(item.dose)}
-                        <span className="block font-sans text-xs text-muted">
-                          {rungOf(drill, item.rungId).name}
+          <DndContext
+            sensors={sensors}
+            collisionDetection={closestCenter}
+            onDragEnd={({ active, over }) => {
+              if (over) moveLine(Number(active.id), Number(over.id));
+            }}
+          >
+            <SortableContext items={rowIds} strategy={verticalListSortingStrategy}>
+              <ol className="text-sm">
+                {lines.map((line, n) => {
+                  // A line of a circuit is carried once, with all its rounds.
+                  const first = lines.findIndex(({ at: row }) => row === line.at) === n;
+                  const carried = {
+                    row: line.at,
+                    name: line.typed,
+                    carries: first,
+                    move: moveLine,
+                  };
+                  if (line.is === "break")
+                    return (
+                      <CarriedLine key={n} {...carried}>
+                        <span className="py-1.5 text-muted">
+                          {clock(line.seconds)} {breathWords[line.as]}
                         </span>
-                      </>
-                    ) : (
-                      <button
-                        type="button"
-                        className="quiet underlined"
-                        onClick={() => act("save-drill", { drill: drillAsWritten(library, line) })}
+                      </CarriedLine>
+                    );
+                  const found = matches[n];
+                  const drill = found && drillOf(library, found.drillId);
+                  if (drill) at += 1;
+                  const item = drill ? items[at] : undefined;
+                  return (
+                    <CarriedLine key={n} {...carried}>
+                      <select
+                        className="field !min-h-9 w-full"
+                        aria-label={`Line ${n + 1}, ${line.typed}`}
+                        value={found?.drillId ?? ""}
+                        onChange={(event) => {
+                          const drillId = event.target.value;
+                          const known = offered[n]!.find((one) => one.drillId === drillId);
+                          setChosen({
+                            ...chosen,
+                            [line.name]: drillId ? (known ?? { drillId, rungId: null }) : null,
+                          });
+                        }}
                       >
-                        Keep as my own drill
-                      </button>
-                    )}
-                  </span>
-                </li>
-              );
-            })}
-          </ol>
+                        <option value="">not known: left out</option>
+                        {offered[n]!.map(({ drillId }) => (
+                          <option key={drillId} value={drillId}>
+                            {drillOf(library, drillId)!.name}
+                          </option>
+                        ))}
+                        {found && !offered[n]!.some(({ drillId }) => drillId === found.drillId) ? (
+                          <option value={found.drillId}>{drill?.name}</option>
+                        ) : null}
+                      </select>
+                      <span className="figures text-right">
+                        {drill && item ? (
+                          <>
+                            {writeDose(item.dose)}
+                            <span className="block font-sans text-xs text-muted">
+                              {rungOf(drill, item.rungId).name}
+                            </span>
+                          </>
+                        ) : (
+                          <button
+                            type="button"
+                            className="quiet underlined"
+                            onClick={() =>
+                              act("save-drill", { drill: drillAsWritten(library, line) })
+                            }
+                          >
+                            Keep as my own drill
+                          </button>
+                        )}
+                      </span>
+                    </CarriedLine>
+                  );
+                })}
+              </ol>
+            </SortableContext>
+          </DndContext>
+          <AddLine
+            drills={library.drills}
+            add={(name) => setText(text.trim() === "" ? name : `${text.trimEnd()}\n${name}`)}
+          />
         </div>
       </div>
       <p className="mt-3 flex flex-wrap gap-3">

@@ -84,8 +84,8 @@ describe("a ramp so far", () => {
     const plain = prep([rocks]);
     expect(rampSoFar(state([rocks], 20), plain, library)).toBeNull();
     const ramp = { ...plain, ramp: { drillId: rocks.drillId, rungId: rocks.rungId } };
-    expect(rampSoFar(state([rocks], 0), ramp as typeof plain, library)).toBe("15, 0 done");
-    expect(rampSoFar(state([rocks], 20), ramp as typeof plain, library)).toBe("15, 5 done");
+    expect(rampSoFar(state([rocks], 0), ramp as typeof plain, library)).toBe("8, 0 done");
+    expect(rampSoFar(state([rocks], 20), ramp as typeof plain, library)).toBe("8, 5 done");
     expect(rampSoFar(state([stretch], 20), ramp as typeof plain, library)).toBeNull();
   });
 });
