@@ -13,6 +13,16 @@ const requests = 500;
 const proven = 10;
 const round = (value: number, digits = 3): number => Number(value.toFixed(digits));
 
+/** The least time of three, ms: what it takes itself, without the pauses of the machine it runs on. */
+function leastMs(does: () => unknown): number {
+  const times = [1, 2, 3].map(() => {
+    const began = performance.now();
+    does();
+    return performance.now() - began;
+  });
+  return Math.min(...times);
+}
+
 /** What a coach would check of five hundred sessions: how many points are kept, and how many sessions are whole. */
 const bench: Bench = async () => {
   const highs = await loadHighs();
@@ -21,10 +31,8 @@ const bench: Bench = async () => {
   const ratios: number[] = [];
   for (let seed = 1; seed <= requests; seed += 1) {
     const asked = sessionRequest(seed);
-    planPrep(asked.request);
-    const began = performance.now();
     const plan = planPrep(asked.request);
-    most = Math.max(most, performance.now() - began);
+    most = Math.max(most, leastMs(() => planPrep(asked.request)));
     const session = sessionOf(asked, plan);
     const broken = points.filter(({ name, holds }) => {
       const held = holds(session);

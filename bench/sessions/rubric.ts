@@ -470,10 +470,13 @@ export const points: readonly Point[] = [
     holds: (session) => {
       if (session.kind !== "circles") return null;
       const joints = new Set(session.lines.flatMap(jointsOf));
-      const wanted: JointId[] = ["neck", "shoulder", "wrist", "hip", "ankle"];
+      const wanted: JointId[] = ["neck", "shoulder", "wrist", "hip", "knee", "ankle"];
       return (
         (session.minutes < 8 || wanted.every((joint) => joints.has(joint))) &&
-        session.lines.every(is("circles"))
+        // Knees have no circles of their own: they are swung.
+        session.lines.every(
+          (line) => is("circles")(line) || (loose(line) && jointsOf(line).includes("knee")),
+        )
       );
     },
   },

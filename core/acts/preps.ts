@@ -311,9 +311,9 @@ const putQuota = rule({
     const [today] = quotasToday(
       quotas.filter(({ drillId }) => drillId === sent.drillId),
       situation.logs,
-      prep.items,
+      prep,
+      situation.preps,
       scene.library,
-      prep.on,
     );
     const drill = drillOf(scene.library, sent.drillId);
     if (!today || today.left === 0 || !drill) return nothing;

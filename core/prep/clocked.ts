@@ -88,6 +88,7 @@ export function clockedPlan(request: PlanRequest): Plan {
 const safeFor = (pool: readonly Eligible[], request: PlanRequest, seconds: number): Eligible[] =>
   pool.filter(
     ({ drill, rung }) =>
+      !isForearmStrength(drill) &&
       (request.alreadyWarm || !wantsWarmth(drill)) &&
       unreadyParts(unready, handsBefore(drill, rung)).length === 0 &&
       against(request, {
@@ -96,6 +97,10 @@ const safeFor = (pool: readonly Eligible[], request: PlanRequest, seconds: numbe
         dose: { type: "time", sets: 1, seconds: Math.floor(seconds), rest: 0 },
       }).length === 0,
   );
+
+/** Slow strengthening of hands and forearms is no warm-up, whatever family it is of. */
+const isForearmStrength = ({ kind, region }: Drill): boolean =>
+  kind === "strength" && (region === "hands and wrists" || region === "elbows and forearms");
 
 /** A family of those chosen: how many boxes of a round are its, and the drills that are dealt to it. */
 type Dealt = { family: Family; times: number; drills: Eligible[] };

@@ -9,7 +9,7 @@ import { doesOf } from "../exposure/does";
 import { held, longestStay, permittedDown } from "./permit";
 import { mayGoOn } from "./stays";
 import type { PlanRequest } from "./plan";
-import type { TypedAmount, TypedLine } from "./typed";
+import type { PartAmount, TypedAmount, TypedLine } from "./typed";
 import { unsaid } from "./unsaid";
 import { startRung } from "./start";
 import { uniquely } from "./whole";
@@ -55,17 +55,18 @@ function laidItem(
   const rung = rungId ? rungOf(drill, rungId) : ownRung(drill, request);
   const { sided, serves } = atRung(drill, rung);
   const ways = line.each && !sided && line.parts.length === 0;
+  const dose = doseTyped(line, drill, rung, request, ways);
   return {
     id: `${drill.id}~${at}`,
     drillId: drill.id,
     rungId: rung.id,
     phase: drill.phase,
     segment: line.round > 0 ? `round ${line.round}` : "",
-    dose: doseTyped(line, drill, rung, request, ways),
+    dose,
     ...unsaid,
     sides: sided ? sidesFirst(null, request) : [],
     labels: ways ? ["one way", "other way"] : line.parts.map(({ label }) => label),
-    amounts: amountsOf(line),
+    amounts: amountsOf(line, dose.type === "reps"),
     untilLoose:
       line.untilLoose &&
       mayGoOn(drill, doesOf(drill, rung).exposes) &&
@@ -77,21 +78,25 @@ function laidItem(
 }
 
 /** The amount of each part, where they are not all alike; seconds and repetitions at the usual tempo where they are mixed. */
-function amountsOf({ parts, tempo }: DrillLine): number[] {
-  const first = parts[0]?.amount;
-  if (!first) return [];
+function amountsOf({ parts, tempo }: DrillLine, counted: boolean): number[] {
   const each = tempo ?? usualTempo;
   const amounts = parts.map(({ amount }) =>
-    "reps" in first
-      ? "reps" in amount
-        ? amount.reps
-        : Math.max(1, Math.round(amount.seconds / each))
-      : "seconds" in amount
-        ? amount.seconds
-        : Math.round(amount.reps * each),
+    "bare" in amount
+      ? amount.bare
+      : "reps" in amount
+        ? Math.round(amount.reps * (counted ? 1 : each))
+        : Math.max(1, Math.round(amount.seconds / (counted ? each : 1))),
   );
   return amounts.every((amount) => amount === amounts[0]) ? [] : amounts;
 }
+
+/** A part's amount as it is meant: a bare figure is counted where the drill usually is. */
+const meant = (amount: PartAmount, usual: Dose | null): TypedAmount =>
+  "bare" in amount
+    ? usual?.type === "reps"
+      ? { reps: amount.bare }
+      : { seconds: amount.bare }
+    : amount;
 
 const taken = ({ kg, band }: DrillLine): Because[] => [
   ...(kg !== null ? [{ why: "takes-weight" as const, kg }] : []),
@@ -116,7 +121,8 @@ function doseTyped(
 ): Dose {
   const usual =
     (format.doses === "warm-up" ? rung.warmUp : rung.session) ?? rung.session ?? rung.warmUp;
-  const amount = line.parts[0]?.amount ?? line.amount;
+  const first = line.parts[0]?.amount;
+  const amount = first ? meant(first, usual) : line.amount;
   const sets = line.parts.length > 0 ? line.parts.length : ways ? 2 : line.sets;
   const paced = (dose: Dose): Dose =>
     dose.type === "contract-relax"

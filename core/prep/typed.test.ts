@@ -48,9 +48,9 @@ describe("a line as a coach types it", () => {
       name: "front split",
       each: true,
       parts: [
-        { label: "middle", amount: { seconds: 30 } },
-        { label: "forward", amount: { seconds: 30 } },
-        { label: "back", amount: { seconds: 30 } },
+        { label: "middle", amount: { bare: 30 } },
+        { label: "forward", amount: { bare: 30 } },
+        { label: "back", amount: { bare: 30 } },
       ],
     });
   });

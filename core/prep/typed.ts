@@ -4,6 +4,9 @@ import type { Breath } from "../records/records";
 /** How much of something was typed: so many times, or so long. */
 export type TypedAmount = { reps: number } | { seconds: number };
 
+/** How much of a part: a bare figure is what the drill is usually counted in. */
+export type PartAmount = TypedAmount | { bare: number };
+
 /** One line of a session as a coach types it: a drill with what was said of it, or a break. */
 export type TypedLine =
   | {
@@ -20,7 +23,7 @@ export type TypedLine =
       kg: number | null;
       band: BandStrength | null;
       /** Parts of one go, in their order. */
-      parts: { label: string; amount: TypedAmount }[];
+      parts: { label: string; amount: PartAmount }[];
       untilLoose: boolean;
       /** The round of a circuit that it stands in; 0 outside one. */
       round: number;
@@ -87,17 +90,19 @@ const strengths: Record<string, BandStrength> = {
 };
 
 /** Parts after a colon: "middle 30, forward 30 s, back 10 times". None where not every piece has a word and a figure. */
-function partsIn(said: string): { label: string; amount: TypedAmount }[] {
+function partsIn(said: string): { label: string; amount: PartAmount }[] {
   const pieces = said.split(/[,;+]/).map((piece) => piece.trim());
-  const parts = pieces.flatMap((piece) => {
+  const parts = pieces.flatMap((piece): { label: string; amount: PartAmount }[] => {
     const found = new RegExp(`^([a-z][a-z \\-]*?)\\s+${number}\\s*(${units}|times|reps?)?$`).exec(
       piece,
     );
     if (!found) return [];
     const counted = found[3] !== undefined && !new RegExp(`^${units}$`).test(found[3]);
     const figure = within(toNumber(found[2]!), 1, counted ? most.reps : most.seconds);
-    const seconds = found[3]?.[0] === "m" ? figure * 60 : figure;
-    return [{ label: found[1]!.trim(), amount: counted ? { reps: figure } : { seconds } }];
+    const label = found[1]!.trim();
+    if (found[3] === undefined) return [{ label, amount: { bare: figure } }];
+    const seconds = found[3].startsWith("m") ? figure * 60 : figure;
+    return [{ label, amount: counted ? { reps: figure } : { seconds } }];
   });
   return parts.length === pieces.length && parts.length > 1 ? parts : [];
 }

@@ -24,6 +24,7 @@ import { retimed } from "#core/prep/retime";
 import { schoolsFor } from "#core/content/schools";
 import { followed } from "#words/schools";
 import { prepSeconds } from "#core/prep/timeline";
+import { newId } from "../../clock";
 import type { AthleteView } from "../../view";
 import { requestOf } from "#core/situation/planning";
 import { CautionLines } from "../cautions";
@@ -149,6 +150,14 @@ const Desk = memo(function Desk({
     if (to < 0 || to >= prep.items.length || from === to) return;
     act("move-drill", { prep, from, to });
   };
+  // What is done or under way is not written over: a session that is typed then is another one of the day.
+  const target = useMemo(
+    (): Prep =>
+      editable
+        ? prep
+        : { ...prep, id: newId("prep"), on: view.today, items: [], dropped: [], turn: 0 },
+    [editable, prep, view.today],
+  );
   const under = prep.budget - prepSeconds(prep.items, view.library, prep.handOver);
   return (
     <>
@@ -416,7 +425,7 @@ const Desk = memo(function Desk({
             add={(drillId) => act("add-drill", { prep, drillId })}
           />
           <MoreTools
-            prep={prep}
+            prep={target}
             format={format}
             request={request}
             others={view.others}

@@ -16,23 +16,17 @@ export function QuotaLines({
   editable: boolean;
   act: DoAct;
 }) {
-  const logged = view.logs.some(({ prepId }) => prepId === prep.id);
-  const all = quotasToday(
-    view.athlete.quotas,
-    view.logs,
-    logged ? [] : prep.items,
-    view.library,
-    prep.on,
-  );
+  const all = quotasToday(view.athlete.quotas, view.logs, prep, view.preps, view.library);
   if (all.length === 0) return null;
   return (
     <ul className="no-print mt-1 text-sm" aria-label="Numbers a day">
-      {all.map(({ quota, done, planned, left }) => {
+      {all.map(({ quota, done, planned, elsewhere, left }) => {
         const name = drillOf(view.library, quota.drillId)?.name ?? quota.drillId;
         return (
           <li key={quota.drillId} className="flex flex-wrap items-baseline gap-x-3">
             <span>
-              {name}: <b className="figures">{quota.reps}</b> a day, {done} done, {planned} here,{" "}
+              {name}: <b className="figures">{quota.reps}</b> a day, {done} done, {planned} here
+              {elsewhere > 0 ? `, ${elsewhere} in other preps today` : ""},{" "}
               <b className="figures">{left}</b> left.
             </span>
             {editable && left > 0 ? (
