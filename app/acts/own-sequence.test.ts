@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it } from "vitest";
-import { loadOf } from "#core/prep/load";
+import { loadOf } from "#core/doses/load";
 import { readTyped } from "#core/prep/typed";
 import { prepShown } from "#core/situation/planning";
 import type { Prep } from "#core/records/records";

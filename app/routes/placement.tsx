@@ -1,5 +1,5 @@
 import { sportsIn } from "#core/body/sports";
-import { laddersToPlace } from "#core/progress/placement";
+import { laddersToPlace } from "#core/prep/placement";
 import { newPrep, requestOf } from "#core/situation/planning";
 import type { ShouldRevalidateFunctionArgs } from "react-router";
 import { newId } from "../clock";

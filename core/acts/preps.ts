@@ -14,7 +14,7 @@ import { itemFrom } from "../prep/item";
 import { mended, orderTerms } from "../prep/mend";
 import { against, withinLimits } from "../prep/permit";
 import { arrange } from "../prep/arrange";
-import { withLoad } from "../prep/load";
+import { withLoad } from "../doses/load";
 import { formatFor } from "../prep/request";
 import { retimed } from "../prep/retime";
 import { carriedOn, laid } from "../prep/sequence";

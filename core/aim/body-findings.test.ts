@@ -51,6 +51,14 @@ describe("what is found beside an aim", () => {
       { side: "right", difference: 22 },
     ]);
   });
+  it("a flagged joint is one of its tissues, and a place that hurt one of its motions", () => {
+    const flagged = found([], { ...nothing, flagged: ["elbow"] });
+    expect(flagged.map(({ motion }) => motion)).toContain("wrist.extension");
+    expect(flagged.every((one) => one.found === "flagged" && one.joint === "elbow")).toBe(true);
+    expect(found([], { ...nothing, hurt: [{ site: "calf", pain: 5 }] })).toMatchObject([
+      { found: "hurt", site: "calf", motion: "ankle.dorsiflexion", pain: 5 },
+    ]);
+  });
   it("a coach's own profile counts by its name, and nothing where nobody knows it any more", () => {
     const own = [{ name: "carries children", motions: ["lumbar.lateral-flexion" as const] }];
     const lives = { areas: [], profiles: ["carries children"], sports: [] };

@@ -7,6 +7,8 @@ import { sideDifference } from "../measure/change";
 import { z95 } from "../stats/confidence";
 import type { Check } from "../records/records";
 import type { Need } from "./priority";
+import { complaintRows } from "../body/complaints";
+import { motionsAt, type SiteId } from "../body/sites";
 import { faultRows } from "./faults";
 import { profileAsks, type OwnProfile } from "../body/profiles";
 import type { BodyFinding, SideOf } from "./body-finding";
@@ -19,6 +21,9 @@ const weighs = {
   seen: 0.3,
   active: 0.3,
   area: 0.4,
+  flagged: 0.25,
+  hurt: 0.25,
+  weakPart: 0.15,
   sport: 0.06,
 };
 
@@ -148,13 +153,46 @@ function fromModes(all: readonly Read[]): BodyFinding[] {
 export type Lives = {
   areas: readonly JointId[];
   profiles: readonly string[];
+  /** Joints with an old injury or a niggle. */
+  flagged?: readonly JointId[];
+  /** Places that hurt lately, and how much at most. */
+  hurt?: readonly { site: SiteId; pain: number }[];
+  /** Positions that were behind the others, with the motions that their drill serves. */
+  weakParts?: readonly { drillId: string; label: string; motions: readonly MotionId[] }[];
   /** The profiles that the coach has said himself. */
   own?: readonly OwnProfile[];
   sports: readonly SportId[];
 };
 
-function fromLife({ areas, profiles, sports, own = [] }: Lives): BodyFinding[] {
+function fromLife(lives: Lives): BodyFinding[] {
+  const { areas, profiles, sports, own = [], flagged = [], hurt = [], weakParts = [] } = lives;
   return [
+    ...flagged.flatMap((joint) =>
+      complaintRows[joint].tissues.map((motion): BodyFinding => ({
+        found: "flagged",
+        motion,
+        weight: weighs.flagged,
+        joint,
+      })),
+    ),
+    ...hurt.flatMap(({ site, pain }) =>
+      motionsAt(site).map((motion): BodyFinding => ({
+        found: "hurt",
+        motion,
+        weight: weighs.hurt,
+        site,
+        pain,
+      })),
+    ),
+    ...weakParts.flatMap(({ drillId, label, motions }) =>
+      motions.map((motion): BodyFinding => ({
+        found: "weak-part",
+        motion,
+        weight: weighs.weakPart,
+        drillId,
+        label,
+      })),
+    ),
     ...areas.flatMap((joint) =>
       MotionId.options
         .filter((motion) => motionOf(motion).joint === joint)

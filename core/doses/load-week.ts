@@ -2,7 +2,7 @@ import { drillOf, type Library } from "../content/library";
 import { mondayOf, plusDays } from "../dates/days";
 import type { BandStrength } from "../drill/band";
 import { timesOf } from "../drill/drill";
-import { loadOf } from "../prep/load";
+import { loadOf } from "./load";
 import type { Log, LogItem, Prep, PrepItem } from "../records/records";
 import { workKind } from "./ledger";
 import { amountOf } from "./log-item";

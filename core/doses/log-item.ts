@@ -1,5 +1,5 @@
 import type { LogItem, PrepItem, SetDone } from "../records/records";
-import { loadOf } from "../prep/load";
+import { loadOf } from "./load";
 import type { Dose } from "../drill/dose";
 import { setSeconds, setsOf } from "../drill/dose";
 

@@ -120,7 +120,12 @@ export function foundBecause(finding: BodyFinding, library: PlanTerms["library"]
     case "active-less":
       return say("", finding.difference);
     case "area":
+    case "flagged":
       return say(finding.joint);
+    case "hurt":
+      return say(finding.site, finding.pain);
+    case "weak-part":
+      return say(finding.label);
     case "profile":
       return say(finding.profile);
     case "sport":

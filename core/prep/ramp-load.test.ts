@@ -4,7 +4,7 @@ import { drill } from "../test/people";
 import { asked, placeWith } from "../test/planning";
 import { rungOf } from "../drill/drill";
 import { planPrep } from "./plan";
-import { loadOf } from "./load";
+import { loadOf } from "../doses/load";
 import { permittedRamp, rampSum } from "./ramp";
 import { lighterLoads, workLoad } from "./ramp-load";
 

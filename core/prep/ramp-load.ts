@@ -1,7 +1,7 @@
 import { bandFor, bandStrengths, weightFor, type BandStrength } from "../drill/band";
 import type { Rung } from "../drill/drill";
 import type { Place } from "../records/records";
-import type { Load } from "./load";
+import type { Load } from "../doses/load";
 
 const none: Load = { kg: null, band: null };
 /** Where nobody has said which weights there are, the lighter sets are at these shares of the work, to the half kilogram. */

@@ -5,7 +5,7 @@ import { atRung, rungOf, timesOf } from "../drill/drill";
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
 import { against, permittedDown, type GateTerms } from "./permit";
-import { withLoad, type Load } from "./load";
+import { withLoad, type Load } from "../doses/load";
 import { lighterLoads, workLoad } from "./ramp-load";
 import type { PlanRequest } from "./plan";
 import { isDeep } from "./warmth";

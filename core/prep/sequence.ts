@@ -1,7 +1,7 @@
 import type { Dose } from "../drill/dose";
 import { atRung, onRung, rungOf, type Drill, type Rung } from "../drill/drill";
 import { drillOf } from "../content/library";
-import { weakestPart, withWeakest } from "../progress/weakest-part";
+import { weakestPart, withWeakest } from "./weakest-part";
 import type { Log, PrepItem } from "../records/records";
 import type { Because } from "../records/reasons";
 import { sidesFirst } from "./item";

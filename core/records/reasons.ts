@@ -122,7 +122,18 @@ export const Because = z.discriminatedUnion("why", [
   /** Found beside the aim: in a check, between the sides, or in how the body lives. */
   z.object({
     why: z.literal("found"),
-    found: z.enum(["below-usual", "sides", "seen", "active-less", "area", "profile", "sport"]),
+    found: z.enum([
+      "below-usual",
+      "sides",
+      "seen",
+      "active-less",
+      "area",
+      "flagged",
+      "hurt",
+      "weak-part",
+      "profile",
+      "sport",
+    ]),
     motion: MotionId,
     /** The check's name, or the profile's or sport's. */
     by: z.string(),

@@ -17,7 +17,7 @@ import { BodyPlace } from "../body/sites";
 import { Clocked, Format, Gaps } from "../content/format";
 import { Against, Because } from "./reasons";
 import { Advice, SomeSchools } from "../content/schools";
-import { Season, SlotKind } from "./training";
+import { Season, SlotKind, Trained } from "./training";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
 export const recordsVersion = 6;
@@ -230,10 +230,7 @@ export const Prep = z.object({
     .nullable()
     .default(null),
   /** What is trained right after it: a skill, or joints; null where it is the aim. */
-  next: z
-    .object({ skillId: Id.nullable(), joints: z.array(JointId).max(12) })
-    .nullable()
-    .default(null),
+  next: Trained.nullable().default(null),
   /** A hand has changed it: a better plan is offered, not put in its place. */
   touched: z.boolean().default(false),
   /** Counts up for another variant of the same prep. */

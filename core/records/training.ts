@@ -12,6 +12,10 @@ export const Time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time of day
 export const TrainingKind = z.enum(["skill", "strength", "class", "rest", "show", "travel"]);
 export type TrainingKind = z.infer<typeof TrainingKind>;
 
+/** What a training works on: a skill, or joints. */
+export const Trained = z.object({ skillId: Id.nullable(), joints: z.array(JointId).max(12) });
+export type Trained = z.infer<typeof Trained>;
+
 /** One training of a weekday: 0 is Monday. */
 export const Training = z.object({
   weekday: z.int().min(0).max(6),
@@ -19,6 +23,9 @@ export const Training = z.object({
   starts: Time,
   minutes: z.int().min(0).max(480),
   placeId: Id.nullable(),
+  /** What it is called, and what it works on, where somebody has said so. */
+  name: z.string().max(40).optional(),
+  trains: Trained.nullable().optional(),
 });
 export type Training = z.infer<typeof Training>;
 

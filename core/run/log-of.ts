@@ -2,7 +2,7 @@ import { shutFor } from "./group";
 import { isShut } from "./shut";
 import type { GroupMember, Log, LogItem, PrepItem, Run, SetDone } from "../records/records";
 import type { Library } from "../content/library";
-import { loadOf } from "../prep/load";
+import { loadOf } from "../doses/load";
 import { logItemOf } from "../doses/log-item";
 import { runAt } from "./run";
 import { bestTries, isCountedStep, workedIn, type RunEntry, type RunState } from "./state";

@@ -19,10 +19,13 @@ import { another } from "../prep/variants";
 import { getISODay, parseISO } from "date-fns";
 import { prepSeconds } from "../prep/timeline";
 import { daysBetween } from "../dates/days";
+import { trainingsOn } from "../schedule/block";
+import { hurtLately } from "../progress/hurt-lately";
+import { weakParts } from "../prep/weakest-part";
 import { prepTerms } from "../schedule/prep-terms";
 import { aimShares, sharedNeeds } from "../schedule/shares";
 import { aroundOf } from "../schedule/terms-of";
-import { sessionKinds, type Slot } from "../records/training";
+import { isWork, sessionKinds, type Slot } from "../records/training";
 import { bodyToday } from "../safety/body-today";
 import type { Situation } from "./situation";
 
@@ -114,13 +117,16 @@ const aimAt = (skill: Skill, athleteId: string, on: string): Aim => ({
 
 /** What was found of the athlete beside the aim, the weightiest first. */
 export const findingsFor = (
-  { athlete, checks, library, settings }: Situation,
+  { athlete, checks, logs, library, settings }: Situation,
   on: string,
 ): BodyFinding[] =>
   bodyFindings(checks, library, on, {
     areas: athlete.areas,
     profiles: athlete.profiles,
     own: settings.profiles,
+    flagged: athlete.flagged,
+    hurt: hurtLately(logs, library, on),
+    weakParts: weakParts(logs, library, on),
     sports: sportsIn(athlete.discipline),
   });
 
@@ -222,7 +228,15 @@ export function prepOfSlot(situation: Situation, slot: Slot): Prep {
     format: format ?? "",
     flagged: situation.athlete.flagged,
     alreadyWarm: warm,
+    next: slot.kind === "warm-up" ? trainedAfter(situation, slot) : null,
   });
+}
+
+/** What the training works on that a warm-up stands before; null where nobody has said. */
+function trainedAfter({ season }: Situation, { on, starts }: Slot): Prep["next"] {
+  if (!season) return null;
+  const next = trainingsOn(season, on).find((one) => isWork(one.kind) && one.starts >= starts);
+  return next?.trains ?? null;
 }
 
 /** Whether a prep of one's own hangs on a slot. */

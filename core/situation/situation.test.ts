@@ -126,6 +126,21 @@ describe("what is trained next", () => {
   });
 });
 
+describe("a training that has a name", () => {
+  it("is what the warm-up before it prepares, and nothing where nobody has said what it trains", () => {
+    const situation = sceneOf("odalys");
+    const season = situation.season!;
+    const slot = season.slots.find(({ kind, on }) => kind === "warm-up" && on > day)!;
+    const trains = { skillId: null, joints: ["hip" as const] };
+    const usual = season.usual.map((one) => ({ ...one, name: "Legs", trains }));
+    const named = { ...situation, season: { ...season, usual, others: [] } };
+    expect(prepOfSlot(named, slot).next).toEqual(trains);
+    expect(prepOfSlot(situation, slot).next).toBeNull();
+    const mobility = season.slots.find(({ kind }) => kind === "mobility");
+    if (mobility) expect(prepOfSlot(named, mobility).next).toBeNull();
+  });
+});
+
 describe("a prep that hangs on the week", () => {
   const situation = sceneOf("odalys");
   const slot = situation.season!.slots.find(({ kind, on }) => kind === "warm-up" && on >= day)!;

@@ -1,3 +1,5 @@
+import type { SiteId } from "#core/body/sites";
+import { siteNames } from "./places";
 import { familyWords, partWords } from "./drill-way";
 import { bandWords } from "./bands";
 import { motionOf } from "#core/body/motions";
@@ -324,6 +326,12 @@ function foundWords({ found, motion: id, by, figure }: Extract<Because, { why: "
       return `${what}: own strength takes it ${Math.round(figure ?? 0)}° less than it goes`;
     case "area":
       return `for the ${joint(by as Parameters<typeof joint>[0])}`;
+    case "flagged":
+      return `${what}: for the flagged ${joint(by as Parameters<typeof joint>[0])}`;
+    case "hurt":
+      return `${what}: the ${siteNames[by as SiteId] ?? by} hurt lately, ${Math.round(figure ?? 0)}/10`;
+    case "weak-part":
+      return `${what}: “${by}” was the weakest part`;
     case "profile":
       return `${what}: ${profileWords(by)}`;
     case "sport":

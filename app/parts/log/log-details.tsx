@@ -5,7 +5,7 @@ import { bandWords } from "#words/bands";
 import { rungOf } from "#core/drill/drill";
 import type { LogItem } from "#core/records/records";
 import { amountOf, setsAs, type Amount } from "#core/doses/log-item";
-import { partsDone } from "#core/progress/weakest-part";
+import { partsDone } from "#core/prep/weakest-part";
 import { painLimit } from "#core/safety/pain";
 import { isSharp } from "#core/safety/pain-kinds";
 import { PainDetails } from "../figure/pain-details";

@@ -9,7 +9,7 @@ import { drillOf, type Library } from "#core/content/library";
 import { DoneAlready, type Vouch } from "./done-already";
 import { FamilyFields } from "./family-fields";
 import { BandStrength } from "#core/drill/band";
-import type { Load } from "#core/prep/load";
+import type { Load } from "#core/doses/load";
 import { bandWords, loadSaid } from "#words/bands";
 import { Stepper } from "./stepper";
 import { jointWords } from "#words/slots";

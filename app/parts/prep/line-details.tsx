@@ -3,7 +3,7 @@ import { Breathing, breathingOf } from "#core/drill/breathing";
 import { rungOf, type Drill } from "#core/drill/drill";
 import { setsOf } from "#core/drill/dose";
 import { doesOf } from "#core/exposure/does";
-import { loadOf } from "#core/prep/load";
+import { loadOf } from "#core/doses/load";
 import { mayGoOn } from "#core/prep/stays";
 import { doseAt } from "#core/prep/timeline";
 import type { Breath, PrepItem } from "#core/records/records";

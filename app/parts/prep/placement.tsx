@@ -9,7 +9,7 @@ import {
   questionsLeft,
   type Placed,
   type PlacementLadder,
-} from "#core/progress/placement";
+} from "#core/prep/placement";
 import type { AthleteView } from "../../view";
 import { PosePicture } from "../figure/pose-picture";
 import { useAct } from "../use-act";

@@ -2,9 +2,10 @@ import { Minus, Plus } from "lucide-react";
 import { useEffect, useState } from "react";
 import type { Place, Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
-import type { JointId } from "#core/body/motions";
 import type { Format, PrepKind } from "#core/content/format";
 import type { Skill } from "#core/content/skill";
+import type { Training } from "#core/records/training";
+import { NextChoice } from "../next-choice";
 import { PlaceSelect } from "../place-select";
 import { readNumber } from "../words";
 
@@ -18,28 +19,6 @@ const kindNames: Record<PrepKind, string> = {
   fillers: "between work sets",
 };
 
-/** What may be trained next, by the parts of the body that it loads. */
-const nextParts: Record<string, JointId[]> = {
-  "hands and shoulders": ["wrist", "fingers", "elbow", "shoulder"],
-  "back and shoulders": ["thoracic", "shoulder"],
-  trunk: ["lumbar", "thoracic"],
-  "hips and legs": ["hip", "knee", "ankle"],
-  "feet and ankles": ["ankle", "toes"],
-};
-
-const nextOf = (key: string): Prep["next"] => {
-  if (key.startsWith("skill ")) return { skillId: key.slice(6), joints: [] };
-  const joints = nextParts[key.slice(5)];
-  return joints ? { skillId: null, joints } : null;
-};
-
-const nextKey = (next: Prep["next"]): string => {
-  if (!next) return "";
-  if (next.skillId) return `skill ${next.skillId}`;
-  const part = Object.entries(nextParts).find(([, joints]) => joints.join() === next.joints.join());
-  return part ? `part ${part[0]}` : "";
-};
-
 const shortest = 2;
 const longest = 120;
 
@@ -50,6 +29,7 @@ export function PrepControls({
   formats,
   places,
   skills,
+  trainings,
   editable,
   plan,
   ask,
@@ -59,6 +39,8 @@ export function PrepControls({
   formats: readonly Format[];
   places: readonly Place[];
   skills: readonly Pick<Skill, "id" | "name">[];
+  /** Of a usual week. */
+  trainings: readonly Training[];
   editable: boolean;
   plan: (changes: Partial<Prep>) => void;
   /** Other minutes were asked for. */
@@ -119,31 +101,15 @@ export function PrepControls({
         onChange={(event) => plan({ placeId: event.target.value || null })}
       />
       {format.kind === "warm-up" ? (
-        <label className="grid">
-          <span className="label">Before</span>
-          <select
-            className="field max-w-44"
-            value={nextKey(prep.next)}
-            disabled={!editable}
-            onChange={(event) => plan({ next: nextOf(event.target.value) })}
-          >
-            <option value="">what is aimed at</option>
-            <optgroup label="Parts of the body">
-              {Object.keys(nextParts).map((name) => (
-                <option key={name} value={`part ${name}`}>
-                  {name}
-                </option>
-              ))}
-            </optgroup>
-            <optgroup label="Skills">
-              {skills.map(({ id, name }) => (
-                <option key={id} value={`skill ${id}`}>
-                  {name}
-                </option>
-              ))}
-            </optgroup>
-          </select>
-        </label>
+        <NextChoice
+          label="Before"
+          none="what is aimed at"
+          value={prep.next}
+          skills={skills}
+          trainings={trainings}
+          disabled={!editable}
+          choose={(next) => plan({ next })}
+        />
       ) : null}
       <label className="flex min-h-10 items-center gap-2">
         <input

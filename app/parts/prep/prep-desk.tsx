@@ -168,6 +168,7 @@ const Desk = memo(function Desk({
         formats={view.library.formats}
         places={view.places}
         skills={view.library.skills}
+        trainings={view.season?.usual ?? []}
         editable={editable}
         plan={(changes) => act("plan-prep", { prep, changes })}
         ask={ask}

@@ -1,4 +1,4 @@
-import { weakestPart, withWeakest } from "#core/progress/weakest-part";
+import { weakestPart, withWeakest } from "#core/prep/weakest-part";
 import type { PrepItem } from "#core/records/records";
 import type { AthleteView } from "../../view";
 

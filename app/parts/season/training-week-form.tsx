@@ -2,6 +2,8 @@ import { Plus, Trash2 } from "lucide-react";
 import * as z from "zod";
 import type { Place } from "#core/records/records";
 import { Training as TrainingSchema, TrainingKind, type Training } from "#core/records/training";
+import type { Skill } from "#core/content/skill";
+import { NextChoice } from "../next-choice";
 import { PlaceSelect } from "../place-select";
 import { useDraft } from "../use-draft";
 import { trainingWords } from "./slot-words";
@@ -14,6 +16,7 @@ export function TrainingWeekForm({
   athleteId,
   trainings,
   places,
+  skills,
   keep,
   close,
   error,
@@ -22,6 +25,7 @@ export function TrainingWeekForm({
   athleteId: string;
   trainings: readonly Training[];
   places: readonly Place[];
+  skills: readonly Pick<Skill, "id" | "name">[];
   keep: (trainings: Training[]) => void;
   close?: () => void;
   error: string | null;
@@ -106,6 +110,22 @@ export function TrainingWeekForm({
                     onChange={(event) => set(n, { minutes: Number(event.target.value) })}
                   />
                 </label>
+                <label className="grid">
+                  <span className="label">Name</span>
+                  <input
+                    className="field w-28"
+                    maxLength={40}
+                    value={training.name ?? ""}
+                    onChange={(event) => set(n, { name: event.target.value })}
+                  />
+                </label>
+                <NextChoice
+                  label="Trains"
+                  none="not said"
+                  value={training.trains ?? null}
+                  skills={skills}
+                  choose={(trains) => set(n, { trains })}
+                />
                 <PlaceSelect
                   label="Place"
                   places={places}

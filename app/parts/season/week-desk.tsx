@@ -224,6 +224,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
       {open === "week" ? (
         <div className="mt-2 border-l-4 border-tape bg-raised px-4 py-2">
           <TrainingWeekForm
+            skills={view.library.skills}
             athleteId={view.athlete.id}
             key={monday}
             label={`Trainings of the week of ${shortDay(monday)}`}
@@ -258,6 +259,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
           <div>
             <h3 className="text-lg">The usual training week</h3>
             <TrainingWeekForm
+              skills={view.library.skills}
               athleteId={view.athlete.id}
               key={JSON.stringify(season.usual)}
               label="The usual training week"
@@ -463,6 +465,7 @@ function NoSeason({
       </p>
       <div className="mt-3 border-l-4 border-tape bg-raised px-4 py-3">
         <TrainingWeekForm
+          skills={view.library.skills}
           athleteId={view.athlete.id}
           label="The usual training week"
           trainings={[]}

@@ -1,6 +1,9 @@
+import type { MotionId } from "../body/motions";
+import { drillOf, type Drills } from "../content/library";
+import { plusDays } from "../dates/days";
 import type { LeftRight } from "../body/side";
 import { setsOf } from "../drill/dose";
-import { doseAt } from "../prep/timeline";
+import { doseAt } from "./timeline";
 import type { Log, LogItem, PrepItem, SetDone } from "../records/records";
 
 /** How much of each part was done last time, and which of them fell behind the others. */
@@ -52,6 +55,29 @@ export function weakestPart(
   return least < behind * best ? { on: last.on, label, done: least, best } : null;
 }
 
+/** Positions behind the others in the last four weeks, by drill, with the motions that it mainly serves. */
+export function weakParts(
+  logs: readonly Log[],
+  library: Drills,
+  on: string,
+): { drillId: string; label: string; motions: MotionId[] }[] {
+  const from = plusDays(on, -lookBack);
+  const recent = logs.filter((log) => log.on >= from && log.on < on);
+  const parted = new Map(
+    recent.flatMap((log) =>
+      log.items.flatMap(({ drillId, labels }) =>
+        labels.length > 1 ? [[drillId, [...new Set(labels)]] as const] : [],
+      ),
+    ),
+  );
+  return [...parted].flatMap(([drillId, labels]) => {
+    const weakest = weakestPart(recent, drillId, labels, on);
+    const main = drillOf(library, drillId)?.serves[0];
+    return weakest && main ? [{ drillId, label: weakest.label, motions: [main.motion] }] : [];
+  });
+}
+
+const lookBack = 28;
 const mostParts = 12;
 
 /** A drill in parts with its weakest once more, at the end. As it is where it is there already. */

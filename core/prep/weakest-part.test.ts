@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { item, log, logItem } from "../test/people";
-import { partsDone, weakestPart, withWeakest } from "./weakest-part";
+import { library } from "../../library/index";
+import { partsDone, weakestPart, weakParts, withWeakest } from "./weakest-part";
 
 const labels = ["palms up", "middle", "palms down"];
 const sets = (amounts: readonly number[], side: "left" | "right" | null = null) =>
@@ -29,6 +30,13 @@ describe("a drill in parts", () => {
     const even = [done("2026-11-22", [30, 29, 28])];
     expect(weakestPart(even, "pull-aparts", labels, "2026-11-24")).toBeNull();
     expect(weakestPart(logs, "pull-aparts", ["a", "b"], "2026-11-24")).toBeNull();
+  });
+  it("becomes a need of what the drill mainly serves, for four weeks", () => {
+    const logs = [done("2026-11-22", [30, 30, 18])];
+    expect(weakParts(logs, library, "2026-11-24")).toEqual([
+      { drillId: "pull-aparts", label: "palms down", motions: ["shoulder.horizontal-abduction"] },
+    ]);
+    expect(weakParts(logs, library, "2027-01-24")).toEqual([]);
   });
   it("gets its weakest once more, once", () => {
     const three = item(

@@ -4,9 +4,9 @@ import { library } from "../../library/index";
 import { seasoned } from "../test/bodies";
 import { drill } from "../test/people";
 import { asked } from "../test/planning";
-import { against } from "../prep/permit";
+import { against } from "./permit";
 import { rungOf } from "../drill/drill";
-import { startRung } from "../prep/start";
+import { startRung } from "./start";
 import {
   laddersToPlace,
   nextQuestion,

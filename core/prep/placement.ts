@@ -1,8 +1,8 @@
 import type { Library } from "../content/library";
 import { atRung, byText, type Drill } from "../drill/drill";
-import { against } from "../prep/permit";
-import type { PlanRequest } from "../prep/plan";
-import { startRung, type Experience } from "../prep/start";
+import { against } from "./permit";
+import type { PlanRequest } from "./plan";
+import { startRung, type Experience } from "./start";
 
 /** A ladder that somebody is placed on: the rungs that may be asked, the easiest first, and the one to begin with. */
 export type PlacementLadder = { drillId: string; rungIds: string[]; first: number };
