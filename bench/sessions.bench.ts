@@ -32,7 +32,10 @@ const bench: Bench = async () => {
   for (let seed = 1; seed <= requests; seed += 1) {
     const asked = sessionRequest(seed);
     const plan = planPrep(asked.request);
-    most = Math.max(most, leastMs(() => planPrep(asked.request)));
+    most = Math.max(
+      most,
+      leastMs(() => planPrep(asked.request)),
+    );
     const session = sessionOf(asked, plan);
     const broken = points.filter(({ name, holds }) => {
       const held = holds(session);

@@ -9,7 +9,7 @@ import { toCalendar } from "#core/exchange/calendar";
 import { checksCsv } from "#core/exchange/checks-csv";
 import { kinds, type AnyRecord } from "#core/records/records";
 import { drillOf, formatOf, protocolOf } from "#core/content/library";
-import { changeSince } from "#core/measure/change";
+import { changeOfSeries } from "#core/measure/round-changes";
 import { proposeRound } from "#core/aim/round";
 import { unitOf } from "#core/content/protocol";
 import { angleOf, bodyOf, valueOf } from "#core/measure/value";
@@ -65,7 +65,7 @@ export function checkAnswer(situation: Situation) {
       const value = protocol && check.trials.length > 0 ? valueOf(check, protocol) : null;
       const angle = protocol && value ? angleOf(value, protocol, body) : null;
       const earlier = shown.slice(shown.indexOf(check) + 1);
-      const change = protocol && value ? changeSince(check, earlier, protocol) : null;
+      const change = protocol && value ? changeOfSeries(check, earlier, library) : null;
       return {
         id: check.id,
         on: check.on,

@@ -3,7 +3,8 @@ import { sportRows, type SportId } from "../body/sports";
 import type { Library } from "../content/library";
 import type { Mode, Protocol } from "../content/protocol";
 import { checksOf, valueOf, type Value } from "../measure/value";
-import { sideDifference } from "../measure/change";
+import { sideDifference, sidesByChance } from "../measure/change";
+import { discoveryBar } from "../measure/discoveries";
 import { z95 } from "../stats/confidence";
 import type { Check } from "../records/records";
 import type { Need } from "./priority";
@@ -104,19 +105,27 @@ function fromReading(read: Read): BodyFinding[] {
   return [...below, ...seen];
 }
 
-/** Left against right, only where the difference is real and worth acting on. */
+/** Left against right, all judged together, only where the difference is real and worth acting on. */
 function fromSides(all: readonly Read[]): BodyFinding[] {
-  return all.flatMap((left): BodyFinding[] => {
+  const pairs = all.flatMap((left) => {
     const right = all.find(
       (one) => one.protocol === left.protocol && one.mode === left.mode && one.side === "right",
     );
     const { motion } = left.protocol;
-    if (left.side !== "left" || !right || !motion) return [];
-    if (left.check.temperature !== right.check.temperature) return [];
+    return left.side === "left" &&
+      right &&
+      motion &&
+      left.check.temperature === right.check.temperature
+      ? [{ left, right, motion }]
+      : [];
+  });
+  const bar = discoveryBar(pairs.map(({ left, right }) => sidesByChance(left.value, right.value)));
+  return pairs.flatMap(({ left, right, motion }): BodyFinding[] => {
     const { worthActing, shorter, difference } = sideDifference(
       left.value,
       right.value,
       left.protocol,
+      bar,
     );
     return worthActing
       ? [

@@ -6,7 +6,9 @@ import type { Athlete } from "../records/athlete";
 import type { Check } from "../records/records";
 import type { Library } from "../content/library";
 import type { DayText } from "../dates/days";
-import { changeOfChecks, comparable, type Change } from "../measure/change";
+import { comparable, type Change } from "../measure/change";
+import { roundChanges, seenOf, type RoundChanges } from "../measure/round-changes";
+import { bestOf } from "../measure/trend";
 import type { Mode, Protocol } from "../content/protocol";
 import { angleOf, bodyOf, checksOf, valueOf, type Angle, type Value } from "../measure/value";
 
@@ -14,8 +16,9 @@ import { angleOf, bodyOf, checksOf, valueOf, type Angle, type Value } from "../m
 export type RecordSide = {
   side: Side;
   last: { check: Check; value: Value; angle: Angle | null };
+  /** The best that its series supports, and the day of it. */
   best: { value: number; on: DayText };
-  /** Against the latest comparable check on or before the chosen date; null when there is none. */
+  /** By the series from the latest comparable check on or before the chosen date; null when there is none. */
   change: (Change & { since: DayText }) | null;
 };
 
@@ -43,10 +46,13 @@ export type RecordInput = {
 
 /** The record as rows: last, best and change since a date, both sides of every check that was ever taken. */
 export function recordRows(input: RecordInput): RecordRow[] {
-  const { library, gaps } = input;
+  const { library, gaps, checks, on, since } = input;
+  const changes = roundChanges(checks, library, { on, since });
   return library.protocols.flatMap((protocol) =>
     protocol.modes.flatMap((mode): RecordRow[] => {
-      const sides = sidesOf(protocol.sided).flatMap((side) => sideOf(protocol, mode, side, input));
+      const sides = sidesOf(protocol.sided).flatMap((side) =>
+        sideOf(protocol, mode, side, input, changes),
+      );
       if (sides.length === 0) return [];
       return [
         {
@@ -69,26 +75,25 @@ function sideOf(
   protocol: Protocol,
   mode: Mode,
   side: Side,
-  { athlete, checks, on, since }: RecordInput,
+  { athlete, checks, on }: RecordInput,
+  { changes, day }: RoundChanges,
 ): RecordSide[] {
   const own = checksOf(checks, { protocolId: protocol.id, side, mode, on });
   const [check] = own;
   if (!check) return [];
   const value = valueOf(check, protocol);
-  const earlier = own.find((other) => other.on <= since && comparable(other, check));
-  const better = protocol.better === "more" ? 1 : -1;
-  const best = own
-    .map((one) => ({ value: valueOf(one, protocol).value, on: one.on }))
-    .reduce((a, b) => (better * b.value > better * a.value ? b : a));
+  const series = own.filter((other) => comparable(other, check)).reverse();
+  const best = bestOf(
+    series.map((one) => seenOf(one, protocol)),
+    day,
+    protocol.better,
+  )!;
   return [
     {
       side,
       last: { check, value, angle: angleOf(value, protocol, bodyOf(athlete)) },
       best,
-      change:
-        earlier && earlier !== check
-          ? { ...changeOfChecks(earlier, check, protocol), since: earlier.on }
-          : null,
+      change: changes.find((one) => one.check.id === check.id)?.change ?? null,
     },
   ];
 }

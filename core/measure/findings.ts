@@ -2,9 +2,11 @@ import type { Side } from "../body/side";
 import type { DayText } from "../dates/days";
 import type { Check } from "../records/records";
 import { protocolOf, type Library } from "../content/library";
-import { changeSince, sideDifference, type Change, type SideDifference } from "./change";
+import { sideDifference, sidesByChance, type Change, type SideDifference } from "./change";
+import { discoveryBar } from "./discoveries";
 import { arcDifference, borrowedTurnout, totalArc, usableShare, type Joined } from "./pairs";
 import type { Mode, Protocol } from "../content/protocol";
+import { roundChanges, type CommonShift } from "./round-changes";
 import { valueOf, type Value } from "./value";
 
 /** What a round says of one check, with the figures behind it. */
@@ -22,6 +24,8 @@ export type Finding = {
   /** The total arc of either side or both, and how they differ where both are known. */
   | { kind: "arc"; left: Joined | null; right: Joined | null; apart: Apart | null }
   | { kind: "turnout"; borrowed: Borrowed }
+  /** All readings of the round moved together. */
+  | { kind: "common"; shift: CommonShift }
 );
 
 type Apart = ReturnType<typeof arcDifference>;
@@ -34,7 +38,7 @@ const arcHalves = ["shoulder-rotation-out", "shoulder-rotation-in"] as const;
 const turnoutViews = ["turnout-standing", "turnout-lying"] as const;
 
 /**
- * Reads a round: the change of each check against the latest earlier one it may be compared with, the side
+ * Reads a round: the change of each check by its whole series, all of them judged together, what they share, the side
  * difference, the usable share where active and passive were both taken, the total arc, and borrowed turnout.
  * Only checks of one temperature are set against each other.
  *
@@ -53,33 +57,45 @@ export function findingsOf(
       : [];
   });
   return [
-    ...readings.flatMap((reading) => changeFinding(reading, earlier)),
-    ...readings.flatMap((reading) => sidesFinding(reading, readings)),
+    ...changeFindings(readings, earlier, library),
+    ...sidesFindings(readings),
     ...readings.flatMap((reading) => shareFinding(reading, readings)),
     ...arcFinding(readings),
     ...turnoutFinding(readings),
   ];
 }
 
-const newestFirst = (a: Check, b: Check): number =>
-  b.on.localeCompare(a.on) || b.at.localeCompare(a.at);
-
-function changeFinding({ check, protocol }: Reading, earlier: readonly Check[]): Finding[] {
-  const before = earlier
-    .filter(({ protocolId, trials }) => protocolId === protocol.id && trials.length > 0)
-    .sort(newestFirst);
-  const change = changeSince(check, before, protocol);
-  if (!change) return [];
-  return [
-    {
-      kind: "change",
-      protocol,
-      side: check.side,
-      mode: check.mode,
-      real: change.real,
-      change,
-    },
-  ];
+/** The change of each reading of a round by its series, and what the whole body shares. */
+function changeFindings(
+  readings: readonly Reading[],
+  earlier: readonly Check[],
+  library: Library,
+): Finding[] {
+  const on = readings[0]?.check.on;
+  if (!on) return [];
+  const round = readings.map(({ check }) => check);
+  const { changes, common } = roundChanges([...earlier, ...round], library, { on });
+  const found = readings.flatMap(({ check, protocol }): Finding[] => {
+    const one = changes.find((other) => other.check.id === check.id);
+    if (!one) return [];
+    const { change } = one;
+    return [
+      { kind: "change", protocol, side: check.side, mode: check.mode, real: change.real, change },
+    ];
+  });
+  return common
+    ? [
+        {
+          kind: "common",
+          protocol: readings[0]!.protocol,
+          side: null,
+          mode: null,
+          real: true,
+          shift: common,
+        },
+        ...found,
+      ]
+    : found;
 }
 
 /** The reading on the other side, taken the same way. */
@@ -92,20 +108,24 @@ const partner = ({ check }: Reading, readings: readonly Reading[], side: Side) =
       other.check.temperature === check.temperature,
   );
 
-function sidesFinding(left: Reading, readings: readonly Reading[]): Finding[] {
-  const right = left.check.side === "left" ? partner(left, readings, "right") : undefined;
-  if (!right) return [];
-  const difference = sideDifference(left.value, right.value, left.protocol);
-  return [
-    {
+/** Left against right of every pair of the round, all judged together. */
+function sidesFindings(readings: readonly Reading[]): Finding[] {
+  const pairs = readings.flatMap((left) => {
+    const right = left.check.side === "left" ? partner(left, readings, "right") : undefined;
+    return right ? [{ left, right }] : [];
+  });
+  const bar = discoveryBar(pairs.map(({ left, right }) => sidesByChance(left.value, right.value)));
+  return pairs.map(({ left, right }): Finding => {
+    const difference = sideDifference(left.value, right.value, left.protocol, bar);
+    return {
       kind: "sides",
       protocol: left.protocol,
       side: null,
       mode: left.check.mode,
       real: difference.real,
       difference,
-    },
-  ];
+    };
+  });
 }
 
 function shareFinding(active: Reading, readings: readonly Reading[]): Finding[] {

@@ -56,7 +56,9 @@ describe("what a round says", () => {
       ["change", "right", false],
       ["sides", null, true],
     ]);
-    expect(said[0]).toMatchObject({ change: { delta: 12, since: "2026-11-10" } });
+    expect(said[0]).toMatchObject({
+      change: { delta: expect.closeTo(12, 6) as number, since: "2026-11-10" },
+    });
   });
   it("the usable share where both modes were taken, and nothing across temperatures", () => {
     const active = check({ ...now, mode: "active", trials: [110, 110] });
@@ -185,11 +187,13 @@ describe("the record", () => {
     expect(rest).toEqual([]);
     const left = row!.sides[0]!;
     expect(left.last.value.value).toBe(164);
-    expect(left.best).toEqual({ value: 170, on: "2026-10-20" });
-    expect(left.change).toMatchObject({ delta: 14, real: true, since: "2026-09-20" });
+    // The line through the series, and not its luckiest reading.
+    expect(left.best.value).toBeGreaterThan(164);
+    expect(left.best.value).toBeLessThan(170);
+    expect(left.change).toMatchObject({ readings: 3, real: true, since: "2026-09-20" });
     expect(row!.sides[1]!.change).toBeNull();
     expect(rowsOn(today, "2026-10-30")[0]!.sides[0]!.change).toMatchObject({
-      delta: -6,
+      delta: expect.closeTo(-6, 6) as number,
       real: false,
     });
   });

@@ -15,3 +15,6 @@ export const testerWidening = (before: string, after: string): number =>
   plain(before) !== "" && plain(after) !== "" && plain(before) !== plain(after)
     ? betweenTesters
     : 1;
+
+/** Whether two names are one tester's, as far as is known: a name that was not written down is nobody else's. */
+export const sameTester = (a: string, b: string): boolean => testerWidening(a, b) === 1;

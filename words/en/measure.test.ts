@@ -11,8 +11,8 @@ const change = (over: Partial<Change>): Change =>
     real: false,
     toward: "more",
     threshold: 8.3,
-    trialsToSettle: null,
-    weeksToSettle: null,
+    finest: null,
+    readings: 2,
     widening: 1,
     ...over,
   }) as Change;
@@ -24,12 +24,12 @@ describe("a change in words", () => {
     const says = (over: Partial<Change>) => changeWords(change(over), "10 Nov", shoulder);
     expect(says({ real: true, delta: 9 })).toBe("+9.0° since 10 Nov: a real change.");
     expect(says({ real: true, delta: -9 })).toBe("−9.0° since 10 Nov: a real change.");
-    expect(says({ trialsToSettle: 5 })).toContain("5 trials each time would settle it");
-    expect(says({})).toBe(
-      "+3.0° since 10 Nov: within measurement error; it would have to pass 8.3°.",
+    expect(says({})).toBe("+3.0° since 10 Nov: can’t be told yet; from 8.3° on it would be real.");
+    expect(says({ real: true, delta: 9, readings: 5 })).toContain(
+      "+9.0° since 10 Nov by all 5 readings",
     );
-    expect(says({ weeksToSettle: 1 })).toContain("about 1 week more at this pace");
-    expect(says({ weeksToSettle: 4 })).toContain("about 4 weeks more at this pace");
+    const finest = { perWeek: 0.62, by: "2027-01-26", rounds: 3 };
+    expect(says({ finest })).toContain("3 rounds more see 0.6° a week by 26 Jan");
     expect(says({ widening: 1.75 })).toMatch(/Measured by other hands: errors × [\d.]+\.$/);
   });
 

@@ -1,5 +1,6 @@
 import { isLength, unitOf, type Protocol } from "#core/content/protocol";
 import type { Change, SideDifference } from "#core/measure/change";
+import type { CommonShift } from "#core/measure/round-changes";
 import type { EntryNote } from "#core/measure/entry";
 import type { Finding } from "#core/measure/findings";
 import { usableEnough, type Joined } from "#core/measure/pairs";
@@ -21,27 +22,30 @@ export function valueWords(value: Value, angle: Angle | null, protocol: Protocol
     : reading;
 }
 
-/** Whether it moved, and if that cannot be said, what would settle it. Another tester is named as such. */
+/** Whether it moved, and if that cannot be said, how fine the series will see. Another tester is named as such. */
 export function changeWords(change: Change, since: string, protocol: Protocol): string {
   const unit = unitOf(protocol);
   const sign = change.delta < 0 ? "−" : "+";
-  const size = `${sign}${Math.abs(change.delta).toFixed(1)}${unit}`;
+  const all = change.readings > 2 ? ` by all ${change.readings} readings` : "";
+  const size = `${sign}${Math.abs(change.delta).toFixed(1)}${unit} since ${since}${all}`;
   const hands = change.widening > 1 ? ` Measured by other hands: errors × ${betweenTesters}.` : "";
   if (change.real) {
     const sense = protocol.better === "less" ? `, ${change.toward} range` : "";
-    return `${size} since ${since}: a real change${sense}.${hands}`;
+    return `${size}: a real change${sense}.${hands}`;
   }
-  return `${size} since ${since}: within measurement error; ${settledBy(change, unit)}.${hands}`;
+  return `${size}: can’t be told yet; ${settledBy(change, unit)}.${hands}`;
 }
 
-function settledBy(change: Change, unit: string): string {
-  if (change.trialsToSettle !== null)
-    return `${change.trialsToSettle} trials each time would settle it`;
-  const needed = `it would have to pass ${change.threshold.toFixed(1)}${unit}`;
-  return change.weeksToSettle === null
-    ? needed
-    : `${needed}, about ${many(change.weeksToSettle, "week")} more at this pace`;
+function settledBy({ threshold, finest }: Change, unit: string): string {
+  const needed = `from ${threshold.toFixed(1)}${unit} on it would be real`;
+  return finest
+    ? `${needed}; ${many(finest.rounds, "round")} more see ${finest.perWeek.toFixed(1)}${unit} a week by ${shortDay(finest.by)}`
+    : needed;
 }
+
+/** What all readings of a round share, and what is likelier than a gain everywhere. */
+export const commonWords = ({ toward, readings }: CommonShift): string =>
+  `All ${readings} readings together show ${toward} range than before: ${toward === "more" ? "warmer" : "colder, tired"}, or another tester?`;
 
 export function sidesWords(difference: SideDifference, protocol: Protocol): string {
   const size = `${Math.abs(difference.difference).toFixed(1)}${unitOf(protocol)}`;
@@ -95,6 +99,8 @@ export function findingWords(finding: Finding): string {
       return arcWords(finding.left, finding.right, finding.apart);
     case "turnout":
       return turnoutWords(finding.borrowed);
+    case "common":
+      return commonWords(finding.shift);
   }
 }
 

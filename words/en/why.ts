@@ -73,12 +73,11 @@ export function whyWords(why: Why): WhyWords {
       };
     case "change":
       return {
-        rule: `a change is real when |Δ| > 1.96 · √(se₁² + se₂²)${why.testers ? `; two testers: both errors × ${why.widening}` : ""}`,
+        rule: `a change is real when the line through all ${why.readings} readings moves more than its error explains; in a round at most one claim in ten may be false${why.widening > 1 ? `; other hands: errors × ${why.widening}` : ""}`,
         inputs: {
-          before: withError(why.before),
-          after: withError(why.after),
-          ...(why.testers ? { testers: why.testers.join(", then ") } : {}),
-          change: why.delta.toFixed(1),
+          readings: String(why.readings),
+          ...(why.testers.length > 0 ? { testers: why.testers.join(", ") } : {}),
+          change: `${why.delta.toFixed(1)} ± ${why.se.toFixed(1)}`,
           "needed to be real": why.threshold.toFixed(1),
         },
       };

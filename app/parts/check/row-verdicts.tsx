@@ -35,6 +35,13 @@ export function RoundVerdicts({
   const protocolIds = [...new Set(checks.map(({ protocolId }) => protocolId))];
   return (
     <div role="status">
+      {findings.map((finding) =>
+        finding.kind === "common" ? (
+          <p key="common" className="border-l-4 border-tape bg-raised px-3 py-1 text-sm">
+            {findingWords(finding)}
+          </p>
+        ) : null,
+      )}
       <ul className="divide-y divide-line">
         {protocolIds.map((id) => (
           <li key={id} className={named ? "py-2" : ""}>
@@ -70,7 +77,10 @@ function ProtocolVerdict({
 }) {
   const protocol = protocolOf(library, checks[0]!.protocolId)!;
   const modes = [...new Set(checks.map(({ mode }) => mode))];
-  const shared = findings.filter(({ kind }) => kind !== "change");
+  const shared = findings.filter(
+    (finding): finding is Exclude<Finding, { kind: "change" | "common" }> =>
+      finding.kind !== "change" && finding.kind !== "common",
+  );
   return (
     <div className="grid gap-x-6 gap-y-1 sm:grid-cols-[1fr_auto]">
       <div className="min-w-0">
@@ -81,8 +91,10 @@ function ProtocolVerdict({
               key={`${check.side}/${check.mode}`}
               check={check}
               change={findings.find(
-                ({ kind, side, mode }) =>
-                  kind === "change" && side === check.side && mode === check.mode,
+                (finding): finding is Extract<Finding, { kind: "change" }> =>
+                  finding.kind === "change" &&
+                  finding.side === check.side &&
+                  finding.mode === check.mode,
               )}
               showMode={modes.length > 1}
               athlete={athlete}
@@ -111,7 +123,7 @@ function ProtocolVerdict({
 }
 
 /** The computation behind a finding; of two arcs, the left one's. */
-function whyOf(finding: Finding): Why {
+function whyOf(finding: Exclude<Finding, { kind: "common" }>): Why {
   switch (finding.kind) {
     case "change":
       return finding.change.why;
@@ -134,7 +146,7 @@ function CheckVerdict({
   library,
 }: {
   check: Check;
-  change: Finding | undefined;
+  change: Extract<Finding, { kind: "change" }> | undefined;
   showMode: boolean;
   athlete: Athlete;
   library: Library;

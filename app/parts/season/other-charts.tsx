@@ -1,4 +1,4 @@
-import { changeSince } from "#core/measure/change";
+import { changeOfSeries } from "#core/measure/round-changes";
 import { changeWords } from "#words/measure";
 import { angleUnit, checksOf } from "#core/measure/value";
 import { plusDays } from "#core/dates/days";
@@ -81,7 +81,7 @@ function lastChange(
   const [last, ...earlier] = checksOf(view.checks, { protocolId, side, mode }).filter(
     (check) => check.temperature === temperature,
   );
-  const change = last ? changeSince(last, earlier, protocol) : null;
+  const change = last ? changeOfSeries(last, earlier, view.library) : null;
   return change
     ? changeWords(change, shortDay(change.since), protocol)
     : "one check so far: nothing to compare with.";
