@@ -74,13 +74,3 @@ export function looksSwapped(now: SidePair, last: SidePair, sem: number): boolea
     })
   );
 }
-
-/** A value this many times the smallest real change away from the last one is more likely a slip than a joint. */
-const leapFactor = 3;
-
-/**
- * Whether a new value lies so far from the last comparable one that a slip of the hand is likelier than the joint.
- * @param sem the standard error of one value
- */
-export const leaps = (now: number, last: number, sem: number): boolean =>
-  Math.abs(now - last) > leapFactor * z95 * Math.SQRT2 * sem;

@@ -13,7 +13,7 @@ import {
   splitGap,
   splitSpread,
 } from "./convert";
-import { entryNotes, leaps, looksSwapped } from "./entry";
+import { entryNotes, looksSwapped } from "./entry";
 import { normalBelow } from "../stats/normal";
 import { betweenTesters, testerWidening } from "./tester";
 import { angleOf, bodyOf, checksOf, valueOf } from "./value";
@@ -208,10 +208,6 @@ describe("what is said while typing", () => {
     expect(looksSwapped({ left: 153, right: 150 }, { left: 150, right: 153 }, 3)).toBe(false);
     expect(looksSwapped({ left: null, right: null }, last, 3)).toBe(false);
     expect(looksSwapped({ left: 174, right: 151 }, { left: 150, right: null }, 3)).toBe(false);
-  });
-  it("doubts a value three times the smallest real change away from the last", () => {
-    expect(leaps(15, 97, 3)).toBe(true);
-    expect(leaps(80, 97, 3)).toBe(false);
   });
   it("stops the motion above 5/10", () => {
     expect(notes([158], 5)).toEqual([]);

@@ -8,6 +8,7 @@ import { daySpread, usualDay } from "./day-spread";
 import { discoveryBar } from "./discoveries";
 import { changeOfSeries, roundChanges } from "./round-changes";
 import { betweenTesters } from "./tester";
+import { angleOf, valueOf } from "./value";
 import { bestOf, finenessOf, trendOf, type Seen } from "./trend";
 
 const start = "2026-06-01";
@@ -157,5 +158,22 @@ describe("a round", () => {
       check({ id: on, protocolId: "front-split-gap", on, trials: [cm, cm], side: "left" });
     const change = changeOfSeries(gap("2026-11-20", 2), [gap("2026-11-01", 14)], library)!;
     expect(change).toMatchObject({ real: true, toward: "more" });
+  });
+});
+
+describe("the error of a value", () => {
+  const shoulder = library.protocols.find(({ id }) => id === "shoulder-flexion")!;
+  const of = (...trials: number[]) =>
+    valueOf({ trials, instrument: shoulder.instruments[0]!.id }, shoulder);
+  it("holds trials that disagree, and is the instrument's where they agree", () => {
+    expect(of(152, 133, 134).se).toBeGreaterThan(6);
+    expect(of(152, 151, 150).se).toBe(of(150, 150, 150).se);
+  });
+  it("is never nothing at the end of a conversion", () => {
+    const split = library.protocols.find(({ id }) => id === "front-split-gap")!;
+    const flat = valueOf({ trials: [0, 0], instrument: "tape" }, split);
+    expect(angleOf(flat, split, { statureCm: 165 })!.se).toBeGreaterThan(0.5);
+    const armless = { statureCm: NaN };
+    expect(angleOf(flat, split, armless)).toBeNull();
   });
 });

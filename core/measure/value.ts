@@ -1,6 +1,7 @@
 import type { Athlete } from "../records/athlete";
 import type { Check } from "../records/records";
 import type { Side } from "../body/side";
+import { sampleStandardDeviation } from "simple-statistics";
 import { conversionOf, slopeAt, type BodyLength, type BodyMeasures } from "./convert";
 import {
   errorOf,
@@ -81,7 +82,7 @@ export function valueOf(taken: Taken, protocol: Protocol): Value {
   const value = trials.reduce((sum, trial) => sum + trial, 0) / trials.length;
   const { sem, source } = errorOf(protocol, instrument);
   const widening = trials.length < protocol.trials ? Math.sqrt(protocol.trials / trials.length) : 1;
-  const se = Math.hypot(sem * widening, ownError);
+  const se = Math.hypot(Math.max(sem * widening, trialError(trials, sem * widening)), ownError);
   return {
     value,
     se,
@@ -100,6 +101,20 @@ export function valueOf(taken: Taken, protocol: Protocol): Value {
   };
 }
 
+/** Of the SEM's variance so much comes with each trial, the rest with the sitting. Working figure. */
+const trialShare = 0.4;
+/** Trials that lie so many times farther apart than that were not read as the protocol is read. */
+const muchApart = 2;
+
+/** The error of a mean whose trials disagree more than the SEM lets them; 0 where they do not. */
+function trialError(trials: readonly number[], error: number): number {
+  if (trials.length < 2) return 0;
+  const ofMean = sampleStandardDeviation([...trials]) / Math.sqrt(trials.length);
+  return ofMean > muchApart * Math.sqrt(trialShare) * error
+    ? Math.hypot(Math.sqrt(1 - trialShare) * error, ofMean)
+    : 0;
+}
+
 /** The body measures of an athlete, for conversions: own measures where recorded, proportions otherwise. */
 export const bodyOf = (athlete: Athlete): BodyMeasures => ({
   statureCm: athlete.statureCm,
@@ -114,10 +129,16 @@ export function angleOf(value: Value, protocol: Protocol, body: BodyMeasures): A
   }
   const conversion = conversionOf(protocol);
   if (!conversion) return null;
+  const degrees = conversion.angle(value.value, body);
+  if (!Number.isFinite(degrees)) return null;
   const slope = slopeAt(conversion, value.value, body);
+  // At its end a conversion is flat: what the error reaches to either side stands for it there.
+  const reaches = [value.value - value.se, value.value + value.se].map((reading) =>
+    Math.abs(conversion.angle(reading, body) - degrees),
+  );
   return {
-    degrees: conversion.angle(value.value, body),
-    se: value.se * Math.abs(slope),
+    degrees,
+    se: Math.max(value.se * Math.abs(slope), ...reaches.map((reach) => reach / 2)),
     atLeast: atItsStop(value.value, protocol),
     why: {
       rule: "converted",

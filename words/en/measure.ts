@@ -1,6 +1,7 @@
 import { isLength, unitOf, type Protocol } from "#core/content/protocol";
 import type { Change, SideDifference } from "#core/measure/change";
 import type { CommonShift } from "#core/measure/round-changes";
+import type { Jump, Slip } from "#core/measure/slip";
 import type { EntryNote } from "#core/measure/entry";
 import type { Finding } from "#core/measure/findings";
 import { usableEnough, type Joined } from "#core/measure/pairs";
@@ -42,6 +43,23 @@ function settledBy({ threshold, finest }: Change, unit: string): string {
     ? `${needed}; ${many(finest.rounds, "round")} more see ${finest.perWeek.toFixed(1)}${unit} a week by ${shortDay(finest.by)}`
     : needed;
 }
+
+const slipWords: Record<Slip, string> = {
+  digit: "a wrong digit",
+  side: "the other side",
+  unit: "another unit",
+};
+
+/** A number that a series makes unlikely, with the slip that would explain it. */
+export const jumpWords = (
+  { expected, off, slip }: Jump,
+  side: string,
+  protocol: Protocol,
+): string => {
+  const unit = unitOf(protocol);
+  const far = `${side ? `The ${side} is ` : ""}${Math.abs(off).toFixed(0)}${unit} ${off > 0 ? "above" : "below"} what its checks let expect, about ${expected.toFixed(0)}${unit}`;
+  return `${far[0]!.toUpperCase()}${far.slice(1)}: ${slip ? `${slipWords[slip]}? ` : ""}read it again.`;
+};
 
 /** What all readings of a round share, and what is likelier than a gain everywhere. */
 export const commonWords = ({ toward, readings }: CommonShift): string =>

@@ -1,8 +1,14 @@
+import { jumpOf } from "#core/measure/slip";
+import { seenOf } from "#core/measure/round-changes";
+import type { Seen } from "#core/measure/trend";
+import { isLength } from "#core/content/protocol";
+import { jumpWords } from "#words/measure";
+import { today } from "../../clock";
 import { Camera, FileSpreadsheet, Gauge } from "lucide-react";
 import { sidesOf, type Side } from "#core/body/side";
 import type { Check } from "#core/records/records";
 import type { EntryNote } from "#core/measure/entry";
-import { leaps, looksSwapped } from "#core/measure/entry";
+import { looksSwapped } from "#core/measure/entry";
 import { instrumentNames } from "#words/names";
 import { fromCm } from "#core/content/units";
 import { checksOf, valueOf } from "#core/measure/value";
@@ -31,6 +37,21 @@ export type EntryProps = {
   fingerCm: number | undefined;
   onEntry: (side: Side, entry: SideEntry) => void;
 };
+
+/** What this side has read before under the same terms, oldest first. */
+const seriesFor = (
+  checks: readonly Check[],
+  { protocol, mode }: RoundRow,
+  side: Side,
+  round: Round,
+): Seen[] =>
+  checksOf(checks, { protocolId: protocol.id, side, mode })
+    .filter(
+      (check) =>
+        check.temperature === round.temperature && check.protocolVersion === protocol.version,
+    )
+    .reverse()
+    .map((check) => seenOf(check, protocol));
 
 /** The latest check that may be compared with this round: same mode, temperature and version. */
 export const lastCheck = (
@@ -94,13 +115,18 @@ export function doubtNote({
     )
   )
     return "This looks like the other side’s last value: measure again, or change the sides over.";
-  const leap = sidesOf(row.protocol.sided).find((side) => {
-    const [value, before] = [mean(side), past(side)];
-    return value !== null && before && leaps(value, before.value, before.se);
-  });
-  return leap
-    ? `The ${sideLabel[leap]} is very far from its last value: read the instrument again.`
-    : null;
+  for (const side of sidesOf(row.protocol.sided)) {
+    const value = mean(side);
+    if (value === null) continue;
+    const other = side === "mid" ? null : (last[side === "left" ? "right" : "left"]?.value ?? null);
+    const jump = jumpOf(value, seriesFor(checks, row, side, round), {
+      on: today(),
+      other,
+      length: isLength(row.protocol),
+    });
+    if (jump) return jumpWords(jump, sideLabel[side], row.protocol);
+  }
+  return null;
 }
 
 /** The trials of one side, the last values greyed in place. */
