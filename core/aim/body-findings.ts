@@ -3,8 +3,7 @@ import { sportRows, type SportId } from "../body/sports";
 import type { Library } from "../content/library";
 import type { Mode, Protocol } from "../content/protocol";
 import { checksOf, valueOf, type Value } from "../measure/value";
-import { sideDifference, sidesByChance } from "../measure/change";
-import { discoveryBar } from "../measure/discoveries";
+import { sideDifferencesOf } from "../measure/change";
 import { z95 } from "../stats/confidence";
 import type { Check } from "../records/records";
 import type { Need } from "./priority";
@@ -119,14 +118,16 @@ function fromSides(all: readonly Read[]): BodyFinding[] {
       ? [{ left, right, motion }]
       : [];
   });
-  const bar = discoveryBar(pairs.map(({ left, right }) => sidesByChance(left.value, right.value)));
-  return pairs.flatMap(({ left, right, motion }): BodyFinding[] => {
-    const { worthActing, shorter, difference } = sideDifference(
-      left.value,
-      right.value,
-      left.protocol,
-      bar,
-    );
+  const of = ({ value, check }: Read) => ({ value, tester: check.tester });
+  const differences = sideDifferencesOf(
+    pairs.map(({ left, right }) => ({
+      protocol: left.protocol,
+      left: of(left),
+      right: of(right),
+    })),
+  );
+  return pairs.flatMap(({ left, motion }, n): BodyFinding[] => {
+    const { worthActing, shorter, difference } = differences[n]!;
     return worthActing
       ? [
           {

@@ -2,15 +2,14 @@ import type { DemandGap } from "./margin";
 import type { MotionId } from "../body/motions";
 import type { Check } from "../records/records";
 import type { Library } from "../content/library";
-import { sideDifference, sidesByChance, type SideDifference } from "../measure/change";
-import { discoveryBar } from "../measure/discoveries";
+import { sideDifferencesOf, type SideDifference, type SidePairOf } from "../measure/change";
 import type { Protocol } from "../content/protocol";
-import { checksOf, valueOf, type Value } from "../measure/value";
+import { checksOf, valueOf } from "../measure/value";
 
 /** Left against right of a demanded motion, by its latest comparable checks. */
 export type Sides = { motion: MotionId; protocol: Protocol; difference: SideDifference };
 
-type Pair = { motion: MotionId; protocol: Protocol; left: Value; right: Value };
+type Pair = SidePairOf & { motion: MotionId };
 
 /** Left against right of every motion that is asked, all judged together: only where both were measured at one temperature. */
 export function sideDifferences(
@@ -26,22 +25,16 @@ export function sideDifferences(
       (side) => checksOf(checks, { protocolId: protocol.id, side, mode: demand.mode, on })[0],
     );
     if (!left || !right || left.temperature !== right.temperature) return [];
-    return [
-      {
-        motion: demand.motion,
-        protocol,
-        left: valueOf(left, protocol),
-        right: valueOf(right, protocol),
-      },
-    ];
+    const of = (check: Check) => ({ value: valueOf(check, protocol), tester: check.tester });
+    return [{ motion: demand.motion, protocol, left: of(left), right: of(right) }];
   });
   const pairs = [
     ...new Map(found.map((one) => [`${one.motion}/${one.protocol.id}`, one])).values(),
   ];
-  const bar = discoveryBar(pairs.map(({ left, right }) => sidesByChance(left, right)));
-  return pairs.map(({ motion, protocol, left, right }) => ({
+  const differences = sideDifferencesOf(pairs);
+  return pairs.map(({ motion, protocol }, n) => ({
     motion,
     protocol,
-    difference: sideDifference(left, right, protocol, bar),
+    difference: differences[n]!,
   }));
 }

@@ -3,6 +3,7 @@ import type { Athlete } from "../records/athlete";
 import type { Check } from "../records/records";
 import type { Mode, Protocol } from "../content/protocol";
 import { angleOf, bodyOf, valueOf } from "../measure/value";
+import { testerWidening } from "../measure/tester";
 import type { DayText } from "../dates/days";
 
 /** A check on the chart: degrees where the reading stands for an angle, else the reading itself. */
@@ -48,7 +49,7 @@ export function historyOf(
   protocol: Protocol,
   athlete: Athlete,
 ): HistoryLine[] {
-  const lines = new Map<string, HistoryLine>();
+  const lines = new Map<string, HistoryLine & { testers: string[] }>();
   const ordered = checks
     .filter((check) => check.protocolId === protocol.id && check.trials.length > 0)
     .sort((a, b) => a.on.localeCompare(b.on) || a.at.localeCompare(b.at));
@@ -59,9 +60,11 @@ export function historyOf(
       mode: check.mode,
       temperature: check.temperature,
       points: [],
+      testers: [],
     };
     const value = valueOf(check, protocol);
     const angle = angleOf(value, protocol, bodyOf(athlete));
+    line.testers.push(check.tester);
     line.points.push({
       on: check.on,
       degrees: angle?.degrees ?? value.value,
@@ -71,5 +74,17 @@ export function historyOf(
     });
     lines.set(key, line);
   }
-  return [...lines.values()];
+  return [...lines.values()].map(byOneHand);
+}
+
+/** A line as its latest tester sees it: what other hands measured is less certain beside it. */
+function byOneHand({ testers, ...line }: HistoryLine & { testers: string[] }): HistoryLine {
+  const latest = testers.at(-1)!;
+  return {
+    ...line,
+    points: line.points.map((point, n) => ({
+      ...point,
+      se: point.se * testerWidening(testers[n]!, latest),
+    })),
+  };
 }

@@ -1,3 +1,4 @@
+import { diceOf } from "../stats/dice";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { chanceAt, learn, type Seen } from "./forecast";
@@ -58,12 +59,24 @@ describe("when to measure next", () => {
 
 describe("a plateau", () => {
   it("stands where the checks do not rise with dose", () => {
-    const flat = [check(0, 110), check(3, 110), check(6, 109.5)];
+    const flat = [check(0, 110, 0.8), check(3, 110, 0.8), check(6, 109.5, 0.8)];
     expect(plateau(flat, steady(8))).toMatchObject({ stands: true });
+    // The same by a coarser hand rules nothing out.
+    const coarse = flat.map((one) => ({ ...one, se: 3 }));
+    expect(plateau(coarse, steady(8))).toMatchObject({ stands: false });
     expect(plateau(rising, steady(8))).toMatchObject({
       stands: false,
       slope: expect.closeTo(1.15, 2),
     });
+  });
+  it("is seldom claimed of somebody who gains", () => {
+    const dice = diceOf(5);
+    let claimed = 0;
+    for (let n = 0; n < 2000; n += 1) {
+      const checks = [0, 3, 6].map((week) => check(week, 100 + 0.4 * week + 2 * dice.normal()));
+      if (plateau(checks, steady(8))!.stands) claimed += 1;
+    }
+    expect(claimed / 2000).toBeLessThan(0.12);
   });
   it("cannot be told from two checks, in three weeks, or without work", () => {
     expect(plateau([check(0, 1), check(6, 1)], steady(8))).toBeNull();

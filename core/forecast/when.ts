@@ -75,12 +75,17 @@ export function nextCheckWeek(
 /** A plateau asks for so many checks over so many weeks, with work in most of them. */
 const enoughChecks = 3;
 const enoughWeeks = 4;
+/** A gain of so many degrees a week matters. */
+const matters = 0.4;
+/** Standard errors above which a tenth of a bell curve lies. */
+const z90 = 1.2816;
 /** The checks of so many weeks are looked at. */
 const lookBack = 10;
 
 /**
- * Whether a motion has stopped moving: three checks or more over four weeks or more, with dose, and a slope that is
- * rather not above nothing (weighted least squares). Null where there is too little to say.
+ * Whether a motion has stopped moving: three checks or more over four weeks or more, with dose, and a gain that would
+ * matter ruled out at 90 % (weighted least squares). Null where there is too little to say; where the checks cannot rule
+ * it out it does not stand, and nothing is said.
  */
 export function plateau(
   checks: readonly Seen[],
@@ -102,5 +107,6 @@ export function plateau(
   ];
   const sxx = sum(recent.map(({ week }) => (week - mx) ** 2));
   const slope = sum(recent.map(({ week, value }) => (week - mx) * (value - my))) / sxx;
-  return { slope, se: Math.sqrt(1 / sxx), stands: slope <= 0 };
+  const se = Math.sqrt(1 / sxx);
+  return { slope, se, stands: slope + z90 * se < matters };
 }

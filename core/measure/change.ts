@@ -4,7 +4,8 @@ import type { Protocol } from "../content/protocol";
 import type { Fineness } from "./trend";
 import type { Value } from "./value";
 import { normalBelow } from "../stats/normal";
-import { aloneBelow } from "./discoveries";
+import { aloneBelow, discoveryBar } from "./discoveries";
+import { acrossHands } from "./tester";
 import { probit } from "simple-statistics";
 
 /** What a series of readings says of a change from its first day to its last. */
@@ -70,7 +71,7 @@ export type SidesWhy = {
 };
 
 /** How likely two sides differ so much by error alone, 0–1. */
-export const sidesByChance = (left: Value, right: Value): number =>
+const sidesByChance = (left: Value, right: Value): number =>
   2 * normalBelow(-Math.abs(left.value - right.value) / Math.hypot(left.se, right.se));
 
 /**
@@ -105,4 +106,24 @@ export function sideDifference(
       actAbove: protocol.sideThreshold,
     },
   };
+}
+
+/** Two sides of one check, and who measured each. */
+export type SidePairOf = {
+  protocol: Protocol;
+  left: { value: Value; tester: string };
+  right: { value: Value; tester: string };
+};
+
+/**
+ * Left against right of many pairs, in their order: all judged together, so that of those called real no more than a
+ * tenth is false; two people's hands widen both errors.
+ */
+export function sideDifferencesOf(pairs: readonly SidePairOf[]): SideDifference[] {
+  const across = pairs.map(({ protocol, left, right }) => ({
+    protocol,
+    values: acrossHands(left.value, right.value, [left.tester, right.tester]),
+  }));
+  const bar = discoveryBar(across.map(({ values }) => sidesByChance(...values)));
+  return across.map(({ protocol, values }) => sideDifference(...values, protocol, bar));
 }

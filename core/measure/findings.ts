@@ -2,8 +2,7 @@ import type { Side } from "../body/side";
 import type { DayText } from "../dates/days";
 import type { Check } from "../records/records";
 import { protocolOf, type Library } from "../content/library";
-import { sideDifference, sidesByChance, type Change, type SideDifference } from "./change";
-import { discoveryBar } from "./discoveries";
+import { sideDifferencesOf, type Change, type SideDifference } from "./change";
 import { arcDifference, borrowedTurnout, totalArc, usableShare, type Joined } from "./pairs";
 import type { Mode, Protocol } from "../content/protocol";
 import { roundChanges, type CommonShift } from "./round-changes";
@@ -114,9 +113,12 @@ function sidesFindings(readings: readonly Reading[]): Finding[] {
     const right = left.check.side === "left" ? partner(left, readings, "right") : undefined;
     return right ? [{ left, right }] : [];
   });
-  const bar = discoveryBar(pairs.map(({ left, right }) => sidesByChance(left.value, right.value)));
-  return pairs.map(({ left, right }): Finding => {
-    const difference = sideDifference(left.value, right.value, left.protocol, bar);
+  const of = ({ value, check }: Reading) => ({ value, tester: check.tester });
+  const differences = sideDifferencesOf(
+    pairs.map(({ left, right }) => ({ protocol: left.protocol, left: of(left), right: of(right) })),
+  );
+  return pairs.map(({ left }, n): Finding => {
+    const difference = differences[n]!;
     return {
       kind: "sides",
       protocol: left.protocol,

@@ -18,3 +18,16 @@ export const testerWidening = (before: string, after: string): number =>
 
 /** Whether two names are one tester's, as far as is known: a name that was not written down is nobody else's. */
 export const sameTester = (a: string, b: string): boolean => testerWidening(a, b) === 1;
+
+/** Two values that are set against each other: where two people measured them both are widened. */
+export function acrossHands<One extends { se: number }>(
+  left: One,
+  right: One,
+  testers: readonly [string, string],
+): [One, One] {
+  const widening = testerWidening(...testers);
+  return [
+    { ...left, se: left.se * widening },
+    { ...right, se: right.se * widening },
+  ];
+}

@@ -7,6 +7,7 @@ import { check } from "../test/people";
 import { daySpread, usualDay } from "./day-spread";
 import { discoveryBar } from "./discoveries";
 import { changeOfSeries, roundChanges } from "./round-changes";
+import { sideDifferencesOf } from "./change";
 import { betweenTesters } from "./tester";
 import { angleOf, valueOf } from "./value";
 import { bestOf, finenessOf, trendOf, type Seen } from "./trend";
@@ -175,5 +176,33 @@ describe("the error of a value", () => {
     expect(angleOf(flat, split, { statureCm: 165 })!.se).toBeGreaterThan(0.5);
     const armless = { statureCm: NaN };
     expect(angleOf(flat, split, armless)).toBeNull();
+  });
+});
+
+describe("many pairs of sides", () => {
+  const shoulder = library.protocols.find(({ id }) => id === "shoulder-flexion")!;
+  const of = (degrees: number, tester = "T") => ({
+    value: valueOf(
+      { trials: [degrees, degrees], instrument: shoulder.instruments[0]!.id },
+      shoulder,
+    ),
+    tester,
+  });
+  const pair = (left: number, right: number, by = "T") => ({
+    protocol: shoulder,
+    left: of(left),
+    right: of(right, by),
+  });
+  it("are judged together, and widened where two people measured", () => {
+    const [alone] = sideDifferencesOf([pair(150, 159)]);
+    expect(alone!.real).toBe(true);
+    const many = sideDifferencesOf([
+      pair(150, 159),
+      ...Array.from({ length: 12 }, () => pair(150, 151)),
+    ]);
+    expect(many[0]!.real).toBe(false);
+    const [other] = sideDifferencesOf([pair(150, 159, "Ines")]);
+    expect(other!.real).toBe(false);
+    expect(other!.threshold / alone!.threshold).toBeCloseTo(betweenTesters, 6);
   });
 });

@@ -49,13 +49,13 @@ const verdict = (over: Partial<DateVerdict> = {}): DateVerdict => ({
 describe("a date in words", () => {
   it("claims no more than is known, and never says certain or impossible", () => {
     expect([0, 0.04, 0.06, 0.5, 0.94, 0.96, 1].map(chanceWords)).toEqual([
-      "hardly likely",
-      "hardly likely",
-      "in 1 of 10 such cases",
-      "in 5 of 10 such cases",
-      "in 9 of 10 such cases",
-      "very likely",
-      "very likely",
+      "unlikely, less than 1 in 20",
+      "unlikely, less than 1 in 20",
+      "about 1 in 10",
+      "about 5 in 10",
+      "about 9 in 10",
+      "very likely, more than 19 in 20",
+      "very likely, more than 19 in 20",
     ]);
   });
 
@@ -98,11 +98,9 @@ describe("a date in words", () => {
   });
 
   it("the headline asks, and says when something is not measured", () => {
-    expect(verdictHeadline(verdict(), "2026-12-24", 0)).toBe(
-      "Enough by 24 Dec? In 4 of 10 such cases.",
-    );
+    expect(verdictHeadline(verdict(), "2026-12-24", 0)).toBe("Enough by 24 Dec? About 4 in 10.");
     expect(verdictHeadline(verdict({ chance: 0.01 }), "2026-12-24", 2)).toBe(
-      "Enough by 24 Dec, as far as it is measured? Hardly likely.",
+      "Enough by 24 Dec, as far as it is measured? Unlikely, less than 1 in 20.",
     );
   });
 

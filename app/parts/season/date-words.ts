@@ -13,9 +13,9 @@ import { shortDay } from "#words/days";
 
 /** A chance in words that claim no more than is known. */
 export function chanceWords(chance: number): string {
-  if (chance < 0.05) return "hardly likely";
-  if (chance > 0.95) return "very likely";
-  return `in ${Math.round(chance * 10) || "less than 1"} of 10 such cases`;
+  if (chance < 0.05) return "unlikely, less than 1 in 20";
+  if (chance > 0.95) return "very likely, more than 19 in 20";
+  return `about ${Math.max(1, Math.round(chance * 10))} in 10`;
 }
 
 /**
