@@ -95,7 +95,7 @@ describe("the record", () => {
   it("says of a change whether it is one, in words", async () => {
     for (const who of troupe) {
       const { text } = await readPage(who, "check/record");
-      expect(text, who).toMatch(/in error|real/);
+      expect(text, who).toMatch(/not sure|real/);
     }
   });
 

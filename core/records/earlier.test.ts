@@ -44,6 +44,34 @@ describe("a file of every form that was ever written", () => {
     expect(pack).toMatchObject({ formats: [{ segments: [{ fewest: 1 }, { fewest: 0 }] }] });
   });
 
+  it("lines, boxes, logs and settings of version 6 get what nobody could say then", () => {
+    const read = readFile(textOf("6-loads.json"));
+    if ("refused" in read) throw new Error(JSON.stringify(read.refused));
+    const preps = read.records.filter((record) => record.kind === "prep");
+    for (const item of preps.flatMap(({ items }) => items))
+      expect(item).toMatchObject({ amounts: [], pace: null, breathing: null });
+    expect(preps.find(({ id }) => id === "clocked")!.clocked).toMatchObject({
+      families: ["hands", "reach"],
+      drills: 1,
+      same: false,
+      raise: 0,
+    });
+    const logs = read.records.filter((record) => record.kind === "log");
+    for (const item of logs.flatMap(({ items }) => items))
+      expect(item).toMatchObject({ band: null, labels: [], bySide: [] });
+    expect(read.records.find(({ kind }) => kind === "athlete")).toMatchObject({
+      years: null,
+      lifts: [],
+    });
+    expect(read.records.find(({ kind }) => kind === "settings")).toMatchObject({
+      profiles: [],
+      shared: [],
+      aside: ["held-long"],
+    });
+    const run = read.records.find((record) => record.kind === "run")!;
+    expect(run.prep.items[0]).toMatchObject({ amounts: [], pace: null });
+  });
+
   it("a pack of one's own comes along, with the library's own entries in it", () => {
     const pack = {
       kind: "pack",

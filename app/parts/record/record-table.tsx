@@ -62,7 +62,7 @@ const columns = [
     cell: ({ row: { original } }) => (
       <EachSide row={original}>
         {({ best }) => (
-          <span title={shortDay(best.on)}>
+          <span title={`by the whole series, ${shortDay(best.on)}`}>
             {plain(best.value)}
             {unitOf(original.protocol)}
           </span>
@@ -85,7 +85,7 @@ const columns = [
                 title={changeWords(change, shortDay(change.since), original.protocol)}
               >
                 {change.delta < 0 ? "−" : "+"}
-                {Math.abs(change.delta).toFixed(1)} {change.real ? "real" : "in error"}
+                {Math.abs(change.delta).toFixed(1)} {change.real ? "real" : "not sure"}
               </span>
             ) : (
               <span className="text-muted">–</span>
