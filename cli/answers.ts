@@ -9,7 +9,7 @@ import { toCalendar } from "#core/exchange/calendar";
 import { checksCsv } from "#core/exchange/checks-csv";
 import { kinds, type AnyRecord } from "#core/records/records";
 import { drillOf, formatOf, protocolOf } from "#core/content/library";
-import { changeOfSeries } from "#core/measure/round-changes";
+import { changesByDay } from "#core/measure/round-changes";
 import { proposeRound } from "#core/aim/round";
 import { unitOf } from "#core/content/protocol";
 import { angleOf, bodyOf, valueOf } from "#core/measure/value";
@@ -57,6 +57,7 @@ export function checkAnswer(situation: Situation) {
     today: day,
     locked: lockedMotions(locks),
   });
+  const changeOn = changesByDay(shown, library);
   return {
     athlete: athlete.id,
     day,
@@ -64,8 +65,7 @@ export function checkAnswer(situation: Situation) {
       const protocol = protocolOf(library, check.protocolId);
       const value = protocol && check.trials.length > 0 ? valueOf(check, protocol) : null;
       const angle = protocol && value ? angleOf(value, protocol, body) : null;
-      const earlier = shown.slice(shown.indexOf(check) + 1);
-      const change = protocol && value ? changeOfSeries(check, earlier, library) : null;
+      const change = protocol && value ? changeOn(check) : null;
       return {
         id: check.id,
         on: check.on,

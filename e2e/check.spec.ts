@@ -47,6 +47,7 @@ test("six checks, both sides, two trials each, at most 100 key presses from the 
     await picker.click();
   }
   await expect(page.locator("li[data-row]")).toHaveCount(6);
+  await page.getByLabel("Who measures").fill("Mirela");
 
   let presses = 1;
   await page.locator("input[data-entry]").first().focus();

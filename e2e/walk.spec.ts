@@ -34,6 +34,11 @@ test("the whole walk by mouse: from an empty notebook to a handstand's first log
   await type("Wrist extension, right", "101", "101");
   await expect(page.getByText("Left 10.0° less (10 %): real, too small to act on.")).toBeVisible();
   await type("Upper-back extension, passive, middle", "6", "6");
+  // Without a name on it no round is kept.
+  await page.getByRole("button", { name: "Keep the round" }).click();
+  await expect(page.getByRole("alert").filter({ hasText: "Who measures?" })).toBeVisible();
+  await expect(page.getByLabel("Who measures")).toBeFocused();
+  await keys(page, "Mirela");
   await page.getByRole("button", { name: "Keep the round" }).click();
   await expect(page.getByText("5 checks kept.")).toBeVisible();
 

@@ -3,7 +3,7 @@ import type { Protocol } from "../content/protocol";
 import { plusDays, type DayText } from "../dates/days";
 import { probit } from "simple-statistics";
 import type { Check } from "../records/records";
-import { comparable, type Change } from "./change";
+import type { Change } from "./change";
 import { daySpread } from "./day-spread";
 import { discoveryBar } from "./discoveries";
 import { finenessOf, trendOf, variancesOf, type Seen, type Trend } from "./trend";
@@ -144,15 +144,18 @@ function commonShift(
   };
 }
 
-/** The change of one check against those before it that it may be compared with, judged by itself; null where there is none. */
-export function changeOfSeries(
-  check: Check,
-  earlier: readonly Check[],
+/**
+ * The change of any check as it was said on its day: by its whole series up to then, judged with everything else that was
+ * measured that day. Each day is worked out once.
+ */
+export function changesByDay(
+  checks: readonly Check[],
   library: Pick<Library, "protocols">,
-): (Change & { since: DayText }) | null {
-  const own = [check, ...earlier.filter((other) => comparable(other, check))];
-  const found = roundChanges(own, library, { on: check.on }).changes.find(
-    (one) => one.check.id === check.id,
-  );
-  return found?.change ?? null;
+): (check: Check) => (Change & { since: DayText }) | null {
+  const known = new Map<DayText, RoundChange[]>();
+  return (check) => {
+    const changes = known.get(check.on) ?? roundChanges(checks, library, { on: check.on }).changes;
+    known.set(check.on, changes);
+    return changes.find((one) => one.check.id === check.id)?.change ?? null;
+  };
 }

@@ -6,7 +6,7 @@ import { diceOf } from "../stats/dice";
 import { check } from "../test/people";
 import { daySpread, usualDay } from "./day-spread";
 import { discoveryBar } from "./discoveries";
-import { changeOfSeries, roundChanges } from "./round-changes";
+import { changesByDay, roundChanges } from "./round-changes";
 import { sideDifferencesOf } from "./change";
 import { betweenTesters } from "./tester";
 import { angleOf, valueOf } from "./value";
@@ -146,18 +146,21 @@ describe("a round", () => {
   it("never sets cold against warm, and other hands are named", () => {
     const before = check();
     const later = { on: "2026-11-20", trials: [172, 172] };
-    expect(changeOfSeries(check(later), [check({ temperature: "cold" })], library)).toBeNull();
-    const change = changeOfSeries(check(later), [before], library)!;
+    const changed = (now: ReturnType<typeof check>, then: ReturnType<typeof check>) =>
+      changesByDay([now, then], library)(now);
+    expect(changed(check(later), check({ temperature: "cold" }))).toBeNull();
+    const change = changed(check(later), before)!;
     expect(change).toMatchObject({ real: true, since: before.on });
     expect(change.delta).toBeCloseTo(14, 9);
-    const other = changeOfSeries(check({ ...later, tester: "Ines" }), [before], library)!;
+    const other = changed(check({ ...later, tester: "Ines" }), before)!;
     expect([other.real, other.widening]).toEqual([false, betweenTesters]);
     expect(other.why.testers).toEqual(["T", "Ines"]);
   });
   it("knows that less of a gap is more range", () => {
     const gap = (on: string, cm: number) =>
       check({ id: on, protocolId: "front-split-gap", on, trials: [cm, cm], side: "left" });
-    const change = changeOfSeries(gap("2026-11-20", 2), [gap("2026-11-01", 14)], library)!;
+    const now = gap("2026-11-20", 2);
+    const change = changesByDay([now, gap("2026-11-01", 14)], library)(now)!;
     expect(change).toMatchObject({ real: true, toward: "more" });
   });
 });

@@ -49,6 +49,8 @@ export const CheckDesk = memo(function CheckDesk({
   const [oneByOne, setOneByOne] = useState(false);
   const [tool, setTool] = useState<{ name: ToolName; target: Target } | null>(null);
   const [calibrating, setCalibrating] = useState(false);
+  /** Somebody wanted to keep a round without a name on it. */
+  const [asked, setAsked] = useState(false);
   const form = useRef<HTMLFormElement>(null);
   const { fingerCm } = athlete.measures;
   const { ready, refused } = draftsOf(round, rows, fingerCm);
@@ -79,8 +81,15 @@ export const CheckDesk = memo(function CheckDesk({
       form.current?.querySelector<HTMLInputElement>(`#row-${id} input[data-entry]`)?.focus(),
     );
   };
+  const nobody = round.tester.trim() === "";
   const keep = () => {
     if (ready.length === 0) return;
+    if (nobody) {
+      setOneByOne(false);
+      setAsked(true);
+      requestAnimationFrame(() => document.getElementById("who-measures")?.focus());
+      return;
+    }
     act("save-round", { checks: ready, length: round.length });
     say(`${ready.length} check${ready.length > 1 ? "s" : ""} kept.`);
     clear();
@@ -171,6 +180,11 @@ export const CheckDesk = memo(function CheckDesk({
           <button type="submit" className="press press-main" disabled={ready.length === 0}>
             Keep the round
           </button>
+          {asked && nobody ? (
+            <span role="alert" className="text-sm font-semibold text-clay">
+              Who measures? A change is told by whose hands it was read with.
+            </span>
+          ) : null}
           <span className="text-sm text-muted">
             {ready.length === 0
               ? "Nothing typed yet."

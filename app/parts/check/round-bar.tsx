@@ -72,7 +72,9 @@ export function RoundBar({
         <label className="grid">
           <span className="label">Who measures</span>
           <input
+            id="who-measures"
             className="field w-24"
+            maxLength={80}
             value={round.tester}
             onChange={(event) => change({ tester: event.target.value })}
           />

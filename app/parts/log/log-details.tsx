@@ -1,13 +1,12 @@
 import type { Drill } from "#core/drill/drill";
-import { BandStrength } from "#core/drill/band";
 import { bothSides, type LeftRight } from "#core/body/side";
-import { bandWords } from "#words/bands";
 import { rungOf } from "#core/drill/drill";
 import type { LogItem } from "#core/records/records";
 import { amountOf, setsAs, type Amount } from "#core/doses/log-item";
 import { partsDone } from "#core/prep/weakest-part";
 import { painLimit } from "#core/safety/pain";
 import { isSharp } from "#core/safety/pain-kinds";
+import { BandSelect } from "../band-select";
 import { PainDetails } from "../figure/pain-details";
 import { loggedSides } from "./draft";
 
@@ -81,27 +80,12 @@ export function LogDetails({
             <PartsDone item={item} drill={drill} name={name} amount={amount} change={change} />
           ) : null}
           {item.band !== null || (drill && rungOf(drill, item.rungId).band) ? (
-            <label className="grid">
-              <span className="label">Band</span>
-              <select
-                className="field"
-                aria-label={`${name}: band`}
-                value={item.band ?? ""}
-                onChange={(event) =>
-                  change({
-                    ...item,
-                    band: event.target.value === "" ? null : BandStrength.parse(event.target.value),
-                  })
-                }
-              >
-                <option value="">not said</option>
-                {BandStrength.options.map((one) => (
-                  <option key={one} value={one}>
-                    {bandWords(one)}
-                  </option>
-                ))}
-              </select>
-            </label>
+            <BandSelect
+              name={`${name}: band`}
+              none="not said"
+              value={item.band}
+              choose={(band) => change({ ...item, band })}
+            />
           ) : null}
           {drill && loggedSides(drill, item.rungId).length > 0 ? (
             <BySide item={item} name={name} change={change} />

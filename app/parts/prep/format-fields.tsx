@@ -8,9 +8,9 @@ import { againstWords } from "#words/prep";
 import { drillOf, type Library } from "#core/content/library";
 import { DoneAlready, type Vouch } from "./done-already";
 import { FamilyFields } from "./family-fields";
-import { BandStrength } from "#core/drill/band";
 import type { Load } from "#core/doses/load";
-import { bandWords, loadSaid } from "#words/bands";
+import { loadSaid } from "#words/bands";
+import { BandSelect } from "../band-select";
 import { Stepper } from "./stepper";
 import { jointWords } from "#words/slots";
 
@@ -239,25 +239,7 @@ function RampLoad({
         />
       ) : null}
       {rung.band ? (
-        <label className="grid">
-          <span className="label">Band</span>
-          <select
-            className="field"
-            value={load.band ?? ""}
-            onChange={(event) =>
-              say({
-                band: event.target.value === "" ? null : BandStrength.parse(event.target.value),
-              })
-            }
-          >
-            <option value="">any</option>
-            {BandStrength.options.map((one) => (
-              <option key={one} value={one}>
-                {bandWords(one)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <BandSelect none="any" value={load.band} choose={(band) => say({ band })} />
       ) : null}
     </>
   );

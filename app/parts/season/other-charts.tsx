@@ -1,4 +1,4 @@
-import { changeOfSeries } from "#core/measure/round-changes";
+import { changesByDay } from "#core/measure/round-changes";
 import { changeWords } from "#words/measure";
 import { angleUnit, checksOf } from "#core/measure/value";
 import { plusDays } from "#core/dates/days";
@@ -78,10 +78,10 @@ function lastChange(
   { side, mode, temperature }: HistoryLine,
 ): string {
   const protocol = view.library.protocols.find(({ id }) => id === protocolId)!;
-  const [last, ...earlier] = checksOf(view.checks, { protocolId, side, mode }).filter(
+  const [last] = checksOf(view.checks, { protocolId, side, mode }).filter(
     (check) => check.temperature === temperature,
   );
-  const change = last ? changeOfSeries(last, earlier, view.library) : null;
+  const change = last ? changesByDay(view.checks, view.library)(last) : null;
   return change
     ? changeWords(change, shortDay(change.since), protocol)
     : "one check so far: nothing to compare with.";
