@@ -3,7 +3,7 @@ import { plusDays } from "../core/dates/days";
 import { aloneBelow } from "../core/measure/discoveries";
 import { usualDay } from "../core/measure/day-spread";
 import { roundChanges } from "../core/measure/round-changes";
-import { bestOf, trendOf, type Seen } from "../core/measure/trend";
+import { bestOf, trendOf, type SeriesPoint } from "../core/measure/trend";
 import { angleAtVertex, usualPointing, type Spot } from "../core/measure/photo";
 import { protocolOf } from "../core/content/library";
 import { errorOf, type Instrument, type Protocol } from "../core/content/protocol";
@@ -84,7 +84,7 @@ function claimed(one: Case, moved: number, dice: Dice): number {
     const mdc = 1.96 * Math.SQRT2 * first.se;
     const direction = dice.unit() < 0.5 ? -1 : 1;
     const second = valueOf(sitting(one, truth + direction * moved * mdc, dice), protocol);
-    const pair = [first, second].map(({ value, se, sem }, at): Seen => ({
+    const pair = [first, second].map(({ value, se, sem }, at): SeriesPoint => ({
       on: plusDays(begun, 21 * at),
       value,
       se,
@@ -228,7 +228,7 @@ function foundAt(all: readonly { z: number; gained: boolean }[], wrong: number):
 function bestBias(dice: Dice): number {
   let sum = 0;
   for (let n = 0; n < athletes; n += 1) {
-    const seen = Array.from({ length: 7 }, (_, at): Seen => {
+    const seen = Array.from({ length: 7 }, (_, at): SeriesPoint => {
       const error = dice.normal();
       return { on: plusDays(begun, apart * at), value: error, se: 1, sem: 1, tester: "" };
     });

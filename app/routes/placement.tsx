@@ -4,7 +4,7 @@ import { newPrep, requestOf } from "#core/situation/planning";
 import type { ShouldRevalidateFunctionArgs } from "react-router";
 import { newId } from "../clock";
 import { StationLayout } from "../parts/frame/frame";
-import { Placement } from "../parts/prep/placement";
+import { PlacementWalk } from "../parts/prep/placement";
 import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import type { Route } from "./+types/placement";
@@ -36,7 +36,7 @@ export const shouldRevalidate = ({ currentParams, nextParams }: ShouldRevalidate
 export default function PlacementStation({ loaderData: { view, ladders } }: Route.ComponentProps) {
   return (
     <StationLayout figure={<StationFigure view={view} />}>
-      <Placement view={view} ladders={ladders} />
+      <PlacementWalk view={view} ladders={ladders} />
     </StationLayout>
   );
 }

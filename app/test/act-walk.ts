@@ -182,7 +182,8 @@ const acts: Record<string, () => Promise<unknown>> = {
       prep: await prepNow(),
       ownId: (await look()).ownPreps[0]!.id,
     }),
-  "remove own": async () => perform("remove-own-prep", { ownId: (await look()).ownPreps[0]!.id }),
+  "remove own": async () =>
+    perform("remove-own-prep", { athleteId: who, ownId: (await look()).ownPreps[0]!.id }),
   "mend again": async () => perform("mend-order", { ...of(await look()), prep: await prepNow() }),
   "start a run": async () => {
     const along = [await athleteView("wren", new Request("http://localhost/at/wren/run"))];

@@ -4,7 +4,7 @@ import { Clocked, Gaps } from "../content/format";
 import { Advice } from "../content/schools";
 import { drillOf } from "../content/library";
 import { BandStrength } from "../drill/band";
-import { Breathing } from "../drill/breathing";
+import { BreathMode } from "../drill/breathing";
 import { Dose } from "../drill/dose";
 import { onRung, rungOf } from "../drill/drill";
 import { fitClocked, fitGaps } from "../prep/clock-fit";
@@ -259,7 +259,7 @@ const Said = z
   .object({
     breath: Breath.nullable(),
     pace: PrepItem.shape.pace.unwrap(),
-    breathing: Breathing.nullable(),
+    breathing: BreathMode.nullable(),
     untilLoose: z.boolean(),
     labels: PrepItem.shape.labels.unwrap(),
     amounts: PrepItem.shape.amounts.unwrap(),

@@ -7,7 +7,7 @@ import type { Check } from "../records/records";
 import type { Library } from "../content/library";
 import type { DayText } from "../dates/days";
 import { comparable, type Change } from "../measure/change";
-import { roundChanges, seenOf, type RoundChanges } from "../measure/round-changes";
+import { roundChanges, seriesPointOf, type RoundChanges } from "../measure/round-changes";
 import { bestOf } from "../measure/trend";
 import type { Mode, Protocol } from "../content/protocol";
 import { angleOf, bodyOf, checksOf, valueOf, type Angle, type Value } from "../measure/value";
@@ -84,7 +84,7 @@ function sideOf(
   const value = valueOf(check, protocol);
   const series = own.filter((other) => comparable(other, check)).reverse();
   const best = bestOf(
-    series.map((one) => seenOf(one, protocol)),
+    series.map((one) => seriesPointOf(one, protocol)),
     day,
     protocol.better,
   )!;

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { DrillKind, Phase, Position, Region } from "../drill/drill";
-import { Family } from "../drill/families";
+import { MoveFamily } from "../drill/families";
 
 /** What a prep is for. */
 export const PrepKind = z.enum([
@@ -41,7 +41,7 @@ export const mostFamilies = 10;
 
 /** Time boxes by the clock: the families in their order, so many rounds. */
 export const Clocked = z.object({
-  families: z.array(Family).min(1).max(mostFamilies),
+  families: z.array(MoveFamily).min(1).max(mostFamilies),
   rounds: z.int().min(1).max(6),
   seconds: z.int().min(15).max(180),
   /** Drills in a box, one after the other. */

@@ -6,21 +6,21 @@ import type { Log, Prep } from "../records/records";
 import { repsOf } from "./log-item";
 
 /** Repetitions of pulling and of pushing, both sides. */
-export type PullPush = { pull: number; push: number };
+export type PullPushSum = { pull: number; push: number };
 
 /** Near three pulls to a push where the front of the body does most of the work. */
 export const pullsToAPush = 3;
 
-const nothing = (): PullPush => ({ pull: 0, push: 0 });
+const nothing = (): PullPushSum => ({ pull: 0, push: 0 });
 
 /** The lifts of trainings elsewhere over so many days, by their usual week. */
-function lifted(lifts: readonly Lift[], days: number): PullPush {
+function lifted(lifts: readonly Lift[], days: number): PullPushSum {
   const sum = nothing();
   for (const { force, reps } of lifts) sum[force] += (reps * days) / 7;
   return { pull: Math.round(sum.pull), push: Math.round(sum.push) };
 }
 
-const plus = (a: PullPush, b: PullPush): PullPush => ({
+const plus = (a: PullPushSum, b: PullPushSum): PullPushSum => ({
   pull: a.pull + b.pull,
   push: a.push + b.push,
 });
@@ -35,12 +35,12 @@ export function pullPush(
   on: string,
   days: number,
   lifts: readonly Lift[] = [],
-): PullPush {
+): PullPushSum {
   const from = plusDays(on, 1 - days);
   return plus(counted(logs, library, from, on), lifted(lifts, days));
 }
 
-function counted(logs: readonly Log[], library: Drills, from: string, to: string): PullPush {
+function counted(logs: readonly Log[], library: Drills, from: string, to: string): PullPushSum {
   const sum = nothing();
   for (const log of logs)
     if (log.on >= from && log.on <= to)
@@ -52,7 +52,7 @@ function counted(logs: readonly Log[], library: Drills, from: string, to: string
 }
 
 /** Repetitions that stand in preps which are still to be done. */
-function planned(preps: readonly Prep[], library: Drills): PullPush {
+function planned(preps: readonly Prep[], library: Drills): PullPushSum {
   const sum = nothing();
   for (const { items } of preps)
     for (const { drillId, rungId, dose } of items) {
@@ -65,10 +65,10 @@ function planned(preps: readonly Prep[], library: Drills): PullPush {
 
 /** A week as it will come out: what was done, what is planned, what is lifted elsewhere, and how many pulls are missing to three a push. */
 export type PullAhead = {
-  done: PullPush;
-  planned: PullPush;
-  elsewhere: PullPush;
-  all: PullPush;
+  done: PullPushSum;
+  planned: PullPushSum;
+  elsewhere: PullPushSum;
+  all: PullPushSum;
   missing: number;
   /** Days of the week that are left, today included. */
   daysLeft: number;

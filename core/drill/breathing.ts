@@ -3,8 +3,8 @@ import { motionOf } from "../body/motions";
 import type { Drill } from "./drill";
 
 /** How to breathe while something is done. */
-export const Breathing = z.enum(["belly", "upper-ribs", "out-on-effort"]);
-export type Breathing = z.infer<typeof Breathing>;
+export const BreathMode = z.enum(["belly", "upper-ribs", "out-on-effort"]);
+export type BreathMode = z.infer<typeof BreathMode>;
 
 /** A share of its work that makes a drill one of the upper back. */
 const mostly = 0.5;
@@ -13,7 +13,7 @@ const mostly = 0.5;
  * The usual way to breathe in a drill: into the belly where one stays, out on the effort where one works, into the upper
  * ribs where the upper back is moved. Null where it does not matter. Working rules.
  */
-export function breathingOf({ kind, serves }: Pick<Drill, "kind" | "serves">): Breathing | null {
+export function breathModeOf({ kind, serves }: Pick<Drill, "kind" | "serves">): BreathMode | null {
   switch (kind) {
     case "breathing":
     case "static":

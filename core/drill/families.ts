@@ -6,8 +6,8 @@ import { atRung, Pattern, type Drill, type DrillKind, type Position, type Rung }
 const Named = z.enum(["neck-and-shoulders", "light-swings", "spine-and-rolls", "seated-hips"]);
 
 /** A family of movement: a pattern, one of the named ones, or whatever moves one joint. */
-export const Family = z.enum([...Named.options, ...Pattern.options, ...JointId.options]);
-export type Family = z.infer<typeof Family>;
+export const MoveFamily = z.enum([...Named.options, ...Pattern.options, ...JointId.options]);
+export type MoveFamily = z.infer<typeof MoveFamily>;
 
 type Members = {
   joints?: readonly JointId[];
@@ -45,7 +45,7 @@ const moves = ({ serves }: Pick<Drill, "serves">, joints: readonly JointId[]): b
   serves.some(({ motion, share }) => share >= mostly && joints.includes(motionOf(motion).joint));
 
 /** Whether a drill at a rung is one of a family. */
-export function isOfFamily(drill: Drill, rung: Rung, family: Family): boolean {
+export function isOfFamily(drill: Drill, rung: Rung, family: MoveFamily): boolean {
   const pattern = Pattern.safeParse(family);
   if (pattern.success) return drill.pattern === pattern.data;
   const joint = JointId.safeParse(family);

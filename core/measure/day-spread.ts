@@ -1,5 +1,5 @@
 import { median } from "simple-statistics";
-import type { Seen } from "./trend";
+import type { SeriesPoint } from "./trend";
 
 /** How much a body is more or less on one day than another, as a share of the SEM, before anything is known of it. Working figure. */
 export const usualDay = 0.4;
@@ -15,7 +15,7 @@ const middle = 0.6745;
  * what they spread more than the errors explain, by their median so that a real gain or a slip does not count for much;
  * drawn toward the usual while there are few.
  */
-export function daySpread(allSeries: readonly (readonly Seen[])[]): number {
+export function daySpread(allSeries: readonly (readonly SeriesPoint[])[]): number {
   const steps = allSeries.flatMap((series) =>
     series.slice(1).flatMap((now, n) => {
       const before = series[n]!;

@@ -6,7 +6,7 @@ import type { Check } from "../records/records";
 import type { Change } from "./change";
 import { daySpread } from "./day-spread";
 import { discoveryBar } from "./discoveries";
-import { finenessOf, trendOf, variancesOf, type Seen, type Trend } from "./trend";
+import { finenessOf, trendOf, variancesOf, type SeriesPoint, type Trend } from "./trend";
 import { valueOf } from "./value";
 
 /** Whether a change is toward more range, by the protocol's own sense. */
@@ -16,16 +16,16 @@ const sense = (delta: number, { better }: Protocol): Change["toward"] =>
 /** So many more rounds, so many days apart, are looked ahead to. */
 const ahead = { rounds: 3, days: 21 } as const;
 
-export const seenOf = (check: Check, protocol: Protocol): Seen => {
+export const seriesPointOf = (check: Check, protocol: Protocol): SeriesPoint => {
   const { value, se, sem } = valueOf(check, protocol);
   return { on: check.on, value, se, sem, tester: check.tester };
 };
 
 /** Every series of checks that may be compared with each other, oldest first. */
-export function seriesOf(
+export function comparableSeries(
   checks: readonly Check[],
   library: Pick<Library, "protocols">,
-): { protocol: Protocol; checks: Check[]; seen: Seen[] }[] {
+): { protocol: Protocol; checks: Check[]; seen: SeriesPoint[] }[] {
   const found = new Map<string, Check[]>();
   for (const check of checks) {
     if (check.trials.length === 0) continue;
@@ -37,7 +37,9 @@ export function seriesOf(
     const protocol = library.protocols.find(({ id }) => id === list[0]!.protocolId);
     if (!protocol) return [];
     const sorted = [...list].sort((a, b) => a.on.localeCompare(b.on) || a.at.localeCompare(b.at));
-    return [{ protocol, checks: sorted, seen: sorted.map((check) => seenOf(check, protocol)) }];
+    return [
+      { protocol, checks: sorted, seen: sorted.map((check) => seriesPointOf(check, protocol)) },
+    ];
   });
 }
 
@@ -66,7 +68,7 @@ export function roundChanges(
   library: Pick<Library, "protocols">,
   { on, since = null }: { on: DayText; since?: DayText | null },
 ): RoundChanges {
-  const all = seriesOf(
+  const all = comparableSeries(
     checks.filter((check) => check.on <= on),
     library,
   );
@@ -109,7 +111,7 @@ function changeOf(trend: Trend, protocol: Protocol, bar: number, z: number): Cha
   };
 }
 
-const finest = (seen: readonly Seen[], day: number, z: number) =>
+const finest = (seen: readonly SeriesPoint[], day: number, z: number) =>
   finenessOf(
     seen,
     day,
@@ -119,7 +121,7 @@ const finest = (seen: readonly Seen[], day: number, z: number) =>
 
 /** What the readings of the last day share against what stood before them; null where they share nothing. */
 function commonShift(
-  all: readonly { protocol: Protocol; seen: readonly Seen[] }[],
+  all: readonly { protocol: Protocol; seen: readonly SeriesPoint[] }[],
   on: DayText,
   day: number,
 ): CommonShift | null {

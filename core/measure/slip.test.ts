@@ -3,11 +3,11 @@ import { describe, expect, it } from "vitest";
 import { plusDays } from "../dates/days";
 import { diceOf } from "../stats/dice";
 import { jumpOf } from "./slip";
-import type { Seen } from "./trend";
+import type { SeriesPoint } from "./trend";
 
 const start = "2026-06-01";
 const on = plusDays(start, 63);
-const seen = (...values: number[]): Seen[] =>
+const seen = (...values: number[]): SeriesPoint[] =>
   values.map((value, n) => ({ on: plusDays(start, 21 * n), value, se: 3, sem: 3, tester: "T" }));
 
 describe("a number that a series makes unlikely", () => {

@@ -1,6 +1,6 @@
 import { daysBetween, type DayText } from "../dates/days";
 import { usualDay } from "./day-spread";
-import { trendOf, variancesOf, type Seen } from "./trend";
+import { trendOf, variancesOf, type SeriesPoint } from "./trend";
 
 /** What a hand most likely did when a number cannot be believed. */
 export type Slip = "digit" | "side" | "unit";
@@ -17,7 +17,10 @@ const explains = 1.5;
 const cmPerInch = 2.54;
 
 /** What a series lets expect on a day: its level, and the variance of a reading about it. */
-function expectedOn(series: readonly Seen[], on: DayText): { level: number; variance: number } {
+function expectedOn(
+  series: readonly SeriesPoint[],
+  on: DayText,
+): { level: number; variance: number } {
   const variances = variancesOf(series, usualDay);
   const weight = variances.reduce((sum, one) => sum + 1 / one, 0);
   const mean = series.reduce((sum, { value }, n) => sum + value / variances[n]!, 0) / weight;
@@ -50,7 +53,7 @@ function digitsOff(now: number): number[] {
  */
 export function jumpOf(
   now: number,
-  series: readonly Seen[],
+  series: readonly SeriesPoint[],
   { on, other = null, length = false }: { on: DayText; other?: number | null; length?: boolean },
 ): Jump | null {
   if (series.length === 0 || !Number.isFinite(now)) return null;

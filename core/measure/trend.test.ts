@@ -10,10 +10,10 @@ import { changesByDay, roundChanges } from "./round-changes";
 import { sideDifferencesOf } from "./change";
 import { betweenTesters } from "./tester";
 import { angleOf, valueOf } from "./value";
-import { bestOf, finenessOf, trendOf, type Seen } from "./trend";
+import { bestOf, finenessOf, trendOf, type SeriesPoint } from "./trend";
 
 const start = "2026-06-01";
-const seen = (values: readonly number[], over: Partial<Seen> = {}): Seen[] =>
+const seen = (values: readonly number[], over: Partial<SeriesPoint> = {}): SeriesPoint[] =>
   values.map((value, n) => ({
     on: plusDays(start, 21 * n),
     value,

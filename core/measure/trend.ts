@@ -3,7 +3,7 @@ import { normalBelow } from "../stats/normal";
 import { betweenTesters, sameTester } from "./tester";
 
 /** One reading of a series: its value and error, what the error would be with the full trials, and whose hands. */
-export type Seen = { on: DayText; value: number; se: number; sem: number; tester: string };
+export type SeriesPoint = { on: DayText; value: number; se: number; sem: number; tester: string };
 
 /** A straight line through a series, with what it says of a change from its first day to its last. */
 export type Trend = {
@@ -26,13 +26,13 @@ export type Trend = {
  * The variance of each reading: its own error, other hands, and what a body is more or less on one day than another.
  * @param day the day-to-day deviation as a share of the SEM
  */
-export function variancesOf(series: readonly Seen[], day: number): number[] {
+export function variancesOf(series: readonly SeriesPoint[], day: number): number[] {
   const widening = wideningOf(series);
   return series.map(({ se, sem }) => (widening * se) ** 2 + (day * sem) ** 2);
 }
 
 /** Other hands anywhere in a series widen every error of it. */
-const wideningOf = (series: readonly Seen[]): number =>
+const wideningOf = (series: readonly SeriesPoint[]): number =>
   series.some((one) => !sameTester(one.tester, series[0]!.tester)) ? betweenTesters : 1;
 
 /**
@@ -42,7 +42,7 @@ const wideningOf = (series: readonly Seen[]): number =>
  * @param day the day-to-day deviation as a share of the SEM
  * @returns null for fewer than two days
  */
-export function trendOf(series: readonly Seen[], day: number): Trend | null {
+export function trendOf(series: readonly SeriesPoint[], day: number): Trend | null {
   const [first, last] = [series[0], series.at(-1)];
   if (!first || !last || first.on === last.on) return null;
   const variances = variancesOf(series, day);
@@ -77,7 +77,7 @@ export type Fineness = { perWeek: number; by: DayText; rounds: number };
  * @param z standard errors that a change has to pass
  */
 export function finenessOf(
-  series: readonly Seen[],
+  series: readonly SeriesPoint[],
   day: number,
   { by, rounds }: { by: DayText; rounds: number },
   z: number,
@@ -104,7 +104,7 @@ export function finenessOf(
  * body's own and not the error's. The largest single reading stands above the truth.
  */
 export function bestOf(
-  series: readonly Seen[],
+  series: readonly SeriesPoint[],
   day: number,
   better: "more" | "less",
 ): { value: number; on: DayText } | null {
@@ -124,6 +124,6 @@ export function bestOf(
   return held.reduce((a, b) => (sense * b.value > sense * a.value ? b : a));
 }
 
-const weightedMean = (series: readonly Seen[], variances: readonly number[]): number =>
+const weightedMean = (series: readonly SeriesPoint[], variances: readonly number[]): number =>
   series.reduce((all, { value }, n) => all + value / variances[n]!, 0) /
   variances.reduce((all, one) => all + 1 / one, 0);

@@ -1,6 +1,6 @@
 import { clockedSeconds, type Clocked, type Gaps } from "../content/format";
 import { byText, type Drill } from "../drill/drill";
-import { isOfFamily, type Family } from "../drill/families";
+import { isOfFamily, type MoveFamily } from "../drill/families";
 import type { PrepItem } from "../records/records";
 import { eligibility, type Eligible } from "./eligible";
 import { fitClocked, fitGaps } from "./clock-fit";
@@ -21,7 +21,7 @@ export const unlikeLast = 20;
 const variantOf = ({ drill, rung }: Eligible): string => `${drill.id}/${rung.id}`;
 
 /** One drill in the boxes: what it is, of which family, and for how long. */
-type Placed = { variant: Eligible; family: Family | null; segment: string; seconds: number };
+type Placed = { variant: Eligible; family: MoveFamily | null; segment: string; seconds: number };
 
 /**
  * A prep by the clock: a box of seconds for each family (or a gap between sets), one drill or two in it, so many rounds,
@@ -103,7 +103,7 @@ const isForearmStrength = ({ kind, region }: Drill): boolean =>
   kind === "strength" && (region === "hands and wrists" || region === "elbows and forearms");
 
 /** A family of those chosen: how many boxes of a round are its, and the drills that are dealt to it. */
-type Dealt = { family: Family; times: number; drills: Eligible[] };
+type Dealt = { family: MoveFamily; times: number; drills: Eligible[] };
 
 /**
  * The drills of each family, none in two of them: what several could have goes to the one with the fewest for its boxes.
@@ -136,7 +136,7 @@ function inBoxes(
   clocked: Clocked,
   first: Eligible | null,
   request: PlanRequest,
-): { placed: Placed[]; empty: Family[]; count: bigint } {
+): { placed: Placed[]; empty: MoveFamily[]; count: bigint } {
   const { families, rounds, seconds, drills, same } = clocked;
   const hands = dealt(safe, clocked).map((one) => {
     const boxes =
@@ -144,7 +144,7 @@ function inBoxes(
     return { ...one, wants: Math.min(one.drills.length, boxes * drills) };
   });
   const turns = throughAll(hands.map((one) => choose(one.drills.length, one.wants)));
-  const setAt = (turn: number): Map<Family, Eligible[]> => {
+  const setAt = (turn: number): Map<MoveFamily, Eligible[]> => {
     const ranks = turns.at(turn);
     return new Map(
       hands.map(({ family, drills: all, wants }, i) => [
@@ -160,7 +160,7 @@ function inBoxes(
     (turn) => !seen.some((list) => isIn(setAt(turn), list)),
   );
   const set = setAt(at ?? start);
-  const used = new Map<Family, number>();
+  const used = new Map<MoveFamily, number>();
   const placed = Array.from({ length: rounds }, (_, round) => {
     if (same) used.clear();
     return families.flatMap((family, place): Placed[] => {
@@ -188,8 +188,10 @@ function inBoxes(
 const mostTried = 4 * (unlikeLast + 1);
 
 /** Whether a prep that was done had all these drills. */
-const isIn = (set: ReadonlyMap<Family, readonly Eligible[]>, list: readonly string[]): boolean =>
-  [...set.values()].flat().every((variant) => list.includes(variantOf(variant)));
+const isIn = (
+  set: ReadonlyMap<MoveFamily, readonly Eligible[]>,
+  list: readonly string[],
+): boolean => [...set.values()].flat().every((variant) => list.includes(variantOf(variant)));
 
 /** A different corrective for each gap, those of the last preps later. */
 function inGaps(safe: readonly Eligible[], gaps: Gaps, request: PlanRequest): Placed[] {

@@ -1,7 +1,7 @@
 import { complaintRows } from "../body/complaints";
 import { motionOf, type JointId } from "../body/motions";
 import { mostFamilies, type Clocked } from "../content/format";
-import type { Family } from "../drill/families";
+import type { MoveFamily } from "../drill/families";
 
 /** A clocked prep with a complaint in it lasts so long, seconds. */
 export const grownSeconds = 20 * 60;
@@ -12,6 +12,10 @@ export const grownSeconds = 20 * 60;
  */
 export function grownFor(clocked: Clocked, joint: JointId): Clocked {
   const beside = complaintRows[joint].tissues.map((motion) => motionOf(motion).joint);
-  const wanted: Family[] = [joint, ...new Set(beside.filter((other) => other !== joint)), joint];
+  const wanted: MoveFamily[] = [
+    joint,
+    ...new Set(beside.filter((other) => other !== joint)),
+    joint,
+  ];
   return { ...clocked, families: [...clocked.families, ...wanted].slice(0, mostFamilies) };
 }

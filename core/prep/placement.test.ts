@@ -12,7 +12,7 @@ import {
   nextQuestion,
   placedOn,
   questionsLeft,
-  type Placed,
+  type PlacedAnswer,
   type PlacementLadder,
 } from "./placement";
 
@@ -28,7 +28,7 @@ describe("a placement", () => {
           rungIds: Array.from({ length: rungs }, (_, n) => `r${n}`),
           first: start % rungs,
         };
-        const said: Placed[] = [];
+        const said: PlacedAnswer[] = [];
         for (let ask = nextQuestion(ladder, said); ask; ask = nextQuestion(ladder, said)) {
           const left = questionsLeft(ladder, said);
           said.push({ rungId: ask, clean: Number(ask.slice(1)) <= stands });

@@ -8,7 +8,7 @@ import { startRung, type Experience } from "./start";
 export type PlacementLadder = { drillId: string; rungIds: string[]; first: number };
 
 /** What was said of a rung: done cleanly today, or not. */
-export type Placed = { rungId: string; clean: boolean };
+export type PlacedAnswer = { rungId: string; clean: boolean };
 
 /** So many ladders are asked: at two or three pictures each, three minutes. */
 const mostLadders = 9;
@@ -70,7 +70,7 @@ const hasKin = (drill: Drill, before: readonly { drill: Drill }[]): boolean =>
 /** Between which rungs somebody stands by what was said: clean up to `low`, not from `high` on. */
 function bounds(
   { rungIds }: PlacementLadder,
-  said: readonly Placed[],
+  said: readonly PlacedAnswer[],
 ): { low: number; high: number } {
   const at = (rungId: string) => rungIds.indexOf(rungId);
   const not = said.filter(({ clean }) => !clean).map(({ rungId }) => at(rungId));
@@ -81,7 +81,10 @@ function bounds(
 }
 
 /** The rung to ask next; null where it is clear on which one somebody stands. The lowest is never asked: it is where all begin. */
-export function nextQuestion(ladder: PlacementLadder, said: readonly Placed[]): string | null {
+export function nextQuestion(
+  ladder: PlacementLadder,
+  said: readonly PlacedAnswer[],
+): string | null {
   const { low, high } = bounds(ladder, said);
   if (high - low <= 1) return null;
   const middle = said.length === 0 ? ladder.first : Math.ceil((low + high) / 2);
@@ -89,11 +92,11 @@ export function nextQuestion(ladder: PlacementLadder, said: readonly Placed[]): 
 }
 
 /** The rung on which somebody begins by what was said: the highest that is clean. */
-export const placedOn = (ladder: PlacementLadder, said: readonly Placed[]): string =>
+export const placedOn = (ladder: PlacementLadder, said: readonly PlacedAnswer[]): string =>
   ladder.rungIds[bounds(ladder, said).low]!;
 
 /** How many pictures are left at most, with the one that is shown. */
-export const questionsLeft = (ladder: PlacementLadder, said: readonly Placed[]): number => {
+export const questionsLeft = (ladder: PlacementLadder, said: readonly PlacedAnswer[]): number => {
   const { low, high } = bounds(ladder, said);
   return Math.ceil(Math.log2(Math.max(1, high - low)));
 };

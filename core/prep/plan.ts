@@ -2,7 +2,7 @@ import { complaintRows } from "../body/complaints";
 import { bothSides } from "../body/side";
 import { workSeconds } from "../drill/dose";
 import { atRung, byText, rungOf } from "../drill/drill";
-import type { Family } from "../drill/families";
+import type { MoveFamily } from "../drill/families";
 import { raiseStep } from "../drill/natural";
 import type { PrepItem } from "../records/records";
 import { drillOf, type Library } from "../content/library";
@@ -72,7 +72,7 @@ export type PlanNote =
   /** Too few minutes to be warm enough: no deep work, or no stretch longer than so many seconds. */
   | { note: "not-warm"; deep: boolean; longest: number | null; wants: number }
   /** By the clock: families for which there is nothing at this place. */
-  | { note: "no-variant"; families: Family[] }
+  | { note: "no-variant"; families: MoveFamily[] }
   | { note: "nothing-between" }
   | { note: "over-clock"; seconds: number; budget: number };
 

@@ -2,7 +2,7 @@ import { Band, BandStrength } from "../drill/band";
 import * as z from "zod";
 import { Side } from "../body/side";
 import { Dose } from "../drill/dose";
-import { Breathing } from "../drill/breathing";
+import { BreathMode } from "../drill/breathing";
 import { Drill, Phase, Space } from "../drill/drill";
 import { KitItem } from "../drill/kit";
 import { Instrument, Mode } from "../content/protocol";
@@ -183,7 +183,7 @@ export const PrepItem = z.object({
   /** How quick, where it is not as usual. */
   pace: z.enum(["brisk", "slow"]).nullable().default(null),
   /** How to breathe in it, where it is not as usual for the drill. */
-  breathing: Breathing.nullable().default(null),
+  breathing: BreathMode.nullable().default(null),
   /** The breath after it; null where the next drill follows at once. */
   breath: Breath.nullable().default(null),
   /** Done before the clock begins, on the way there. */

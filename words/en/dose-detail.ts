@@ -1,6 +1,6 @@
 import { restOf, setsOf } from "#core/drill/dose";
 import type { Drill } from "#core/drill/drill";
-import { breathingOf } from "#core/drill/breathing";
+import { breathModeOf } from "#core/drill/breathing";
 import { breathingWords, paceWords } from "./drill-way";
 import type { PrepItem } from "#core/records/records";
 import { breathWords } from "./breath";
@@ -41,6 +41,6 @@ export const partsSaid = ({ dose, labels, amounts }: PrepItem): string[] =>
 
 /** Pace and breathing of an item: what was said of it, else, where the drill is given, how it is usually breathed. */
 export const waySaid = ({ pace, breathing }: PrepItem, drill: Drill | null): string[] => {
-  const breath = breathing ?? (drill && breathingOf(drill));
+  const breath = breathing ?? (drill && breathModeOf(drill));
   return [...(pace ? [paceWords[pace]] : []), ...(breath ? [breathingWords[breath]] : [])];
 };

@@ -1,6 +1,6 @@
 import { jumpOf } from "#core/measure/slip";
-import { seenOf } from "#core/measure/round-changes";
-import type { Seen } from "#core/measure/trend";
+import { seriesPointOf } from "#core/measure/round-changes";
+import type { SeriesPoint } from "#core/measure/trend";
 import { isLength } from "#core/content/protocol";
 import { jumpWords } from "#words/measure";
 import { today } from "../../clock";
@@ -44,14 +44,14 @@ const seriesFor = (
   { protocol, mode }: RoundRow,
   side: Side,
   round: Round,
-): Seen[] =>
+): SeriesPoint[] =>
   checksOf(checks, { protocolId: protocol.id, side, mode })
     .filter(
       (check) =>
         check.temperature === round.temperature && check.protocolVersion === protocol.version,
     )
     .reverse()
-    .map((check) => seenOf(check, protocol));
+    .map((check) => seriesPointOf(check, protocol));
 
 /** The latest check that may be compared with this round: same mode, temperature and version. */
 export const lastCheck = (

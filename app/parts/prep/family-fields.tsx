@@ -2,7 +2,7 @@ import { X } from "lucide-react";
 import { JointId } from "#core/body/motions";
 import { clockedSeconds, mostFamilies, type Clocked } from "#core/content/format";
 import { clock } from "#core/drill/dose";
-import { Family } from "#core/drill/families";
+import { MoveFamily } from "#core/drill/families";
 import { fitClocked } from "#core/prep/clock-fit";
 import { grownFor, grownSeconds } from "#core/prep/grow-families";
 import type { Prep } from "#core/records/records";
@@ -74,11 +74,11 @@ export function FamilyFields({
               aria-label="Add a family"
               value=""
               onChange={(event) =>
-                set({ families: [...families, Family.parse(event.target.value)] })
+                set({ families: [...families, MoveFamily.parse(event.target.value)] })
               }
             >
               <option value="">add a family</option>
-              {Family.options.map((family) => (
+              {MoveFamily.options.map((family) => (
                 <option key={family} value={family}>
                   {familyWords(family)}
                 </option>

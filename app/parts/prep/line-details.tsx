@@ -1,5 +1,5 @@
 import { BandStrength } from "#core/drill/band";
-import { Breathing, breathingOf } from "#core/drill/breathing";
+import { BreathMode, breathModeOf } from "#core/drill/breathing";
 import { rungOf, type Drill } from "#core/drill/drill";
 import { setsOf } from "#core/drill/dose";
 import { doesOf } from "#core/exposure/does";
@@ -22,7 +22,7 @@ type Props = { item: PrepItem; drill: Drill; say: (said: SaidOfDrill) => void };
 export function LineDetails({ item, drill, say }: Props) {
   const rung = rungOf(drill, item.rungId);
   const { kg, band } = loadOf(item.why);
-  const usual = breathingOf(drill);
+  const usual = breathModeOf(drill);
   return (
     <div className="mt-1 flex flex-wrap items-center gap-x-5 gap-y-1 text-sm">
       <Choose
@@ -36,10 +36,10 @@ export function LineDetails({ item, drill, say }: Props) {
         name="breath"
         value={item.breathing ?? ""}
         none={usual ? breathingWords[usual] : "free"}
-        options={Breathing.options
+        options={BreathMode.options
           .filter((one) => one !== usual)
           .map((one) => [one, breathingWords[one]])}
-        choose={(one) => say({ breathing: one === "" ? null : Breathing.parse(one) })}
+        choose={(one) => say({ breathing: one === "" ? null : BreathMode.parse(one) })}
       />
       {rung.kg || kg !== null || rung.kit.includes("weight") ? (
         <Stepper

@@ -7,7 +7,7 @@ import {
   nextQuestion,
   placedOn,
   questionsLeft,
-  type Placed,
+  type PlacedAnswer,
   type PlacementLadder,
 } from "#core/prep/placement";
 import type { AthleteView } from "../../view";
@@ -15,10 +15,10 @@ import { PosePicture } from "../figure/pose-picture";
 import { useAct } from "../use-act";
 
 /** What was said of each ladder, in its order; a ladder that was passed over is null. */
-type Said = readonly (readonly Placed[] | null)[];
+type Said = readonly (readonly PlacedAnswer[] | null)[];
 
 /** Pictures of rungs, one at a time: cleanly, today? What comes out is where each ladder begins. */
-export function Placement({
+export function PlacementWalk({
   view,
   ladders,
 }: {
@@ -32,7 +32,7 @@ export function Placement({
   const asks = ladders[open];
   const rungId = asks ? nextQuestion(asks, said[open]!) : null;
   const drill = asks && drillOf(view.library, asks.drillId);
-  const put = (answer: readonly Placed[] | null) => {
+  const put = (answer: readonly PlacedAnswer[] | null) => {
     setPast([...past, said]);
     setSaid(said.map((one, n) => (n === open ? answer : one)));
   };
