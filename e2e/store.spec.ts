@@ -132,7 +132,6 @@ test("what is typed survives a closed tab: a form, a round, a log", async ({ pag
   await page.getByLabel("Name", { exact: true }).fill("Half a name");
   await page.goto("/at/wren/log?log=new");
   await page.getByLabel("Note", { exact: true }).last().fill("felt light");
-  await page.waitForTimeout(400);
   await page.goto("/at/wren/check");
   const trial = page.getByRole("textbox", { name: /trial 1/i }).first();
   await trial.fill("87");

@@ -18,6 +18,35 @@ export async function loadDrafts(): Promise<void> {
   } catch {
     // Without storage a draft lasts as long as the page; the notebook says so.
   }
+  for (const [name, value] of leftBehind()) {
+    if (value === null) dropDraft(name);
+    else keepDraft(name, value);
+  }
+}
+
+/** Where a page that is left notes what is still on its way to the shelf: the one store that is written at once. */
+const leavingKey = "yearling-drafts-leaving";
+
+/** Drafts that a page had under way when it was left, null where one was let go; each is handed over once. */
+function leftBehind(): [string, unknown][] {
+  try {
+    const found = JSON.parse(localStorage.getItem(leavingKey) ?? "[]") as [string, unknown][];
+    localStorage.removeItem(leavingKey);
+    return found;
+  } catch {
+    return [];
+  }
+}
+
+/** A page that is left, or closed, notes the drafts whose writing it may not see through. */
+export function noteDraftsLeaving(): void {
+  if (underWay.size === 0) return;
+  try {
+    const leaving = [...underWay.keys()].map((name) => [name, drafts.get(name) ?? null]);
+    localStorage.setItem(leavingKey, JSON.stringify(leaving));
+  } catch {
+    // Without it, what was typed in the last moment ends with the page.
+  }
 }
 
 export const keptDraft = (name: string): unknown => drafts.get(name) ?? null;

@@ -1,6 +1,6 @@
 import type { AnyRecord } from "#core/records/records";
 import { moment, newName, today } from "../clock";
-import { loadDrafts } from "./drafts";
+import { loadDrafts, noteDraftsLeaving } from "./drafts";
 import type { Exclusive } from "./keeper";
 import { everybody, ownerOf, type Owner } from "./layout";
 import { metaIsEmpty, readMeta, writeMeta, type NotebookName } from "./meta";
@@ -250,6 +250,7 @@ export async function keepForLong(): Promise<void> {
 }
 
 if (typeof document !== "undefined") {
+  window.addEventListener("pagehide", noteDraftsLeaving);
   document.addEventListener("visibilitychange", () => {
     if (document.visibilityState === "visible") void current?.notebook.look();
   });
