@@ -4,7 +4,7 @@ import { library } from "../../library/index";
 import { loadCsv } from "../season/load-csv";
 import { item, log, logItem, prep } from "../test/people";
 import { loadVolumes, loadWeek } from "./load-week";
-import { pullAhead, pullPush } from "./pull-push";
+import { dailyPull, pullAhead, pullPush, pullsADay } from "./pull-push";
 
 const reps = (sets: number, each: number) =>
   ({ type: "reps", sets, reps: each, tempo: 3, rest: 60 }) as const;
@@ -90,6 +90,10 @@ describe("pull to push, ahead", () => {
       missing: 360,
       daysLeft: 6,
     });
+    expect(pullsADay({ missing: 360, daysLeft: 6 })).toBe(60);
+    expect(pullsADay({ missing: 45, daysLeft: 3 })).toBe(20);
+    expect(pullsADay({ missing: 900, daysLeft: 1 })).toBe(dailyPull.most);
+    expect(library.drills.find(({ id }) => id === dailyPull.drillId)?.force).toBe("pull");
     const logged = log("2026-11-26", [], { prepId: "p2" });
     expect(pullAhead({ ...known, logs: [pushes, logged] }, [], "2026-11-24").planned.pull).toBe(0);
   });

@@ -74,6 +74,13 @@ export type PullAhead = {
   daysLeft: number;
 };
 
+/** Light pulling that may be done every day, and so many of it a day at most: more is not made up in a week. */
+export const dailyPull = { drillId: "pull-aparts", most: 100 } as const;
+
+/** How many light pulls a day would even out what is left of a week, in tens. @example 45 missing in 3 days: 20 a day */
+export const pullsADay = ({ missing, daysLeft }: Pick<PullAhead, "missing" | "daysLeft">): number =>
+  Math.min(dailyPull.most, 10 * Math.ceil(missing / daysLeft / 10));
+
 /** The week of a day, to its end, by what is logged, kept in preps and lifted elsewhere. */
 export function pullAhead(
   { logs, preps, library }: { logs: readonly Log[]; preps: readonly Prep[]; library: Drills },

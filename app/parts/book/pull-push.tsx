@@ -1,16 +1,11 @@
 import { X } from "lucide-react";
 import { useMemo, useState } from "react";
 import { drillOf } from "#core/content/library";
-import { pullAhead, pullPush, pullsToAPush } from "#core/doses/pull-push";
+import { dailyPull, pullAhead, pullPush, pullsADay, pullsToAPush } from "#core/doses/pull-push";
 import type { Lift } from "#core/records/athlete";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { readNumber } from "../words";
-
-/** Light pulling that may be done every day. */
-const dailyPull = "pull-aparts";
-/** So many a day at most are proposed: more is not made up in a week. */
-const mostADay = 100;
 
 /** Pulling and pushing side by side: what was done, this week as it will come out, and what is lifted elsewhere. */
 export function PullPush({ view }: { view: AthleteView }) {
@@ -64,11 +59,11 @@ export function PullPush({ view }: { view: AthleteView }) {
 function Ahead({ view }: { view: AthleteView }) {
   const { act } = useAct();
   const week = useMemo(() => pullAhead(view, view.athlete.lifts, view.today), [view]);
-  const { all, done, planned, elsewhere, missing, daysLeft } = week;
+  const { all, done, planned, elsewhere, missing } = week;
   if (all.pull + all.push === 0) return null;
-  const drill = drillOf(view.library, dailyPull);
-  const aDay = Math.min(mostADay, 10 * Math.ceil(missing / daysLeft / 10));
-  const has = view.athlete.quotas.some(({ drillId }) => drillId === dailyPull);
+  const drill = drillOf(view.library, dailyPull.drillId);
+  const aDay = pullsADay(week);
+  const has = view.athlete.quotas.some(({ drillId }) => drillId === dailyPull.drillId);
   return (
     <p className="mt-2 text-sm">
       This week will be{" "}

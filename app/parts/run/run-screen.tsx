@@ -33,7 +33,7 @@ import { useCues } from "./use-cues";
 import { useRun, type RunDesk } from "./use-run";
 import { useRunKeys } from "./use-run-keys";
 import { hasVoice } from "./voice";
-import { groupLine, rampSoFar, stepWord } from "./words";
+import { givenWords, groupLine, rampSoFar, stepWord } from "./words";
 import { shorterWords } from "#words/measure";
 
 type Panel = { kind: "pain" | "form" | "minutes" | "swap" | "keys"; desk: RunDesk };
@@ -168,12 +168,7 @@ export function RunScreen({
   const nextItem = following ? state.items[following.item] : undefined;
   const nextDrill = nextItem ? drillOf(view.library, nextItem.drillId) : null;
   const given = state.given.find(({ itemId }) => itemId === item.id);
-  const way = [
-    ...waySaid(item, drill),
-    given ? `${given.sets === 1 ? "one set" : `${given.sets} sets`} more: there was time left` : "",
-  ]
-    .filter(Boolean)
-    .join(" · ");
+  const way = [...waySaid(item, drill), ...(given ? [givenWords(given)] : [])].join(" · ");
   const ramp = rampSoFar(state, run.prep, view.library);
   const close = () => setPanel(null);
   return (

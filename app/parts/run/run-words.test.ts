@@ -7,7 +7,7 @@ import type { Cue } from "#core/run/cues";
 import type { AthleteView } from "../../view";
 import { hasWords, markWords } from "../book/book-words";
 import { cueWords } from "./cue-words";
-import { groupLine, rampSoFar } from "./words";
+import { givenWords, groupLine, rampSoFar } from "./words";
 
 const stretch = item("hip-flexor", { type: "hold", sets: 2, seconds: 30, rest: 5 });
 const rocks = item("wrist-rocks", { type: "reps", sets: 1, reps: 8, tempo: 3, rest: 0 });
@@ -76,6 +76,16 @@ describe("a group on one line", () => {
     ).toBe(
       `Odalys: ${drill("wrist-rocks").rungs[0]!.name.toLowerCase()} · Wren: ${drill("wrist-rocks").rungs[1]!.name.toLowerCase()} · Noor sits out (wrist locked)`,
     );
+  });
+});
+
+describe("time that was left", () => {
+  it("is said as the sets it became", () => {
+    const given = (sets: number) => givenWords({ itemId: "a", sets, seconds: 40 });
+    expect([1, 2].map(given)).toEqual([
+      "one set more: there was time left",
+      "2 sets more: there was time left",
+    ]);
   });
 });
 

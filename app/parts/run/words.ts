@@ -97,3 +97,7 @@ export function rampSoFar(state: RunState, prep: Prep, library: Library): string
     .reduce((sum, reps) => sum + reps, 0);
   return `${rampSum(steps)}, ${done} done`;
 }
+
+/** Sets that a drill got more, in time that those before it did not need. */
+export const givenWords = ({ sets }: RunState["given"][number]): string =>
+  `${sets === 1 ? "one set" : `${sets} sets`} more: there was time left`;
