@@ -9,9 +9,9 @@ test("a reload in the middle of a run resumes where wall time says, nothing lost
   await expect(page.getByRole("timer")).toBeVisible();
   await page.getByRole("button", { name: "Skip drill" }).click();
   await page.getByRole("button", { name: "Skip drill" }).click();
-  const drill = await page.getByRole("heading", { level: 1 }).textContent();
   await page.getByRole("button", { name: "Pause" }).click();
   await expect(page.getByText("paused")).toBeVisible();
+  const drill = await page.getByRole("heading", { level: 1 }).textContent();
   const left = await page.getByRole("timer").textContent();
   await page.waitForTimeout(400);
   await page.reload();
