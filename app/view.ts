@@ -1,6 +1,6 @@
 import type { Athlete } from "#core/records/athlete";
 import { plainSettings } from "#core/records/settings";
-import { withPacks, type Library } from "#core/content/library";
+import { withPacks, type Content, type Library } from "#core/content/library";
 import { situationOf, type Situation } from "#core/situation/situation";
 import type { DayText } from "#core/dates/days";
 import { today } from "./clock";
@@ -56,7 +56,7 @@ export function viewIn(
   return view;
 }
 
-let laid: { shipped: Library; packs: readonly Library[]; library: Library } | null = null;
+let laid: { shipped: Library; packs: readonly Content[]; library: Library } | null = null;
 
 /** The library with the open notebook's own packs laid over it. */
 export async function wholeLibrary(): Promise<Library> {

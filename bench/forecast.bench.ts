@@ -1,6 +1,6 @@
 import { diceOf, type Dice } from "../core/stats/dice";
 import { learn, outlookAt, type Seen } from "../core/forecast/forecast";
-import { priorOf, type ForecastPrior } from "../core/forecast/forecast-prior";
+import { priorOf, type ForecastPrior } from "../core/content/motion-prior";
 import { forecastAnswer } from "../core/forecast/forecast-answer";
 import { forecastPriors } from "../library/forecast-priors";
 import type { Bench } from "./bench";

@@ -22,11 +22,11 @@ import { timelineOf } from "#core/prep/timeline";
 import { valueOfChoice } from "#core/prep/model";
 import { newPrep, requestOf } from "#core/situation/planning";
 import type { Situation } from "#core/situation/situation";
-import { dateAnswer, forecastAnswer } from "#core/forecast/forecast-answer";
+import { dateOf } from "#core/forecast/date-of";
+import { forecastAnswer } from "#core/forecast/forecast-answer";
 import { forecastQuestions } from "#core/forecast/forecast-questions";
 import { daysBetween } from "#core/dates/days";
 import { seasonEvents } from "#core/schedule/season-calendar";
-import { forecastPriors } from "#library/forecast-priors";
 import { NoAnswer, type Options } from "./options";
 import type { CallRead } from "./read";
 import { slotSummary } from "#words/slots";
@@ -244,24 +244,14 @@ export function forecastAnswerOf(situation: Situation) {
     throw new NoAnswer("The date of the aim is over.", { why: "past", by: aim.by });
   const questions = forecastQuestions({
     ...situation,
-    priors: forecastPriors,
     on: day,
     by: aim.by,
   });
   const answers = questions.map((question) => ({ question, answer: forecastAnswer(question) }));
-  const start = questions.reduce(
-    (least, one) => (one.start < least ? one.start : least),
-    questions[0]?.start ?? day,
+  const date = dateOf(
+    questions,
+    new Map(answers.map(({ question, answer }) => [question.key, answer])),
   );
-  const date =
-    answers.length === 0
-      ? null
-      : dateAnswer(
-          answers.map(({ question, answer }) => ({
-            ...answer,
-            offset: -Math.round(daysBetween(start, question.start) / 7),
-          })),
-        );
   return {
     athlete: athlete.id,
     day,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { MotionId, motionOf } from "../core/body/motions";
 import { learn, outlookAt, type Seen } from "../core/forecast/forecast";
-import { priorOf, usualPrior } from "../core/forecast/forecast-prior";
+import { priorOf, usualPrior } from "../core/content/motion-prior";
 import { forecastPriors } from "./forecast-priors";
 import { library } from "./index";
 

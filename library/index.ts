@@ -15,6 +15,7 @@ import onTheHands from "./drills/on-the-hands.json";
 import pullingAndClimbing from "./drills/pulling-and-climbing.json";
 import shouldersAndUpperBack from "./drills/shoulders-and-upper-back.json";
 import towardSkills from "./drills/toward-skills.json";
+import { forecastPriors } from "./forecast-priors";
 import wholeBody from "./drills/whole-body.json";
 import formats from "./formats.json";
 import arm from "./protocols/arm.json";
@@ -34,6 +35,7 @@ import supports from "./skills/supports.json";
 
 /** The library that ships with the application, read by the same schema as a coach's own pack. */
 export const library: Library = {
+  priors: forecastPriors,
   skills: z.array(Skill).parse([handBalance, supports, floor, dance, climbing, everyday].flat()),
   protocols: z
     .array(Protocol)

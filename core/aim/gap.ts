@@ -10,7 +10,7 @@ import { isLooseJointed } from "../safety/intake";
 import type { Demand, Skill } from "../content/skill";
 import { judgedTogether } from "./together";
 import {
-  shareOfNeed,
+  limiterOf,
   verdictOf,
   verdictRank,
   worstOf,
@@ -92,7 +92,8 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
     sides,
     verdict,
     shortage,
-    limiter: demand.weight * shareOfNeed(shortage ?? 0, need),
+    limiter: limiterOf(demand.weight, shortage ?? 0),
+    block: null,
     protocolId: protocol?.id ?? null,
     passiveOnly:
       demand.mode === "passive" &&

@@ -9,6 +9,8 @@ export type ShortOn =
 /** What limits a skill, before anything else is said. */
 export type HeadlineVerdict =
   | { says: "short"; gap: DemandGap; sides: ShortOn }
+  /** Too close to say which of these limits most; the likeliest first. */
+  | { says: "either"; gaps: readonly DemandGap[] }
   | { says: "nothing-measured" | "too-little-measured" | "too-close" | "passive-only" | "there" };
 
 /** What limits a skill, and how everything that it asks stands. No praise for noise. */
@@ -18,7 +20,12 @@ export type Headline = {
   by: Record<Verdict, readonly DemandGap[]>;
 };
 
-/** Reads the gaps of one skill. What is short is ranked by its limiter value, and the largest is named first. */
+/** The one that limits most is named alone when it is this likely, else those that it is among. */
+const sureToName = 0.8;
+/** More than so many are not told by name. */
+const mostNamed = 3;
+
+/** Reads the gaps of one skill: the one that limits most, or those that it is too close to tell apart. */
 export function headlineOf(gaps: readonly DemandGap[]): Headline {
   const having = (verdict: Verdict) => gaps.filter((gap) => gap.verdict === verdict);
   const by = {
@@ -32,11 +39,31 @@ export function headlineOf(gaps: readonly DemandGap[]): Headline {
 
 function verdictOn(by: Headline["by"], gaps: readonly DemandGap[]): HeadlineVerdict {
   const [first] = by.short;
+  const leaders = leadersOf(gaps);
+  if (first && leaders.length > 1) return { says: "either", gaps: leaders };
   if (first) return { says: "short", gap: first, sides: shortOn(first) };
   if (by.unknown.length === gaps.length) return { says: "nothing-measured" };
   if (by.unknown.length > 0) return { says: "too-little-measured" };
   if (by.unsure.length > 0) return { says: "too-close" };
   return { says: gaps.some((gap) => gap.passiveOnly) ? "passive-only" : "there" };
+}
+
+/**
+ * The demands that the first limiter is among, in their order: one where it is sure enough and proven short, else as
+ * many as make it sure. None where nobody ranked them.
+ */
+function leadersOf(gaps: readonly DemandGap[]): DemandGap[] {
+  const ranked = gaps.filter(({ block }) => block !== null && block.first > 0);
+  const [first] = ranked;
+  if (first && first.verdict === "short" && first.block!.first >= sureToName) return [first];
+  let sure = 0;
+  return ranked
+    .filter(({ block }, n) => {
+      const needed = n < 2 || sure < sureToName;
+      sure += block!.first;
+      return needed;
+    })
+    .slice(0, mostNamed);
 }
 
 function shortOn(gap: DemandGap): ShortOn {

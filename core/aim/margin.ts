@@ -35,11 +35,24 @@ export type DemandGap = {
   verdict: Verdict;
   /** Largest shortage among the asked sides, degrees; 0 when none, null when nothing was measured. */
   shortage: number | null;
-  /** weight × shortage / need, the need of the quality that is aimed at: what ranks the limiters. */
+  /** What ranks the limiters: weight × shortage on one scale of degrees, shared out by `block` where it is known. */
   limiter: number;
+  /** What a block of training it is worth to the skill; null where it is not short, or nobody has asked. */
+  block: BlockWorth | null;
   protocolId: string | null;
   /** Met by passive range in a loose-jointed athlete: does not count as ready. */
   passiveOnly: boolean;
+};
+
+/** What a block of training one demand is worth, with the errors of all readings carried through. */
+export type BlockWorth = {
+  /** Mean gain: points of the line score, or weighted degrees where the skill has no model of its shape. */
+  worth: number;
+  unit: "points" | "degrees";
+  /** Degrees that a block gives, the mean of the asked sides. */
+  gain: number;
+  /** How likely it is the one that is worth most, 0–1. */
+  first: number;
 };
 
 /** How a demand was judged by one reading over two joints: a split's gap, which both legs make together. */
@@ -61,12 +74,12 @@ export type TogetherWhy = {
 export const verdictOf = (probability: number): Verdict =>
   probability >= 0.9 ? "clear" : probability <= 0.1 ? "short" : "unsure";
 
-/** Needs around nothing, as of a straight elbow, are counted as this many degrees: a share needs a whole. */
-const leastNeed = 10;
+/** So many degrees short, at weight 1, make a limiter of 1: one scale for all joints, whatever their clean angle is. */
+const wholeLimiter = 100;
 
-/** Degrees as a share of what is needed. */
-export const shareOfNeed = (degrees: number, need: number): number =>
-  degrees / Math.max(Math.abs(need), leastNeed);
+/** weight × degrees on one scale for all joints. */
+export const limiterOf = (weight: number, degrees: number): number =>
+  (weight * degrees) / wholeLimiter;
 
 /** What weighs most in a verdict of several. */
 export const verdictRank: Record<Verdict, number> = { short: 0, unsure: 1, unknown: 2, clear: 3 };

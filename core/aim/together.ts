@@ -6,7 +6,7 @@ import type { LeftRight, Side } from "../body/side";
 import { angleOf, bodyOf, checksOf, valueOf, type Angle } from "../measure/value";
 import { normalBelow } from "../stats/normal";
 import {
-  shareOfNeed,
+  limiterOf,
   verdictOf,
   worstOf,
   type DemandGap,
@@ -162,6 +162,6 @@ function judged(part: Part, gives: Given, other: Given, reading: Reading): Deman
     sides,
     verdict: worstOf(sides),
     shortage,
-    limiter: part.gap.demand.weight * shareOfNeed(shortage, need),
+    limiter: limiterOf(part.gap.demand.weight, shortage),
   };
 }

@@ -2,6 +2,7 @@ import type { Skill } from "./skill";
 import type { MotionId } from "../body/motions";
 import type { Drill } from "../drill/drill";
 import type { Format } from "./format";
+import type { MotionPrior } from "./motion-prior";
 import type { Protocol } from "./protocol";
 
 /** The content the computation works with: the library's packs and the coach's own, merged. */
@@ -10,7 +11,12 @@ export type Library = {
   protocols: Protocol[];
   drills: Drill[];
   formats: Format[];
+  /** What is believed of how motions answer to training. */
+  priors: readonly MotionPrior[];
 };
+
+/** What a coach can add of their own. */
+export type Content = Omit<Library, "priors">;
 
 /** The part of a library that speaks of drills alone. */
 export type Drills = Pick<Library, "drills">;
@@ -35,7 +41,7 @@ export function drillOf(library: Drills, id: string): Drill | undefined {
 }
 
 /** The library with packs laid over it; a pack's entry replaces one of the same id. */
-export function withPacks(base: Library, packs: readonly Library[]): Library {
+export function withPacks(base: Library, packs: readonly Content[]): Library {
   if (packs.length === 0) return base;
   const over = <T extends { id: string }>(lists: readonly (readonly T[])[]): T[] => [
     ...new Map(lists.flat().map((entry) => [entry.id, entry])).values(),
@@ -45,6 +51,7 @@ export function withPacks(base: Library, packs: readonly Library[]): Library {
     protocols: over([base.protocols, ...packs.map((pack) => pack.protocols)]),
     drills: over([base.drills, ...packs.map((pack) => pack.drills)]),
     formats: over([base.formats, ...packs.map((pack) => pack.formats)]),
+    priors: base.priors,
   };
 }
 

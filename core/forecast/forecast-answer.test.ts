@@ -120,6 +120,7 @@ describe("several demands on one date", () => {
     chance,
     first,
     offset,
+    limiter: 1 - chance,
   });
 
   it("is their product, at most the least of them, which holds it back", () => {

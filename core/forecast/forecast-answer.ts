@@ -2,9 +2,9 @@ import type { Side } from "../body/side";
 import type { MotionId } from "../body/motions";
 import type { DayText } from "../dates/days";
 import { chanceAt, learn, outlookAt, type Outlook, type Seen } from "./forecast";
-import type { ForecastPrior } from "./forecast-prior";
+import type { ForecastPrior } from "../content/motion-prior";
 import { hardDay, hardDaysAWeek } from "../doses/stretch-days";
-import { doseThatWould, nextCheckWeek, plateau, whenMet, type Met } from "./when";
+import { doseThatWould, nextCheckWeek, plateau, sureEnough, whenMet, type Met } from "./when";
 
 /** What is asked of one demand on one side. Everything is plain, so that a worker can be asked. */
 export type ForecastQuestion = {
@@ -88,7 +88,7 @@ export type DateAnswer = {
   chance: number;
   /** The most it can be: the least likely demand's own chance. */
   most: number;
-  /** The demand that holds it back; null without demands. */
+  /** The demand that holds it back: of those that are not likely the one that limits most; null without demands. */
   holding: string | null;
   /** The weeks between which all of them come to be met: a fifth likely, four fifths likely; null where not within the weeks looked at. */
   early: number | null;
@@ -100,6 +100,8 @@ export function dateAnswer(
   answers: readonly (Pick<ForecastAnswer, "key" | "chance" | "chances" | "first"> & {
     /** Weeks by which this answer's own week 0 lies before the common one. */
     offset: number;
+    /** How much it limits the skill. */
+    limiter: number;
   })[],
 ): DateAnswer {
   const worst = answers.reduce(
@@ -120,10 +122,14 @@ export function dateAnswer(
         return week;
     return null;
   };
+  // Of what is not yet likely the one that limits most; where all is likely the least likely.
+  const holding = answers
+    .filter(({ chance }) => chance < sureEnough)
+    .reduce((most, one) => (one.limiter > most.limiter ? one : most), worst);
   return {
     chance: product(answers.map(({ chance }) => chance)),
     most: worst.chance,
-    holding: worst.key,
+    holding: holding.key,
     early: reached(0.2),
     sure: reached(0.8),
   };

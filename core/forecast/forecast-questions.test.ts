@@ -8,7 +8,7 @@ import { placeTerms, season } from "../test/seasons";
 import { mondayOf, plusDays } from "../dates/days";
 import { forecastAnswer } from "./forecast-answer";
 import { forecastQuestions, weekShare, type ForecastScene } from "./forecast-questions";
-import { priorOf } from "./forecast-prior";
+import { priorOf } from "../content/motion-prior";
 import { quicklyPlaced } from "../schedule/place";
 import { forecastsCsv } from "../season/season-csv";
 
@@ -35,7 +35,6 @@ const scene = (over: Partial<ForecastScene> = {}): ForecastScene => ({
   logs: [worked("2026-11-05"), worked("2026-11-12", 400)],
   library,
   season: null,
-  priors: forecastPriors,
   on: today,
   by: split.by,
   ...over,

@@ -5,7 +5,7 @@ import { protocolOf, type Library } from "../content/library";
 import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
 import type { ForecastQuestion } from "./forecast-answer";
 import { beyond } from "./forecast-answer";
-import { priorOf, type ForecastPrior, type MotionPrior } from "./forecast-prior";
+import { priorOf, type ForecastPrior } from "../content/motion-prior";
 import { motionRecord } from "./motion-record";
 import { isAway } from "../schedule/block";
 import { counted, type Season } from "../records/training";
@@ -18,8 +18,6 @@ export type ForecastScene = {
   logs: readonly Log[];
   library: Library;
   season: Season | null;
-  /** What the library believes of how motions answer to training. */
-  priors: readonly MotionPrior[];
   /** The day that is looked from. */
   on: DayText;
   by: DayText;
@@ -89,7 +87,7 @@ export function forecastQuestions(scene: ForecastScene): AskedDemand[] {
             ),
           ],
           by: week,
-          prior: priorOf(scene.priors, motion),
+          prior: priorOf(library.priors, motion),
           gap,
           usual,
           assumed: never && !scene.dose?.has(motion),

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { chanceAt, learn, outlookAt, response, wonBy, type Seen } from "./forecast";
-import { usualPrior } from "./forecast-prior";
+import { usualPrior } from "../content/motion-prior";
 
 const steady = (weeks: number, dose = 400): number[] => Array<number>(weeks).fill(dose);
 const check = (week: number, value: number, se = 3): Seen => ({ week, value, se });

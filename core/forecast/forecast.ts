@@ -1,4 +1,4 @@
-import { usualPrior, type ForecastPrior } from "./forecast-prior";
+import { usualPrior, type ForecastPrior } from "../content/motion-prior";
 
 /** A check: when, in weeks since the first day of the doses, its value and its standard error. */
 export type Seen = { week: number; value: number; se: number };

@@ -1,6 +1,6 @@
 import { unsaid } from "../prep/unsaid";
 import { placeOf } from "../records/places";
-import { gapOf } from "../aim/gap";
+import { rankedGaps } from "../limit/ranked-gaps";
 import { needsOf } from "../aim/priority";
 import { sidesOf, type Side } from "../body/side";
 import { diceOf, type Dice } from "../stats/dice";
@@ -186,7 +186,7 @@ function seasonOf(
             {
               aim,
               name: skill.name,
-              gaps: gapOf({ athlete, aim, skill, checks, library, on: today }),
+              gaps: rankedGaps({ athlete, aim, skill, checks, logs, library, on: today }),
             },
           ]
         : [];
@@ -406,7 +406,7 @@ function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
   const session = since % 7 === 5 ? "mobility" : "warm-up";
   const retimed = performer.retimedWeek === week && since % 7 === 3;
   const budget = (session === "mobility" ? 30 : retimed ? 10 : 15) * 60;
-  const gaps = gapOf({ athlete, aim, skill, checks, library, on: day });
+  const gaps = rankedGaps({ athlete, aim, skill, checks, logs, library, on: day });
   const prep = blankPrep({
     id: `prep-${athlete.id}-${day}`,
     athleteId: athlete.id,

@@ -1,6 +1,5 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { cast } from "../../library/cast";
-import { forecastPriors } from "../../library/forecast-priors";
 import { library } from "../../library/index";
 import { gapOf } from "../aim/gap";
 import type { OpenAim } from "../aim/shared";
@@ -118,7 +117,6 @@ describe("the stories, in figures", () => {
     const questions = forecastQuestions({
       ...scene,
       gaps,
-      priors: forecastPriors,
       on: today,
       by: aim.by,
     });
@@ -151,7 +149,6 @@ describe("the stories, in figures", () => {
       for (const question of forecastQuestions({
         ...scene,
         gaps,
-        priors: forecastPriors,
         on: today,
         by: aim.by,
       })) {

@@ -46,6 +46,9 @@ const moves: Partial<Record<MotionId, { key: PairedKey | TrunkKey; sense: 1 | -1
 /** Degrees of shortage, weight 1, that cost a joint-by-joint shape about two thirds of its score. A working figure. */
 const scale = 55;
 
+/** What is left of a line, 0–1, that lacks so many weighted degrees which no figure shows. */
+export const lineLeft = (weighted: number): number => Math.exp(-weighted / scale);
+
 /**
  * A skill without a planar model of its own: its clean pose, each joint taken back by what it lacks. It shows where
  * the shape breaks, not how the body would answer; the score counts the shortages by their weight.

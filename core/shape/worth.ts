@@ -75,9 +75,15 @@ export type DegreeSet = { motion: MotionId; sides: Side[]; degrees: number }[];
 /** Beyond this many degrees in all a set is no longer a plan. */
 const mostDegrees = 240;
 
+/** Motions in the order of what limits most, each with the degrees that a block of training gives it. */
+export type Ranking = readonly { motion: MotionId; gain: number }[];
+/** A motion that nobody ranked: it is trained as fast as most. Degrees a block, a working figure. */
+const unranked = 5;
+
 /**
- * The smallest set of degrees that brings the shape to clean: degree by degree where it gains most, then taken back
- * wherever a degree turns out not to be needed. Null when no reachable range makes it clean.
+ * The smallest set of degrees that brings the shape to clean, smallest in time: degree by degree where training gains
+ * most, then taken back wherever a degree turns out not to be needed, from what limits least on. In the order of the
+ * ranking. Null when no reachable range makes it clean.
  *
  * Greedy, so smallest is meant within a degree or two; each degree counts once for all sides that need it.
  */
@@ -86,9 +92,16 @@ export function smallestSet(
   limits: Limits,
   aim: AimSide,
   body: Body,
+  ranking: Ranking = [],
 ): DegreeSet | null {
   const score = scorerOf(skill, aim, body);
-  const motions = askedMotions(skill, aim);
+  const rank = ({ motion }: { motion: MotionId }) => {
+    const at = ranking.findIndex((one) => one.motion === motion);
+    return at < 0 ? ranking.length : at;
+  };
+  const motions = askedMotions(skill, aim).sort((a, b) => rank(a) - rank(b));
+  const blockOf = (motion: MotionId) =>
+    ranking.find((one) => one.motion === motion)?.gain ?? unranked;
   const added = new Map<MotionId, number>();
   const withAdded = (extra: readonly MotionId[] = [], by = 1): Limits =>
     motions.reduce((so, { motion, sides }) => {
@@ -103,6 +116,7 @@ export function smallestSet(
     const step = stepOf(
       motions.map(({ motion }) => motion),
       (some, by) => score(withAdded(some, by)) - now,
+      (some) => 1 / some.reduce((time, motion) => time + 1 / blockOf(motion), 0),
     );
     if (!step) return null;
     for (const motion of step.motions) added.set(motion, (added.get(motion) ?? 0) + step.by);
@@ -110,8 +124,8 @@ export function smallestSet(
     now = score(withAdded());
   }
   if (now < cleanScore) return null;
-  for (const [motion, degrees] of [...added].sort((a, b) => a[1] - b[1]))
-    for (let less = degrees; less > 0; less -= 1) {
+  for (const { motion } of motions.toReversed())
+    for (let less = added.get(motion) ?? 0; less > 0; less -= 1) {
       added.set(motion, less - 1);
       if (score(withAdded()) >= cleanScore) continue;
       added.set(motion, less);
@@ -124,17 +138,18 @@ export function smallestSet(
 }
 
 /**
- * The motion that gains most a degree; all of them together where two hold each other back, and further ahead where
+ * The motion that gains most for its training; all of them together where two hold each other back, and further ahead where
  * one degree changes nothing. What was not needed is taken back later.
  */
 function stepOf(
   motions: readonly MotionId[],
   gainOf: (some: readonly MotionId[], by: number) => number,
+  speedOf: (some: readonly MotionId[]) => number,
 ): { motions: readonly MotionId[]; by: number } | null {
   for (const by of [1, 5, 15])
     for (const choices of [motions.map((motion) => [motion]), [motions]]) {
       const best = choices
-        .map((some) => ({ motions: some, by, gain: gainOf(some, by) }))
+        .map((some) => ({ motions: some, by, gain: gainOf(some, by) * speedOf(some) }))
         .reduce((a, b) => (b.gain > a.gain ? b : a));
       if (best.gain > 1e-6) return best;
     }

@@ -5,7 +5,7 @@ import { needsOf, type Need } from "../aim/priority";
 import { sportsIn } from "../body/sports";
 import { drillOf, skillOf, type Library } from "../content/library";
 import { ageOn } from "../records/athlete";
-import { gapOf } from "../aim/gap";
+import { rankedGaps } from "../limit/ranked-gaps";
 import type { Skill } from "../content/skill";
 import { onRung, rungOf } from "../drill/drill";
 import { permittedDown } from "../prep/permit";
@@ -77,11 +77,21 @@ const trainedNext = 0.4;
 /** The needs of what is trained next first, and of the aim behind them. */
 function withNext(situation: Situation, prep: Prep, needs: readonly Need[]): readonly Need[] {
   const { next } = prep;
-  const { athlete, checks, library } = situation;
+  const { athlete, checks, logs, library } = situation;
   if (!next) return needs;
   const skill = next.skillId ? skillOf(library, next.skillId) : undefined;
   const asked = skill
-    ? needsOf(gapOf({ athlete, aim: aimAt(skill, athlete.id, prep.on), skill, checks, library }), 0)
+    ? needsOf(
+        rankedGaps({
+          athlete,
+          aim: aimAt(skill, athlete.id, prep.on),
+          skill,
+          checks,
+          logs,
+          library,
+        }),
+        0,
+      )
     : [];
   const joints = withFindings(
     [],

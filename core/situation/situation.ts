@@ -1,5 +1,5 @@
 import { placeOf } from "../records/places";
-import { gapOf } from "../aim/gap";
+import { rankedGaps } from "../limit/ranked-gaps";
 import { type DemandGap } from "../aim/margin";
 import { needsOf, type Need } from "../aim/priority";
 import type { OpenAim } from "../aim/shared";
@@ -87,7 +87,7 @@ export function situationOf(
   const { athlete, checks, logs, library, places } = records;
   const aims = records.aims.toSorted((a, b) => a.by.localeCompare(b.by));
   const gapsOf = (aim: Aim, skill: Skill) =>
-    gapOf({ athlete, aim, skill, checks, library, on: day });
+    rankedGaps({ athlete, aim, skill, checks, logs, library, on: day });
   const openAims = aims
     .filter((aim) => !aim.closedOn)
     .flatMap((one): OpenAim[] => {

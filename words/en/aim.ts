@@ -1,4 +1,4 @@
-import type { DemandGap } from "#core/aim/margin";
+import type { BlockWorth, DemandGap } from "#core/aim/margin";
 import type { Headline, ShortOn } from "#core/aim/headline";
 import type { BodyLine } from "#core/aim/record";
 import type { Proposed } from "#core/aim/round";
@@ -15,16 +15,16 @@ export function headlineWords(
   { verdict, by }: Headline,
   skill: Pick<Skill, "phrase">,
 ): { title: string; rest: string } {
-  const [, ...next] = by.short;
   const all = [...by.short, ...by.unsure, ...by.unknown, ...by.clear];
-  const rest = joined([
-    ...next.map(
-      (gap) => `${capital(partOf(gap))}${ownOf(gap, all)} next, ${round(gap.shortage!)}° short`,
-    ),
+  const short = (gap: DemandGap, next = "") =>
+    `${capital(partOf(gap))}${ownOf(gap, all)}${next} ${round(gap.shortage!)}° short`;
+  const others = [
     ...listed(by.unsure, all, "too close to call"),
     ...listed(by.unknown, all, "not measured"),
     ...listed(by.clear, all, "enough"),
-  ]);
+  ];
+  const rest = joined([...by.short.slice(1).map((gap) => short(gap, " next,")), ...others]);
+  const everything = () => joined([...by.short.map((gap) => short(gap)), ...others]);
   switch (verdict.says) {
     case "short": {
       const part = partOf(verdict.gap);
@@ -32,6 +32,15 @@ export function headlineWords(
         title: `The ${part} hold${part.endsWith("s") ? "" : "s"} it back: ${round(verdict.gap.shortage!)}° short${sidesText(verdict.sides)}.`,
         rest,
       };
+    }
+    case "either": {
+      const parts = [...new Set(verdict.gaps.map(partOf))];
+      return parts.length > 1
+        ? { title: `Too close to say what holds it back: ${either(parts)}.`, rest: everything() }
+        : {
+            title: `The ${parts[0]!} hold${parts[0]!.endsWith("s") ? "" : "s"} it back.`,
+            rest: everything(),
+          };
     }
     case "nothing-measured":
       return {
@@ -90,6 +99,9 @@ const listed = (gaps: readonly DemandGap[], all: readonly DemandGap[], how: stri
         )} ${how}`,
       ];
 
+const either = (parts: readonly string[]): string =>
+  parts.length > 1 ? `${parts.slice(0, -1).join(", ")} or ${parts.at(-1)}` : (parts[0] ?? "");
+
 const joined = (parts: readonly string[]): string =>
   parts.length > 0 ? `${parts.join(". ")}.` : "";
 
@@ -127,15 +139,23 @@ export const conflictWords = ({ first, last }: AimConflict): string =>
 export function headlineWhy({ by }: Headline): WhyWords {
   const gaps: DemandGap[] = [...by.short, ...by.unsure, ...by.unknown, ...by.clear];
   return {
-    rule: "what is short is ranked by weight × shortage / need; the largest is named first. Unsure and unmeasured motions are named, never counted as short",
+    rule: `what limits most is what six weeks of training it would do most for: ${gaps.some(({ block }) => block?.unit === "points") ? "points of the line for the degrees that this athlete can expect to gain" : "weight × degrees short, as this skill has no model of its shape"}. Measuring errors are carried through by drawing them anew; one is named alone only where it comes first in at least 8 of 10 drawings`,
     inputs: Object.fromEntries(
-      gaps.map(({ demand, need, shortage, limiter, verdict }) => [
+      gaps.map(({ demand, need, shortage, block, verdict }) => [
         `${motionOf(demand.motion).name}, ${demand.mode}`,
         shortage === null
           ? `needs ${need}°, not measured`
-          : `needs ${need}°, ${shortage.toFixed(0)}° short, weight ${demand.weight}: ${limiter.toFixed(2)}, ${verdict}`,
+          : `needs ${need}°, ${shortage.toFixed(0)}° short, ${verdict}${block ? `: ${blockWords(block)}` : ""}`,
       ]),
     ),
     source: [...new Set(gaps.map(({ demand }) => demand.source))].join("; "),
   };
 }
+
+/** What a block is worth, with how often it comes first. */
+const blockWords = ({ worth, unit, gain, first }: BlockWorth): string =>
+  unit === "points"
+    ? `about +${gain.toFixed(0)}° in six weeks is worth ${worth.toFixed(1)} points; first in ${tenths(first)} of 10`
+    : `${worth.toFixed(1)} weighted degrees; first in ${tenths(first)} of 10`;
+
+const tenths = (share: number): string => (10 * share).toFixed(0);

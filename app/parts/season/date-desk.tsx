@@ -5,7 +5,6 @@ import { protocolOf } from "#core/content/library";
 import { angleUnit } from "#core/measure/value";
 import { daysBetween, mondayOf, plusDays } from "#core/dates/days";
 import type { ForecastAnswer } from "#core/forecast/forecast-answer";
-import { forecastPriors } from "#library/forecast-priors";
 import { forecastQuestions, type AskedDemand } from "#core/forecast/forecast-questions";
 import { jointLine } from "#core/forecast/history";
 import { methodSteps } from "#core/season/method";
@@ -44,7 +43,6 @@ export function DateDesk({ view }: { view: AthleteView }) {
       by
         ? forecastQuestions({
             ...view,
-            priors: forecastPriors,
             on: view.day,
             by,
             times: times / 100,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { usualPrior } from "#core/forecast/forecast-prior";
+import { usualPrior } from "#core/content/motion-prior";
 import { forecastAnswer, type ForecastAnswer } from "#core/forecast/forecast-answer";
 import type { AskedDemand } from "#core/forecast/forecast-questions";
 import {

@@ -1,7 +1,8 @@
-import type { ForecastPrior } from "#core/forecast/forecast-prior";
+import type { ForecastPrior } from "#core/content/motion-prior";
 import { motionOf } from "#core/body/motions";
 import { plusDays, daysBetween, type DayText } from "#core/dates/days";
-import { dateAnswer, type DateAnswer, type ForecastAnswer } from "#core/forecast/forecast-answer";
+import { dateOf } from "#core/forecast/date-of";
+import type { DateAnswer, ForecastAnswer } from "#core/forecast/forecast-answer";
 import type { AskedDemand } from "#core/forecast/forecast-questions";
 import { isLooseJointed } from "#core/safety/intake";
 import { ageOn } from "#core/records/athlete";
@@ -50,26 +51,14 @@ export function dateVerdict(
   questions: readonly AskedDemand[],
   answers: ReadonlyMap<string, ForecastAnswer>,
 ): DateVerdict | null {
-  const both = questions.flatMap((question) => {
-    const answer = answers.get(question.key);
-    return answer ? [{ question, answer }] : [];
-  });
-  if (both.length === 0 || both.length < questions.length) return null;
-  const common = both.map(({ question }) => question.start).sort()[0]!;
-  const date = dateAnswer(
-    both.map(({ question, answer }) => ({
-      ...answer,
-      // Answers count weeks from their own first check; here from the earliest of them.
-      offset: -Math.round(daysBetween(common, question.start) / 7),
-    })),
-  );
-  const day = (week: number | null) => (week === null ? null : plusDays(common, 7 * week));
+  const date = dateOf(questions, answers);
+  if (!date) return null;
+  const day = (week: number | null) => (week === null ? null : plusDays(date.start, 7 * week));
   return {
     ...date,
-    holder: both.find(({ question }) => question.key === date.holding)!.question,
     earlyDay: day(date.early),
     sureDay: day(date.sure),
-    fewest: Math.min(...both.map(({ answer }) => answer.checks)),
+    fewest: Math.min(...questions.map(({ key }) => answers.get(key)!.checks)),
   };
 }
 

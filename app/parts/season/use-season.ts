@@ -1,6 +1,5 @@
 import { useMemo } from "react";
 import { gapsAsked } from "#core/forecast/asked-gaps";
-import { forecastPriors } from "#library/forecast-priors";
 import { forecastQuestions } from "#core/forecast/forecast-questions";
 import { plusDays } from "#core/dates/days";
 import { motionOf } from "#core/body/motions";
@@ -26,7 +25,7 @@ export function useSeason(view: AthleteView) {
   const { season, aim } = view;
   const by = aim && aim.by > view.day ? aim.by : null;
   const questions = useMemo(
-    () => (by ? forecastQuestions({ ...view, priors: forecastPriors, on: view.day, by }) : []),
+    () => (by ? forecastQuestions({ ...view, on: view.day, by }) : []),
     [view, by],
   );
   const forecast = useForecast(questions);

@@ -1,0 +1,179 @@
+import type { BlockWorth, DemandGap } from "../aim/margin";
+import type { Side } from "../body/side";
+import type { Skill } from "../content/skill";
+import { withRange, limitsHad, type AimSide, type Limits } from "../shape/limits";
+import { lineLeft } from "../shape/posed";
+import { shapeOf, type Body } from "../shape/solve";
+import { diceOf } from "../stats/dice";
+import type { BlockGains } from "./block-gain";
+
+/** A demand's gap as one drawing of the measuring errors has it: what each side has, and what of it is missing. */
+type Drawn = { gap: DemandGap; sides: { side: Side; degrees: number; short: number }[] };
+
+/** So many drawings: half of them by dice, the other half their mirror image. The same for everybody and always. */
+const drawings = 24;
+
+/** A reading's error in one drawing, in standard errors. */
+type Errors = (reading: string) => number;
+
+/** The errors of every drawing: a reading that two demands use is drawn once. */
+function errorsOf(drawing: number): Errors {
+  const dice = diceOf(1 + (drawing >> 1));
+  const sign = drawing % 2 === 0 ? 1 : -1;
+  const known = new Map<string, number>();
+  return (reading) => {
+    let error = known.get(reading);
+    if (error === undefined) known.set(reading, (error = sign * dice.normal()));
+    return error;
+  };
+}
+
+const limiting = ({ verdict }: DemandGap): boolean => verdict === "short" || verdict === "unsure";
+
+/**
+ * What a block of training each demand would be worth to the skill, with the errors of the readings carried through by
+ * drawing them anew {@link drawings} times.
+ *
+ * With a model of the shape: the gain in line score for what a block gives of that motion, but no more than it lacks;
+ * the middle of what it gives alone and of what it adds when every other motion has had its block, for joints can hold
+ * one another back. Without a model: weight × shortage, in degrees of one scale for all joints.
+ *
+ * @param gaps the demands of one skill
+ * @param gains degrees a block gives of a motion on a side
+ * @returns for every demand that is short or too close to call; nothing for the others
+ */
+export function blockWorths(
+  skill: Skill,
+  aim: AimSide,
+  body: Body,
+  gaps: readonly DemandGap[],
+  gains: BlockGains,
+): Map<DemandGap, BlockWorth> {
+  const candidates = gaps.filter(limiting);
+  if (candidates.length === 0) return new Map();
+  // In the skill's own order, so that the order the gaps come in draws no other dice.
+  const ordered = [...gaps].sort(
+    (a, b) => skill.demands.indexOf(a.demand) - skill.demands.indexOf(b.demand),
+  );
+  const each = Array.from({ length: drawings }, (_, n) => {
+    const drawn = drawnBy(ordered, errorsOf(n));
+    return skill.model === "posed"
+      ? weightedShortages(drawn, candidates)
+      : lineGains(skill, aim, body, drawn, candidates, gains);
+  });
+  return new Map(
+    candidates.map((gap) => {
+      const sides = gap.sides.filter(({ asked }) => asked);
+      return [
+        gap,
+        {
+          worth: each.reduce((sum, one) => sum + one.get(gap)!, 0) / drawings,
+          gain:
+            sides.reduce((sum, { side }) => sum + gains(gap.demand.motion, side), 0) /
+            Math.max(1, sides.length),
+          unit: skill.model === "posed" ? "degrees" : "points",
+          first: each.filter((one) => isFirst(gap, one)).length / drawings,
+        },
+      ];
+    }),
+  );
+}
+
+const isFirst = (gap: DemandGap, worths: ReadonlyMap<DemandGap, number>): boolean =>
+  worths.get(gap)! > 0 &&
+  [...worths].every(([other, worth]) => other === gap || worth < worths.get(gap)!);
+
+function drawnBy(gaps: readonly DemandGap[], errors: Errors): Drawn[] {
+  return gaps.map((gap) => ({
+    gap,
+    sides: gap.sides.flatMap(({ side, have, asked }) => {
+      if (!have) return [];
+      const { motion, mode } = gap.demand;
+      const degrees = have.degrees + have.se * errors(`${motion}/${mode}/${side}`);
+      return [{ side, degrees, short: asked ? Math.max(0, gap.need - degrees) : 0 }];
+    }),
+  }));
+}
+
+/** The lesser side is what is asked: a demand's shortage is that of the side that lacks more. */
+const shortageOf = ({ sides }: Drawn): number => Math.max(0, ...sides.map(({ short }) => short));
+
+const weightedShortages = (
+  drawn: readonly Drawn[],
+  candidates: readonly DemandGap[],
+): Map<DemandGap, number> =>
+  new Map(
+    drawn
+      .filter(({ gap }) => candidates.includes(gap))
+      .map((one) => [one.gap, one.gap.demand.weight * shortageOf(one)]),
+  );
+
+function lineGains(
+  skill: Skill,
+  aim: AimSide,
+  body: Body,
+  drawn: readonly Drawn[],
+  candidates: readonly DemandGap[],
+  gains: BlockGains,
+): Map<DemandGap, number> {
+  const limits = limitsOf(skill, drawn);
+  const all = drawn.filter(({ gap }) => candidates.includes(gap));
+  const score = (trained: readonly Drawn[]): number => {
+    const with_ = trained
+      .filter(({ gap }) => isDrawnBy(gap, drawn))
+      .reduce((so, one) => raised(so, one, gains), limits);
+    return shapeOf(skill, with_, aim, body).score * besides(drawn, trained, gains);
+  };
+  const [now, then] = [score([]), score(all)];
+  return new Map(
+    all.map((one): [DemandGap, number] => {
+      const alone = score([one]) - now;
+      const last = then - score(all.filter((other) => other !== one));
+      return [one.gap, Math.max(0, (alone + last) / 2)];
+    }),
+  );
+}
+
+/** The limits that a drawing gives the figure: believed as they are, what was never measured taken as usual. */
+const limitsOf = (skill: Skill, drawn: readonly Drawn[]): Limits =>
+  limitsHad(
+    skill,
+    drawn.map(({ gap, sides }) => ({
+      ...gap,
+      sides: gap.sides.map((one) => {
+        const own = sides.find(({ side }) => side === one.side);
+        return own && one.have
+          ? { ...one, verdict: "short" as const, have: { ...one.have, degrees: own.degrees } }
+          : one;
+      }),
+    })),
+  ).limits;
+
+/** The figure is bent by a skill's first demand of a motion; a second one, of the own muscles, counts beside it. */
+const isDrawnBy = (gap: DemandGap, drawn: readonly Drawn[]): boolean =>
+  drawn.find((other) => other.gap.demand.motion === gap.demand.motion)!.gap.demand.mode ===
+  gap.demand.mode;
+
+function raised(limits: Limits, { gap, sides }: Drawn, gains: BlockGains): Limits {
+  const { motion } = gap.demand;
+  return sides.reduce(
+    (so, { side, degrees, short }) =>
+      short > 0 ? withRange(so, motion, side, degrees + Math.min(short, gains(motion, side))) : so,
+    limits,
+  );
+}
+
+/** What is left of the line by the demands that the figure does not show, 0–1. */
+const besides = (drawn: readonly Drawn[], trained: readonly Drawn[], gains: BlockGains): number =>
+  drawn
+    .filter(({ gap }) => !isDrawnBy(gap, drawn))
+    .reduce((left, one) => {
+      const { motion, weight } = one.gap.demand;
+      const lacks = Math.max(
+        0,
+        ...one.sides.map(
+          ({ side, short }) => short - (trained.includes(one) ? gains(motion, side) : 0),
+        ),
+      );
+      return left * lineLeft(lacks * weight);
+    }, 1);
