@@ -3,7 +3,7 @@ import { nelderMead } from "fmin/index.js";
 import type { Skill } from "../core/content/skill";
 import { limitsAsked, withRange, type AimSide, type Limits } from "../core/shape/limits";
 import { shapeOf } from "../core/shape/solve";
-import { askedMotions, smallestSet, worthOfDegrees } from "../core/shape/worth";
+import { askedMotions, smallestSet } from "../core/shape/smallest-set";
 import { centreOfMass, fingerRoot, landmark, skeletonOf } from "../core/figure/skeleton";
 import { library } from "../library/index";
 import type { Bench } from "./bench";
@@ -83,7 +83,7 @@ function generalHandstand(limits: Limits): number {
   return best.fx;
 }
 
-/** One solve, a whole worth table, the smallest set; and the handstand beside a general optimiser. */
+/** One solve, the smallest set; and the handstand beside a general optimiser. */
 const bench: Bench = () => {
   const rows = library.skills.map((skill) => {
     const aim = aimOf(skill);
@@ -94,7 +94,6 @@ const bench: Bench = () => {
       skill: skill.id,
       model: skill.model,
       solve: of(() => shapeOf(skill, limits, aim, body)),
-      worth: of(() => worthOfDegrees(skill, limits, aim, body)),
       smallest: medianOf([1, 2, 3].map(() => timed(() => smallestSet(skill, limits, aim, body)))),
     };
   });
@@ -111,25 +110,22 @@ const bench: Bench = () => {
   const round = (value: number) => Math.round(value * 1000) / 1000;
   return Promise.resolve({
     table: [
-      ...rows.map(({ skill, model, solve, worth, smallest }) => ({
+      ...rows.map(({ skill, model, solve, smallest }) => ({
         skill,
         model,
         "solve ms": round(solve),
-        "worth table ms": round(worth),
         "smallest set ms": round(smallest),
       })),
       {
         skill: "handstand, general optimiser",
         model: `Nelder–Mead; cost ${round(generalHandstand(limits))} against ours ${round(-Math.log(shapeOf(handstand, limits, { side: "mid" }, body).score / 100))}`,
         "solve ms": round(general),
-        "worth table ms": 0,
         "smallest set ms": 0,
       },
     ],
     figures: [
       // The slowest model's median, not the median over easy ones.
       { key: "solve_ms", value: round(Math.max(...rows.map(({ solve }) => solve))), unit: "ms" },
-      { key: "worth_ms", value: round(Math.max(...rows.map(({ worth }) => worth))), unit: "ms" },
       { key: "ratio_to_general", value: round(ours / general), unit: "" },
     ],
   });
@@ -137,7 +133,7 @@ const bench: Bench = () => {
 
 /** Warms a model up, so that the medians are of running code. */
 function task(skill: Skill, limits: Limits, aim: AimSide): void {
-  for (let i = 0; i < 5; i += 1) worthOfDegrees(skill, limits, aim, body);
+  for (let i = 0; i < 5; i += 1) shapeOf(skill, limits, aim, body);
 }
 
 export default bench;

@@ -25,7 +25,7 @@ import type { Situation } from "#core/situation/situation";
 import { dateOf } from "#core/forecast/date-of";
 import { forecastAnswer } from "#core/forecast/forecast-answer";
 import { forecastQuestions } from "#core/forecast/forecast-questions";
-import { daysBetween } from "#core/dates/days";
+
 import { seasonEvents } from "#core/schedule/season-calendar";
 import { NoAnswer, type Options } from "./options";
 import type { CallRead } from "./read";

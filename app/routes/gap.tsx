@@ -7,7 +7,7 @@ import { BarChoice } from "../parts/check/round-bar";
 import { StationLayout } from "../parts/frame/frame";
 import { GapDesk, NothingToCompare } from "../parts/gap/gap-desk";
 import { useWhatIf } from "../parts/gap/use-what-if";
-import { useWorth } from "../parts/gap/use-worth";
+import { useCleanSet } from "../parts/gap/use-clean-set";
 import { StationFigure } from "../parts/station-figure";
 import { shortDay } from "#words/days";
 import { athleteView, type AthleteView } from "../view";
@@ -45,7 +45,7 @@ function GapOfAim({ view, skill, aim, shapes }: Whole) {
   const body = useMemo(() => bodyFor(view.athlete), [view.athlete]);
   const side = useMemo(() => ({ side: aim.side, hips: aim.hips }), [aim.side, aim.hips]);
   const whatIf = useWhatIf(skill, aim, shapes, body, view.gaps);
-  const worths = useWorth(skill, shapes.limits, side, body);
+  const cleanSet = useCleanSet(skill, shapes.limits, side, body, view.gaps);
   const [then, setThen] = useState("");
   const [otherWay, setOtherWay] = useState(false);
   const other = useMemo(() => {
@@ -106,7 +106,7 @@ function GapOfAim({ view, skill, aim, shapes }: Whole) {
         </>
       }
     >
-      <GapDesk {...{ view, skill, aim, whatIf, worths }} />
+      <GapDesk {...{ view, skill, aim, whatIf, cleanSet }} />
       <div className="mt-6">
         <CautionLines cautions={view.cautions} />
       </div>

@@ -1,7 +1,7 @@
 import { useMemo, useState } from "react";
 import { Download } from "lucide-react";
 import { Link, useNavigate } from "react-router";
-import { gapOf } from "#core/aim/gap";
+import { rankedGaps } from "#core/limit/ranked-gaps";
 import { checksCsv } from "#core/exchange/checks-csv";
 import { skillOf } from "#core/content/library";
 import { bodyMarks, recordRows, type RecordInput, type RecordRow } from "#core/aim/record";
@@ -25,12 +25,12 @@ export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
 
 /** The record as it stood on a day, with the demands of the open aims read on that day. */
 function recordOn(view: AthleteView, on: string, since: string) {
-  const { athlete, checks, library, aims } = view;
+  const { athlete, checks, logs, library, aims } = view;
   const gaps = aims
     .filter(({ closedOn }) => !closedOn)
     .flatMap((aim) => {
       const skill = skillOf(library, aim.skillId);
-      return skill ? gapOf({ athlete, aim, skill, checks, library, on }) : [];
+      return skill ? rankedGaps({ athlete, aim, skill, checks, logs, library, on }) : [];
     });
   const input: RecordInput = { athlete, checks, library, gaps, on, since };
   const rows = recordRows(input);

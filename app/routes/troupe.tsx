@@ -1,10 +1,7 @@
 import { Archive, ArchiveRestore, Plus } from "lucide-react";
 import { useState } from "react";
 import { Link, redirect } from "react-router";
-import { gapOf } from "#core/aim/gap";
-import { headlineOf } from "#core/aim/headline";
-import { headlineWords } from "#words/aim";
-import { skillOf, withPacks } from "#core/content/library";
+import { skillOf } from "#core/content/library";
 import { today } from "../clock";
 import { shippedLibrary } from "../library";
 import { AthleteForm, draftNameOf } from "../parts/athlete-form";
@@ -13,6 +10,8 @@ import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
 import { openNotebook, turnTo } from "../store/open";
 import { aimSentence } from "../parts/words";
+import { useReadings, type Reading } from "../parts/use-readings";
+import { libraryOf } from "../view";
 import type { Route } from "./+types/troupe";
 import type { ActName, AnswerOf } from "#core/acts/decide";
 import { performSent } from "../acts/perform";
@@ -22,19 +21,19 @@ export { ErrorBoundary } from "../parts/frame/broken";
 
 export async function clientLoader() {
   const [{ name, notebook }, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
-  const library = withPacks(shipped, notebook.all("pack"));
+  const library = libraryOf(shipped, notebook);
   const people = await notebook.people();
   const rows = notebook.all("athlete").map((athlete) => {
     const known = people.find(({ athleteId }) => athleteId === athlete.id);
     const open = known?.aims.filter(({ closedOn }) => !closedOn) ?? [];
     const aim = open.toSorted((a, b) => a.by.localeCompare(b.by))[0] ?? null;
     const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;
-    const checks = known?.checks ?? [];
-    const gaps = aim && skill ? gapOf({ athlete, aim, skill, checks, library }) : [];
-    const reading = skill
-      ? headlineWords(headlineOf(gaps), skill).title
-      : "Choose a skill and a date.";
-    return { athlete, aim: aimSentence({ aim, skill }), reading, first: gaps[0] ?? null };
+    return {
+      athlete,
+      aim: aimSentence({ aim, skill }),
+      /** What the reading of what limits the athlete holds for; null without an aim. */
+      state: skill ? [name, athlete.id, notebook.versionOf(athlete.id), today()].join("|") : null,
+    };
   });
   return {
     notebook: name,
@@ -62,6 +61,9 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
     ({ athlete }) =>
       athlete.archived === archived &&
       `${athlete.name} ${athlete.discipline}`.toLowerCase().includes(query.trim().toLowerCase()),
+  );
+  const readings = useReadings(
+    found.flatMap(({ athlete, state }) => (state ? [{ athleteId: athlete.id, state }] : [])),
   );
   const put = rows.filter(({ athlete }) => athlete.archived).length;
   return (
@@ -115,7 +117,11 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
       ) : null}
       <ul className="mt-4 border-t border-ink">
         {found.map((row) => (
-          <AthleteRow key={row.athlete.id} {...row} />
+          <AthleteRow
+            key={row.athlete.id}
+            {...row}
+            reading={readings.get(row.athlete.id) ?? null}
+          />
         ))}
       </ul>
       {rows.length > 0 && found.length === 0 ? (
@@ -138,9 +144,9 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
 function AthleteRow({
   athlete,
   aim,
+  state,
   reading,
-  first,
-}: Route.ComponentProps["loaderData"]["rows"][number]) {
+}: Route.ComponentProps["loaderData"]["rows"][number] & { reading: Reading | null }) {
   const { act } = useAct();
   const put = () => act("archive-athlete", { id: athlete.id, archived: !athlete.archived });
   return (
@@ -155,10 +161,12 @@ function AthleteRow({
         </span>
         <span className="first-letter:uppercase">{aim}</span>
         <span className="text-sm sm:text-base">
-          {reading}
-          {first ? (
+          {state === null
+            ? "Choose a skill and a date."
+            : (reading?.title ?? "Reading the record …")}
+          {reading?.first ? (
             <span className="mt-0.5 block">
-              <MarginMark readings={readingsOf(first)} width={230} height={36} span={27} />
+              <MarginMark readings={readingsOf(reading.first)} width={230} height={36} span={27} />
             </span>
           ) : null}
         </span>

@@ -1,7 +1,7 @@
 import { expose } from "comlink";
-import { smallestSet, worthOfDegrees } from "#core/shape/worth";
+import { cleanSet } from "#core/limit/clean-set";
 
-const solver = { worthOf: worthOfDegrees, smallestSet };
+const solver = { cleanSet };
 export type ShapeSolver = typeof solver;
 
 expose(solver);

@@ -67,7 +67,7 @@ describe("the gap", () => {
       verdict: "short",
       demand: { motion: "shoulder.flexion" },
     });
-    expect(first!.limiter).toBeCloseTo((1.6 * 22) / 180, 6);
+    expect(first!.limiter).toBeCloseTo((1.6 * 22) / 100, 6);
   });
   it("looks only at the mode the demand asks", () =>
     expect(

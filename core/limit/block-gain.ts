@@ -3,6 +3,7 @@ import type { MotionId } from "../body/motions";
 import { priorOf, type ForecastPrior } from "../content/motion-prior";
 import { learn, wonBy } from "../forecast/forecast";
 import type { MotionRecord } from "../forecast/motion-record";
+import { remembered } from "../stats/remembered";
 import type { Library } from "../content/library";
 
 /** A block of training is so many weeks. A working figure. */
@@ -19,7 +20,9 @@ const most = 20;
  * @param record the checks and doses so far; null where nothing can be learned from them
  * @returns degrees, 1–20
  */
-export function blockGain(
+export const blockGain = remembered(expected, (...asked) => JSON.stringify(asked), 256);
+
+function expected(
   record: Pick<MotionRecord, "seen" | "doses"> | null,
   prior: ForecastPrior,
 ): number {

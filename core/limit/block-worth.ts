@@ -1,11 +1,13 @@
-import type { BlockWorth, DemandGap } from "../aim/margin";
+import type { BlockWorth, DemandGap, Verdict } from "../aim/margin";
 import type { Side } from "../body/side";
 import type { Skill } from "../content/skill";
 import { withRange, limitsHad, type AimSide, type Limits } from "../shape/limits";
 import { lineLeft } from "../shape/posed";
 import { shapeOf, type Body } from "../shape/solve";
 import { diceOf } from "../stats/dice";
+import { remembered } from "../stats/remembered";
 import type { BlockGains } from "./block-gain";
+import { isDrawn } from "./drawn";
 
 /** A demand's gap as one drawing of the measuring errors has it: what each side has, and what of it is missing. */
 type Drawn = { gap: DemandGap; sides: { side: Side; degrees: number; short: number }[] };
@@ -28,7 +30,8 @@ function errorsOf(drawing: number): Errors {
   };
 }
 
-const limiting = ({ verdict }: DemandGap): boolean => verdict === "short" || verdict === "unsure";
+const limitingVerdict = (verdict: Verdict): boolean => verdict === "short" || verdict === "unsure";
+const limiting = ({ verdict }: DemandGap): boolean => limitingVerdict(verdict);
 
 /**
  * What a block of training each demand would be worth to the skill, with the errors of the readings carried through by
@@ -49,35 +52,62 @@ export function blockWorths(
   gaps: readonly DemandGap[],
   gains: BlockGains,
 ): Map<DemandGap, BlockWorth> {
-  const candidates = gaps.filter(limiting);
-  if (candidates.length === 0) return new Map();
   // In the skill's own order, so that the order the gaps come in draws no other dice.
   const ordered = [...gaps].sort(
     (a, b) => skill.demands.indexOf(a.demand) - skill.demands.indexOf(b.demand),
   );
-  const each = Array.from({ length: drawings }, (_, n) => {
-    const drawn = drawnBy(ordered, errorsOf(n));
-    return skill.model === "posed"
-      ? weightedShortages(drawn, candidates)
-      : lineGains(skill, aim, body, drawn, candidates, gains);
-  });
-  return new Map(
-    candidates.map((gap) => {
-      const sides = gap.sides.filter(({ asked }) => asked);
-      return [
-        gap,
-        {
-          worth: each.reduce((sum, one) => sum + one.get(gap)!, 0) / drawings,
-          gain:
-            sides.reduce((sum, { side }) => sum + gains(gap.demand.motion, side), 0) /
-            Math.max(1, sides.length),
-          unit: skill.model === "posed" ? "degrees" : "points",
-          first: each.filter((one) => isFirst(gap, one)).length / drawings,
-        },
-      ];
-    }),
-  );
+  const worths = worthsOf(skill, aim, body, ordered, gains);
+  return new Map(ordered.flatMap((gap, n) => (worths[n] ? [[gap, worths[n]] as const] : [])));
 }
+
+const worthsOf = remembered(
+  (
+    skill: Skill,
+    aim: AimSide,
+    body: Body,
+    gaps: readonly DemandGap[],
+    gains: BlockGains,
+  ): (BlockWorth | null)[] => {
+    const candidates = gaps.filter(limiting);
+    if (candidates.length === 0) return gaps.map(() => null);
+    const each = Array.from({ length: drawings }, (_, n) => {
+      const drawn = drawnBy(gaps, errorsOf(n));
+      return skill.model === "posed"
+        ? weightedShortages(drawn, candidates)
+        : lineGains(skill, aim, body, drawn, candidates, gains);
+    });
+    return gaps.map((gap) => {
+      if (!candidates.includes(gap)) return null;
+      const sides = gap.sides.filter(({ asked }) => asked);
+      const gained = sides.reduce((sum, { side }) => sum + gains(gap.demand.motion, side), 0);
+      return {
+        worth: each.reduce((sum, one) => sum + one.get(gap)!, 0) / drawings,
+        unit: skill.model === "posed" ? "degrees" : "points",
+        gain: gained / Math.max(1, sides.length),
+        first: each.filter((one) => isFirst(gap, one)).length / drawings,
+      };
+    });
+  },
+  (skill, aim, body, gaps, gains) =>
+    JSON.stringify([
+      skill,
+      aim,
+      body,
+      gaps.map(({ demand: { motion, mode }, need, verdict, sides }) => [
+        motion,
+        mode,
+        need,
+        verdict,
+        sides.map(({ side, asked, have }) => [
+          side,
+          asked,
+          have?.degrees,
+          have?.se,
+          limitingVerdict(verdict) && have ? gains(motion, side) : 0,
+        ]),
+      ]),
+    ]),
+);
 
 const isFirst = (gap: DemandGap, worths: ReadonlyMap<DemandGap, number>): boolean =>
   worths.get(gap)! > 0 &&
@@ -120,9 +150,9 @@ function lineGains(
   const all = drawn.filter(({ gap }) => candidates.includes(gap));
   const score = (trained: readonly Drawn[]): number => {
     const with_ = trained
-      .filter(({ gap }) => isDrawnBy(gap, drawn))
+      .filter(({ gap }) => isDrawn(gap, skill))
       .reduce((so, one) => raised(so, one, gains), limits);
-    return shapeOf(skill, with_, aim, body).score * besides(drawn, trained, gains);
+    return shapeOf(skill, with_, aim, body).score * besides(skill, drawn, trained, gains);
   };
   const [now, then] = [score([]), score(all)];
   return new Map(
@@ -149,11 +179,6 @@ const limitsOf = (skill: Skill, drawn: readonly Drawn[]): Limits =>
     })),
   ).limits;
 
-/** The figure is bent by a skill's first demand of a motion; a second one, of the own muscles, counts beside it. */
-const isDrawnBy = (gap: DemandGap, drawn: readonly Drawn[]): boolean =>
-  drawn.find((other) => other.gap.demand.motion === gap.demand.motion)!.gap.demand.mode ===
-  gap.demand.mode;
-
 function raised(limits: Limits, { gap, sides }: Drawn, gains: BlockGains): Limits {
   const { motion } = gap.demand;
   return sides.reduce(
@@ -164,9 +189,14 @@ function raised(limits: Limits, { gap, sides }: Drawn, gains: BlockGains): Limit
 }
 
 /** What is left of the line by the demands that the figure does not show, 0–1. */
-const besides = (drawn: readonly Drawn[], trained: readonly Drawn[], gains: BlockGains): number =>
+const besides = (
+  skill: Skill,
+  drawn: readonly Drawn[],
+  trained: readonly Drawn[],
+  gains: BlockGains,
+): number =>
   drawn
-    .filter(({ gap }) => !isDrawnBy(gap, drawn))
+    .filter(({ gap }) => !isDrawn(gap, skill))
     .reduce((left, one) => {
       const { motion, weight } = one.gap.demand;
       const lacks = Math.max(

@@ -1,6 +1,6 @@
 import type { DemandGap } from "../aim/margin";
 import type { MotionId } from "../body/motions";
-import type { Ranking } from "../shape/worth";
+import type { Ranking } from "../shape/smallest-set";
 
 /** The motions of ranked gaps in their order, each once, with what a block gives it, degrees. */
 export function rankingOf(gaps: readonly DemandGap[]): Ranking {

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { cast } from "../../library/cast";
 import { library } from "../../library/index";
-import { gapOf } from "../aim/gap";
+import { rankedGaps } from "../limit/ranked-gaps";
 import type { OpenAim } from "../aim/shared";
 import { readFile, toFile } from "../exchange/file";
 import type { AnyRecord } from "../records/records";
@@ -29,7 +29,10 @@ function sceneOf(id: string) {
   const athlete = all("athlete").find((one) => one.id === id)!;
   const [checks, logs, aims] = [own("check"), own("log"), own("aim")];
   const gapsOf = (aim: (typeof aims)[number]) =>
-    gapOf({ athlete, aim, skill: skillOf(library, aim.skillId)!, checks, library, on: today });
+    rankedGaps({
+      ...{ athlete, aim, skill: skillOf(library, aim.skillId)!, checks, logs, library },
+      on: today,
+    });
   const openAims = aims.map((aim): OpenAim => ({
     aim,
     name: skillOf(library, aim.skillId)!.name,

@@ -3,7 +3,7 @@ import type { Demand, Skill } from "../content/skill";
 import { library } from "../../library/index";
 import { limitsAsked, withRange, type AimSide, type Limits } from "./limits";
 import { models, shapeOf } from "./solve";
-import { askedMotions } from "./worth";
+import { askedMotions } from "./smallest-set";
 
 const body = { statureCm: 168, legCm: 90, pelvisCm: 0 };
 const aimOf = (skill: Skill): AimSide => ({ side: skill.sided ? "right" : "mid" });

@@ -10,7 +10,7 @@ import { handstandShape } from "./handstand";
 import { limitsAsked, withRange, type AimSide, type Limits } from "./limits";
 import { shapeOf } from "./solve";
 import { middleGap } from "./splits";
-import { askedMotions, cleanScore, smallestSet, worthOfDegrees } from "./worth";
+import { askedMotions, cleanScore, smallestSet } from "./smallest-set";
 
 const body = { statureCm: 168, legCm: 90, pelvisCm: 0 };
 const aimOf = (skill: Skill, side: Side = "right"): AimSide => ({
@@ -194,22 +194,9 @@ describe("a handstand on short wrists", () => {
   });
 });
 
-describe("what degrees are worth", () => {
+describe("the smallest set of degrees", () => {
   const handstand = library.skills.find(({ id }) => id === "handstand")!;
   const aim: AimSide = { side: "mid" };
-  const limits: Limits = {
-    "shoulder.flexion": { left: 160, right: 160 },
-    "thoracic.extension": { mid: 6 },
-    "wrist.extension": { left: 95, right: 95 },
-    "hip.extension": { left: 15, right: 15 },
-  };
-  it("ranks the shoulders first in a handstand that lacks them, the wrists last", () => {
-    const worth = worthOfDegrees(handstand, limits, aim, body);
-    expect(worth[0]!.motion).toBe("shoulder.flexion");
-    expect(worth.at(-1)!.gain).toBeCloseTo(0, 1);
-    // One side alone gains nothing while the other holds it back.
-    expect(worth[0]!.bySide.left).toBeCloseTo(0, 6);
-  });
   it("the smallest set makes it clean, and no degree of it can be left out", () => {
     for (const skill of library.skills) {
       const toward = aimOf(skill);

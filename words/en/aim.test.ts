@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { library } from "#library/index";
 import { aim, athlete, check, skill } from "#core/test/people";
-import { gapOf } from "#core/aim/gap";
+import { rankedGaps } from "#core/limit/ranked-gaps";
 import { headlineOf } from "#core/aim/headline";
 import { headlineWhy, headlineWords } from "./aim";
 
@@ -29,7 +29,10 @@ const says = (values: Record<string, Values>, over: Parameters<typeof aim>[0] = 
   const own = aim(over);
   const asked = skill(own.skillId);
   const headline = headlineOf(
-    gapOf({ athlete: athlete(), aim: own, skill: asked, checks: measured(values), library }),
+    rankedGaps({
+      ...{ athlete: athlete(), aim: own, skill: asked, checks: measured(values), library },
+      logs: [],
+    }),
   );
   return { ...headlineWords(headline, asked), why: headlineWhy(headline) };
 };
@@ -72,6 +75,21 @@ describe("what limits a skill, in one sentence", () => {
     expect(rest).toContain("Hip extension, shoulder flexion by own strength enough.");
   });
 
+  it("where the errors do not tell them apart, both are named and neither is the one", () => {
+    const { title, rest } = says(
+      {
+        "hip-rotation-out-seated": { left: 47, right: 47 },
+        "hip-abduction": { left: 37, right: 37 },
+        "hip-flexion": { left: 130, right: 130 },
+      },
+      { skillId: "frog-wall" },
+    );
+    expect(title).toBe("Too close to say what holds it back: hips turning out or inner thighs.");
+    expect(rest).toBe(
+      "Hips turning out 8° short. Inner thighs 13° short. Hip flexion, knee bent enough.",
+    );
+  });
+
   it("nothing measured is no shortage; something unmeasured is named", () => {
     expect(says({})).toMatchObject({
       title: expect.stringMatching(/^Nothing that .* asks is measured yet\.$/),
@@ -106,7 +124,7 @@ describe("what limits a skill, in one sentence", () => {
     const { why } = says({ ...plenty, "shoulder-flexion": { left: 150, right: 150 } });
     expect(Object.keys(why.inputs)).toHaveLength(5);
     expect(why.inputs["Shoulder flexion, passive"]).toMatch(
-      /needs 180°, 30° short, weight .*, short/,
+      /needs 180°, 30° short, short: about \+\d+° in six weeks is worth [\d.]+ points; first in 10 of 10/,
     );
     expect(why.source).not.toBe("");
   });

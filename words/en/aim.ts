@@ -1,5 +1,6 @@
 import type { BlockWorth, DemandGap } from "#core/aim/margin";
 import type { Headline, ShortOn } from "#core/aim/headline";
+import type { CleanStep } from "#core/limit/clean-set";
 import type { BodyLine } from "#core/aim/record";
 import type { Proposed } from "#core/aim/round";
 import type { AimConflict } from "#core/aim/shared";
@@ -151,6 +152,22 @@ export function headlineWhy({ by }: Headline): WhyWords {
     source: [...new Set(gaps.map(({ demand }) => demand.source))].join("; "),
   };
 }
+
+/** Degrees to gain, as a line to read. */
+export const cleanStepWords = ({ motion, mode, degrees, sides, drawn }: CleanStep): string =>
+  `${motionOf(motion).name.toLowerCase()}${mode === "active" && !drawn ? " by own strength" : ""} +${degrees}°${sides.length === 1 && sides[0] !== "mid" ? ` ${sides[0]}` : ""}`;
+
+/** What the figures beside the rows say. */
+export const rankedWords = (gaps: readonly DemandGap[]): string =>
+  gaps.some(({ block }) => block?.unit === "points")
+    ? "Six weeks: points of the line for what training should give by then."
+    : gaps.some(({ block }) => block)
+      ? "Six weeks: weight × degrees short, and what training should give."
+      : "";
+
+/** What a block is worth, short: points of the line, or weighted degrees. */
+export const blockFigure = ({ worth, unit }: BlockWorth): string =>
+  unit === "points" ? `+${worth.toFixed(1)}` : worth.toFixed(0);
 
 /** What a block is worth, with how often it comes first. */
 const blockWords = ({ worth, unit, gain, first }: BlockWorth): string =>

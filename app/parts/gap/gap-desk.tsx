@@ -1,8 +1,7 @@
-import { useMemo } from "react";
 import { Link } from "react-router";
 import { headlineOf } from "#core/aim/headline";
 import { demandTitle, headlineWhy, headlineWords } from "#words/aim";
-import type { DemandGap } from "#core/aim/margin";
+import { isDrawn } from "#core/limit/drawn";
 import { wantsCheck } from "#core/aim/gap";
 import { motionOf } from "#core/body/motions";
 import type { Aim } from "#core/records/records";
@@ -17,7 +16,7 @@ import { Priorities } from "./priorities";
 import { SharedAims } from "./shared-aims";
 import { SideDifferences } from "./side-differences";
 import type { WhatIfState } from "./use-what-if";
-import type { Worths } from "./use-worth";
+import type { CleanSet } from "./use-clean-set";
 import { TapeAgainstModel } from "./tape-against-model";
 import { WhatIfBar } from "./what-if-bar";
 
@@ -27,13 +26,13 @@ export function GapDesk({
   skill,
   aim,
   whatIf,
-  worths,
+  cleanSet,
 }: {
   view: AthleteView;
   skill: Skill;
   aim: Aim;
   whatIf: WhatIfState;
-  worths: Worths;
+  cleanSet: CleanSet;
 }) {
   const { gaps, athlete } = view;
   const { act } = useAct();
@@ -41,35 +40,11 @@ export function GapDesk({
   const { title, rest } = headlineWords(headline, skill);
   const measured = gaps.some(({ shortage }) => shortage !== null);
   const span = Math.max(20, ...gaps.map((gap) => (gap.shortage ?? 0) + 8));
-  const worthBy = useMemo(
-    () => new Map(worths.worth?.map((worth) => [worth.motion, worth])),
-    [worths.worth],
-  );
-  // What limits most first: by worth where it is known, by weight and shortage until then.
-  const rows = useMemo(
-    () =>
-      worths.worth
-        ? [...whatIf.gaps].sort(
-            (a, b) =>
-              (worthBy.get(b.demand.motion)?.gain ?? 0) -
-                (worthBy.get(a.demand.motion)?.gain ?? 0) || b.limiter - a.limiter,
-          )
-        : whatIf.gaps,
-    [whatIf.gaps, worths.worth, worthBy],
-  );
-  // The figure is bent by the skill’s first demand of a motion; a second one, of the own muscles, is told beside it.
-  const drawn = ({ demand }: DemandGap) =>
-    !gaps.some(
-      (other) =>
-        other.demand !== demand &&
-        other.demand.motion === demand.motion &&
-        other.demand.role === demand.role &&
-        skill.demands.indexOf(other.demand) < skill.demands.indexOf(demand),
-    );
   const imagined = (motion: string) => whatIf.edits.some((edit) => edit.motion === motion);
   const offer = () =>
     whatIf.replace(
-      (worths.smallest ?? []).flatMap(({ motion, degrees, sides }) => {
+      (cleanSet ?? []).flatMap(({ motion, degrees, sides, drawn }) => {
+        if (!drawn) return [];
         const least = Math.min(
           ...sides.map((side) => view.shapes?.limits[motion]?.[side] ?? Infinity),
         );
@@ -92,7 +67,8 @@ export function GapDesk({
       <LineScore
         skill={skill}
         shape={whatIf.shape}
-        worths={worths}
+        gaps={gaps}
+        cleanSet={cleanSet}
         imagined={whatIf.edits.length > 0}
         measured={measured}
         assumed={view.shapes?.assumed.length ?? 0}
@@ -111,21 +87,21 @@ export function GapDesk({
         <span className="label hidden sm:block">Margin: short ◂ | ▸ spare</span>
         <span className="label text-right">Has</span>
         <span className="label hidden pl-4 sm:block">Verdict</span>
-        <span className="label hidden text-right sm:block">Worth</span>
+        <span className="label hidden text-right sm:block">Six weeks</span>
       </div>
       <ul>
-        {rows.map((gap) => (
+        {whatIf.gaps.map((gap) => (
           <GapRow
             key={`${gap.demand.motion}-${gap.demand.role}-${gap.demand.mode}`}
             gap={gap}
             span={span}
             athleteId={athlete.id}
-            known={measured}
-            worth={worths.worth ? (worthBy.get(gap.demand.motion) ?? null) : null}
             name={demandTitle(gap, gaps)}
-            imagined={drawn(gap) && imagined(gap.demand.motion)}
+            imagined={isDrawn(gap, skill) && imagined(gap.demand.motion)}
             onMove={
-              drawn(gap) ? (side, degrees) => whatIf.set(gap.demand.motion, side, degrees) : null
+              isDrawn(gap, skill)
+                ? (side, degrees) => whatIf.set(gap.demand.motion, side, degrees)
+                : null
             }
           />
         ))}

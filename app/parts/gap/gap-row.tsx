@@ -1,12 +1,12 @@
 import { Link } from "react-router";
 import type { DemandGap } from "#core/aim/margin";
 import type { Side } from "#core/body/side";
-import { worthStep, type Worth } from "#core/shape/worth";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
 import { WhyNote } from "../why";
 import { notch } from "../words";
 import { shortDay } from "#words/days";
 import { whyWords } from "#words/why";
+import { blockFigure } from "#words/aim";
 
 export const gapColumns = "sm:grid-cols-[minmax(10rem,1fr)_minmax(9rem,15rem)_5rem_6.6rem_4.2rem]";
 
@@ -15,8 +15,6 @@ export function GapRow({
   gap,
   span,
   athleteId,
-  known,
-  worth,
   imagined,
   name,
   onMove,
@@ -25,10 +23,6 @@ export function GapRow({
   name: string;
   span: number;
   athleteId: string;
-  /** Whether anything of the skill was measured: worth is told from what is, not from what is assumed of everything. */
-  known: boolean;
-  /** Null while it is being worked out, or where the motion is asked by no shape. */
-  worth: Worth | null;
   imagined: boolean;
   /** Null where the figure is bent by another demand of the same motion. */
   onMove: ((side: Side, degrees: number) => void) | null;
@@ -83,24 +77,15 @@ export function GapRow({
         </p>
         <WhyNote why={whyWords(first.why)} />
       </div>
-      <p
-        className="figures text-right"
-        title={`line score for ${worthStep}° more on ${worth && worth.sides.length > 1 ? "both sides" : "this side"}`}
-      >
-        {onMove === null ? (
-          <span className="text-muted" title="told with the range itself">
-            –
-          </span>
-        ) : !known ? (
-          <span className="text-muted">?</span>
-        ) : worth === null ? (
-          <span className="text-muted">…</span>
-        ) : worth.gain < 0.05 ? (
-          <span className="text-muted">0</span>
+      <p className="figures text-right">
+        {gap.block && !imagined ? (
+          <>
+            {blockFigure(gap.block)}
+            <span className="block text-xs text-muted">for +{gap.block.gain.toFixed(0)}°</span>
+          </>
         ) : (
-          `+${worth.gain.toFixed(1)}`
+          <span className="text-muted">{verdict === "unknown" ? "?" : "–"}</span>
         )}
-        <span className="block text-xs text-muted sm:hidden">for {worthStep}°</span>
       </p>
       <p className="col-span-full text-sm text-muted">
         {verdict === "short" ? demand.missing : ""}

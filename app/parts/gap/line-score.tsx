@@ -1,16 +1,18 @@
-import { motionOf } from "#core/body/motions";
-import { cleanScore, worthStep } from "#core/shape/worth";
+import { cleanScore } from "#core/shape/smallest-set";
 import type { Skill } from "#core/content/skill";
 import type { Shape } from "#core/shape/shape";
 import { WhyNote } from "../why";
-import type { Worths } from "./use-worth";
+import type { CleanSet } from "./use-clean-set";
+import type { DemandGap } from "#core/aim/margin";
+import { cleanStepWords, rankedWords } from "#words/aim";
 import { scoreWhy } from "#words/shape";
 
 /** The line score, and the smallest set of degrees that makes the shape clean. */
 export function LineScore({
   skill,
   shape,
-  worths: { smallest },
+  gaps,
+  cleanSet,
   imagined,
   measured,
   assumed,
@@ -18,7 +20,8 @@ export function LineScore({
 }: {
   skill: Skill;
   shape: Shape;
-  worths: Worths;
+  gaps: readonly DemandGap[];
+  cleanSet: CleanSet;
   imagined: boolean;
   /** Whether any joint the skill asks was measured: without one there is no line of this athlete's. */
   measured: boolean;
@@ -45,22 +48,15 @@ export function LineScore({
         <WhyNote why={scoreWhy(shape, skill.model)} />
       </p>
       <p className="min-w-0 flex-1 text-sm" role="status">
-        {smallest === undefined ? (
+        {cleanSet === undefined ? (
           <span className="text-muted">Working out the smallest set of degrees …</span>
-        ) : smallest === null ? (
+        ) : cleanSet === null ? (
           "No range within reach makes this line clean by itself."
-        ) : smallest.length === 0 ? (
+        ) : cleanSet.length === 0 ? (
           `Clean from ${cleanScore} on: no degree is missing.`
         ) : (
           <>
-            <b>Smallest set to clean:</b>{" "}
-            {smallest
-              .map(
-                ({ motion, degrees, sides }) =>
-                  `${motionOf(motion).name.toLowerCase()} +${degrees}°${sides.length === 1 && sides[0] !== "mid" ? ` ${sides[0]}` : ""}`,
-              )
-              .join(", ")}
-            .{" "}
+            <b>Smallest set to clean:</b> {cleanSet.map(cleanStepWords).join(", ")}.{" "}
             <button type="button" className="underlined" onClick={offer}>
               Show it
             </button>
@@ -71,8 +67,7 @@ export function LineScore({
         {assumed > 0
           ? `${assumed} joint${assumed > 1 ? "s are" : " is"} not measured and taken as adults usually have ${assumed > 1 ? "them" : "it"}. `
           : ""}
-        Worth is the line score for {worthStep}° more of one motion alone. Carry a notch, or use the
-        arrow keys on it: the shape follows.
+        {rankedWords(gaps)} Carry a notch, or use the arrow keys on it: the shape follows.
       </p>
     </div>
   );

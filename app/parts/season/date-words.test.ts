@@ -29,6 +29,7 @@ const asked = (over: Partial<AskedDemand> = {}): AskedDemand =>
     prior: usualPrior,
     usual: 300,
     assumed: false,
+    gap: { limiter: 0.2, demand: { mode: "passive" } },
     ...over,
   }) as AskedDemand;
 const answers = (...questions: AskedDemand[]) =>

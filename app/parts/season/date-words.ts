@@ -1,6 +1,6 @@
 import type { ForecastPrior } from "#core/content/motion-prior";
 import { motionOf } from "#core/body/motions";
-import { plusDays, daysBetween, type DayText } from "#core/dates/days";
+import { plusDays, type DayText } from "#core/dates/days";
 import { dateOf } from "#core/forecast/date-of";
 import type { DateAnswer, ForecastAnswer } from "#core/forecast/forecast-answer";
 import type { AskedDemand } from "#core/forecast/forecast-questions";

@@ -2,24 +2,11 @@ import { demandsOf, sidesOfRole } from "../aim/gap";
 import type { Skill } from "../content/skill";
 import type { MotionId } from "../body/motions";
 import type { Side } from "../body/side";
-import { withRange, type AimSide, type Limits } from "./limits";
+import { limitsAsked, withRange, type AimSide, type Limits } from "./limits";
 import { shapeOf, type Body } from "./solve";
 
-/** How much a step is, degrees: the unit in which worth is told. */
-export const worthStep = 5;
 /** A line score from which a shape counts as clean. */
 export const cleanScore = 99;
-
-/** What five degrees more of one motion would do for the line. */
-export type Worth = {
-  motion: MotionId;
-  /** Sides the skill asks it of. */
-  sides: Side[];
-  /** Gain in line score for +5° on every asked side together. */
-  gain: number;
-  /** The same on one side alone. */
-  bySide: Partial<Record<Side, number>>;
-};
 
 /** The score of a skill's shape under limits. */
 export type Scorer = (limits: Limits) => number;
@@ -39,36 +26,6 @@ export function askedMotions(skill: Skill, aim: AimSide): { motion: MotionId; si
   return [...asked].map(([motion, sides]) => ({ motion, sides: [...sides] }));
 }
 
-const more = (limits: Limits, motion: MotionId, side: Side, by: number): Limits => {
-  const known = limits[motion]?.[side];
-  return known === undefined ? limits : withRange(limits, motion, side, known + by);
-};
-
-/**
- * What it is worth: for each motion the skill asks, the gain in line score for +5° there alone, on all asked sides
- * and on each. Ranked, most first. A motion that nobody limits is worth nothing.
- */
-export function worthOfDegrees(skill: Skill, limits: Limits, aim: AimSide, body: Body): Worth[] {
-  const score = scorerOf(skill, aim, body);
-  const now = score(limits);
-  return askedMotions(skill, aim)
-    .map(({ motion, sides }): Worth => {
-      const all = sides.reduce((so, side) => more(so, motion, side, worthStep), limits);
-      return {
-        motion,
-        sides,
-        gain: Math.max(0, score(all) - now),
-        bySide: Object.fromEntries(
-          sides.map((side) => [
-            side,
-            Math.max(0, score(more(limits, motion, side, worthStep)) - now),
-          ]),
-        ),
-      };
-    })
-    .sort((a, b) => b.gain - a.gain);
-}
-
 /** Degrees to gain, one motion a line; together they make the shape clean. */
 export type DegreeSet = { motion: MotionId; sides: Side[]; degrees: number }[];
 
@@ -82,8 +39,8 @@ const unranked = 5;
 
 /**
  * The smallest set of degrees that brings the shape to clean, smallest in time: degree by degree where training gains
- * most, then taken back wherever a degree turns out not to be needed, from what limits least on. In the order of the
- * ranking. Null when no reachable range makes it clean.
+ * most, then taken back wherever a degree turns out not to be needed, from what limits least on; no joint goes beyond
+ * what the skill asks of it. In the order of the ranking. Null when no reachable range makes it clean.
  *
  * Greedy, so smallest is meant within a degree or two; each degree counts once for all sides that need it.
  */
@@ -102,13 +59,17 @@ export function smallestSet(
   const motions = askedMotions(skill, aim).sort((a, b) => rank(a) - rank(b));
   const blockOf = (motion: MotionId) =>
     ranking.find((one) => one.motion === motion)?.gain ?? unranked;
+  const asks = limitsAsked(skill, aim);
   const added = new Map<MotionId, number>();
   const withAdded = (extra: readonly MotionId[] = [], by = 1): Limits =>
     motions.reduce((so, { motion, sides }) => {
       const degrees = (added.get(motion) ?? 0) + (extra.includes(motion) ? by : 0);
       return degrees === 0
         ? so
-        : sides.reduce((on, side) => raised(on, limits, motion, side, degrees, sides), so);
+        : sides.reduce(
+            (on, side) => raised(on, { limits, asks }, motion, side, degrees, sides),
+            so,
+          );
     }, limits);
   let total = 0;
   let now = score(limits);
@@ -156,10 +117,13 @@ function stepOf(
   return null;
 }
 
-/** The lesser side is raised first: sides grow until each has the lesser one's range and the degrees on top. */
+/**
+ * The lesser side is raised first: sides grow until each has the lesser one's range and the degrees on top; none beyond
+ * what the skill asks of it.
+ */
 function raised(
   on: Limits,
-  from: Limits,
+  { limits: from, asks }: { limits: Limits; asks: Limits },
   motion: MotionId,
   side: Side,
   degrees: number,
@@ -168,5 +132,6 @@ function raised(
   const known = from[motion]?.[side];
   if (known === undefined) return on;
   const least = Math.min(...sides.map((one) => from[motion]?.[one] ?? Infinity));
-  return withRange(on, motion, side, Math.max(known, least + degrees));
+  const most = asks[motion]?.[side] ?? Infinity;
+  return withRange(on, motion, side, Math.max(known, Math.min(most, least + degrees)));
 }
