@@ -73,7 +73,7 @@ function leg(pose: Pose, side: LeftRight, origin: Vec, pelvis: BodyFrame): Leg {
 }
 
 /** The shoulder girdle rises and closes in as the arm goes overhead. */
-const girdleRise = (flexion: number, out: number): number =>
+export const girdleRise = (flexion: number, out: number): number =>
   0.03 * clamp((Math.max(flexion, Math.abs(out)) - 60) / 100, 0, 1);
 
 function arm(pose: Pose, side: LeftRight, neck: Vec, chest: BodyFrame): Arm {

@@ -1,6 +1,18 @@
-import { centreOfMass, fingerRoot, landmark, skeletonOf } from "../figure/skeleton";
+import { fingerRoot } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
-import { assembled, rootOf, joint, type Joint, type Line, type Ranges, type Shape } from "./shape";
+import { remembered } from "../stats/remembered";
+import { leastOf } from "./least";
+import {
+  assembled,
+  rootOf,
+  joint,
+  jointOf,
+  type Joint,
+  type Line,
+  type Ranges,
+  type Shape,
+} from "./shape";
+import { sideViewOf } from "./side-view";
 
 /** Where over the hand the weight is carried: this share of the way from the wrist crease to the knuckles. */
 const overTheHand = 0.2;
@@ -8,12 +20,15 @@ const overTheHand = 0.2;
 const mostLean = 12;
 
 /**
- * A handstand seen from the side, arms upright over flat hands.
+ * A handstand seen from the side, arms over flat hands.
  *
- * Shoulders short of 180° put the chest off the line toward the belly. The arms lean by what the wrists have to
- * spare where that helps, the upper back bends back as far as it has, and low back and hips arch by the rest until
- * the weight is over the hands again. Wrists short of 90° leave no balanced flat-handed posture: the answer is a
- * wedge or bars of at least the missing degrees, on which it stands as with 90°.
+ * Shoulders short of 180° put the chest off the line toward the belly. The arms lean forward by what the wrists have to
+ * spare where that helps, the upper back bends back as far as it has, and hips and low back arch by the rest until the
+ * weight is over the hands again: of all stands that balance the one that spoils the line least. Wrists short of 90°
+ * leave no balanced flat-handed posture, nor do hips and low back that have no more to give: the answer is a wedge or
+ * bars that raise the heels of the hands by the missing degrees, on which it stands.
+ *
+ * The low back has what was measured of it, else {@link lowBackUnmeasured}.
  *
  * @param wedge degrees by which the heels of the hands are raised: the wrists need that much less
  */
@@ -22,24 +37,35 @@ export function handstandShape(ranges: Ranges, wedge = 0): Shape {
   const upper = joint(ranges, "thoracic.extension", "thoracic", "both", 20);
   const wrist = joint(ranges, "wrist.extension", "wrist", "both", 90);
   const hips = joint(ranges, "hip.extension", "hip", "both", 10);
+  const lowBack = jointOf(ranges.has, "lumbar.extension", "lumbar", "mid", lowBackUnmeasured);
   // A skill that asks less than flat hands need is done on what raises them by the rest.
   const raised = Math.max(wedge, flatHands - wrist.asked);
-  const missing = Math.max(0, flatHands - wrist.have - raised);
-  const best = bestStand({ shoulder, upper, hips, wrist: wrist.have, raised });
-  const clean = cleanStand({ shoulder, upper, hips, wrist: wrist.asked, raised });
+  const best = bestStand({
+    shoulder: shoulder.used,
+    upperBack: Math.max(0, upper.have),
+    lowBack: Math.max(0, lowBack.have),
+    hips: hips.have,
+    spare: wrist.have + raised - flatHands,
+  });
+  const clean = cleanStand({
+    shoulder: Math.min(shoulder.asked, straightShoulders),
+    upperBack: Math.max(0, upper.asked),
+    lowBack: lowBackUnmeasured,
+    hips: hips.asked,
+    spare: Math.max(0, wrist.have + raised - flatHands),
+  });
   const spoilt = Math.max(0, spoiltBy(best) - spoiltBy(clean));
-  const pose = missing > 0 ? fallingBack(best.pose, missing) : best.pose;
   const flexed = Math.max(0, Math.min(0, hips.asked) - hips.have);
-  const arch = spoilt > 0 ? best.arch : 0;
+  const arch = spoilt > 0 ? Math.max(0, best.arch - clean.arch) : 0;
   return assembled({
-    pose,
+    pose: best.missing > 0 ? fallingBack(best.pose, best.missing) : best.pose,
     view: 0,
-    balanced: missing === 0 && Math.abs(offBase(pose)) < fingerRoot,
+    balanced: best.missing === 0,
     base: { from: "wrist", to: "fingertips", side: "right" },
     joints: [
       shoulder,
       { ...upper, short: best.arch > 0.5 ? upper.short : 0 },
-      { ...wrist, short: missing },
+      { ...wrist, short: best.missing },
       { ...hips, short: flexed },
     ],
     gives: [
@@ -80,116 +106,150 @@ export function handstandShape(ranges: Ranges, wedge = 0): Shape {
         at: "wrist",
         side: "right",
         giving: { gives: "no-balance" },
-        size: missing,
+        size: best.missing,
         unit: "°",
-        scale: 12,
+        scale: missingScale,
       },
     ],
-    line: lineOf(arch, missing, wedge),
+    line: lineOf(arch, best.missing, wedge),
   });
 }
 
 /** The bend of the wrists that flat hands under upright arms take, degrees. */
 const flatHands = 90;
+const straightShoulders = 180;
+/**
+ * What a low back that nobody measured can arch under load, degrees. A working figure: more than adults show standing
+ * (about 25), as the legs' weight bends it.
+ */
+export const lowBackUnmeasured = 40;
 
-type Parts = { shoulder: Joint; upper: Joint; hips: Joint; wrist: number; raised: number };
+/** What of the body the stand is made of, degrees; `spare` is what the wrists have beyond upright arms. */
+type Parts = {
+  shoulder: number;
+  upperBack: number;
+  lowBack: number;
+  hips: number;
+  spare: number;
+};
 
-/** The stand that spoils the line least, over the leans that the wrists allow. */
-function bestStand({ shoulder, upper, hips, wrist, raised }: Parts): Stand & { lean: number } {
-  const body = {
-    shoulder: shoulder.used,
-    upperBack: Math.max(0, upper.have),
-    hips: hips.have,
-    wedge: raised,
-  };
-  const spare = Math.min(Math.max(0, wrist + raised - flatHands), mostLean);
-  return leansUpTo(spare)
-    .map((lean) => ({ lean, ...standing({ ...body, lean }) }))
-    .reduce((a, b) => (costOf(b) < costOf(a) - 1e-6 ? b : a));
-}
+/**
+ * A stand: its lean and arch, what of the arch is in the hips, how far the weight is off where the hand carries it
+ * (statures, negative behind it), and the degrees that the wrists lack.
+ */
+type Stand = {
+  lean: number;
+  arch: number;
+  hip: number;
+  off: number;
+  missing: number;
+  pose: Pose;
+};
 
-const cleanStands = new Map<string, Stand & { lean: number }>();
-
-/** How somebody stands who has just what the skill asks: what the line is measured against. */
-function cleanStand({ shoulder, upper, hips, wrist, raised }: Parts): Stand & { lean: number } {
-  if (shoulder.asked >= straightShoulders) return { ...standing(straight), lean: 0 };
-  const key = [shoulder.asked, upper.asked, hips.asked, wrist, raised].join();
-  const known = cleanStands.get(key);
-  if (known) return known;
-  const meeting = (one: Joint): Joint => ({ ...one, have: one.asked, used: one.asked, short: 0 });
-  const stand = bestStand({
-    shoulder: meeting(shoulder),
-    upper: meeting(upper),
-    hips: meeting(hips),
-    wrist,
-    raised,
-  });
-  if (cleanStands.size > 50) cleanStands.clear();
-  cleanStands.set(key, stand);
-  return stand;
-}
-
-/** Shoulders this far open stand in one line without anything else giving, degrees. */
-const straightShoulders = 179.5;
-const straight: Body = { shoulder: 180, upperBack: 0, hips: 0, lean: 0, wedge: 0 };
-
-/** Leans that are tried: the same steps for everybody, so that more wrist only adds choices. */
-const leansUpTo = (spare: number): number[] =>
-  [0, 2, 4, 6, 8, 10, 12].filter((lean) => lean <= spare);
-
-const archScale = 40;
-const leanScale = 20;
-const shoulderScale = 45;
+const archScale = 90;
+const leanScale = 36;
+const shoulderScale = 90;
+const missingScale = 25;
 /** An arch in the hips spoils the line less than one in the low back. A working figure. */
 const hipShare = 0.5;
 const spoiltBy = ({ arch, hip }: Pick<Stand, "arch" | "hip">): number =>
   arch - (1 - hipShare) * hip;
-const costOf = (stand: Stand & { lean: number }): number =>
-  spoiltBy(stand) / archScale + stand.lean / leanScale;
+const costOf = (stand: Omit<Stand, "pose">): number =>
+  spoiltBy(stand) / archScale + stand.lean / leanScale + stand.missing / missingScale;
 
-/** What the wrists lack tips the whole stand off the hands, back toward where it came from. */
+/**
+ * The stand that spoils the line least: over every lean that the wrists allow and every share of the hips. Where none of
+ * these balances, the least lean that does, on hands that are raised by what the wrists lack for it.
+ */
+function bestStand(parts: Parts): Stand {
+  const most = Math.min(Math.max(0, parts.spare), mostLean);
+  const at = (lean: number) => standing(parts, lean);
+  const lean = leastOf((lean) => costOf(at(lean)), 0, most);
+  const stand = at(lean);
+  if (stand.off >= -balances) return onWedge(stand, lean, parts.spare);
+  const needed = rootOf((more) => furthestOff(parts, more), most, furthest);
+  return onWedge(at(needed), most, parts.spare);
+}
+
+/** Off its target by less than this the weight is over it, statures. */
+const balances = 1e-6;
+/** Further than this nobody leans on any wedge, degrees. */
+const furthest = 40;
+
+/** A stand with the lean that the wrists give, and what they lack for it. */
+const onWedge = (stand: Stand, lean: number, spare: number): Stand => ({
+  ...stand,
+  lean,
+  missing: Math.max(0, stand.lean - spare),
+});
+
+const cleanStand = remembered(bestStand, (parts) => JSON.stringify(parts));
+
+/** What the wrists and the back lack tips the whole stand off the hands, back toward where it came from. */
 const fallingBack = (pose: Pose, missing: number): Pose => ({
   ...pose,
   pelvis: (pose.pelvis ?? 180) - missing,
   wrist: (pose.wrist as number) - missing,
 });
 
-type Stand = { arch: number; hip: number; pose: Pose };
+/** A stand's posture by what it arches where, degrees. */
+const stood = (
+  { shoulder }: Parts,
+  lean: number,
+  { upper, low, hip }: { upper: number; low: number; hip: number },
+): Pose => ({
+  pelvis: shoulder + lean + upper + low,
+  upperBack: upper,
+  lowBack: low,
+  neck: 22,
+  shoulder,
+  wrist: flatHands + lean,
+  hip: -hip,
+  ankle: -62,
+  toes: -18,
+});
 
-type Body = { shoulder: number; upperBack: number; hips: number; lean: number; wedge: number };
+/** How far the weight is off with everything arched that there is. */
+const furthestOff = (parts: Parts, lean: number): number =>
+  offTarget(stood(parts, lean, { upper: parts.upperBack, low: parts.lowBack, hip: parts.hips }));
 
-/** The arch in low back and hips that brings the weight over the hands, and the posture with it. */
-function standing({ shoulder, upperBack, hips, lean, wedge }: Body): Stand {
-  const poseAt = (whole: number): Pose => {
-    const upper = Math.min(upperBack, whole);
-    const rest = whole - upper;
-    const hip = hips < 0 ? hips : Math.min(hips, rest * 0.4);
-    const lowBack = rest - Math.max(0, hip);
+/** The arch that brings the weight over the hands at a lean: upper back first, then hips and low back as is cheapest. */
+function standing(parts: Parts, lean: number): Stand {
+  const flexed = Math.min(0, parts.hips);
+  const pose = (upper: number, low: number, hip: number): Pose =>
+    stood(parts, lean, { upper, low, hip });
+  const made = (upper: number, lowBack: number, hip: number): Stand => {
+    const posed = pose(upper, lowBack, hip);
     return {
-      pelvis: shoulder + lean + upper + lowBack,
-      upperBack: upper,
-      lowBack,
-      neck: 22,
-      shoulder,
-      wrist: 90 + lean - wedge,
-      hip: -hip,
-      ankle: -62,
-      toes: -18,
+      lean,
+      arch: lowBack + Math.max(0, hip),
+      hip: Math.max(0, hip),
+      off: offTarget(posed),
+      missing: 0,
+      pose: posed,
     };
   };
-  const whole =
-    shoulder >= straightShoulders && hips >= 0
-      ? 0
-      : rootOf((angle) => offBase(poseAt(angle)), 0, 130);
-  const pose = poseAt(whole);
-  const hip = Math.max(0, -(pose.hip as number));
-  return { arch: Math.max(0, (pose.lowBack ?? 0) + hip), hip, pose };
+  if (offTarget(pose(parts.upperBack, 0, flexed)) >= 0)
+    return made(
+      rootOf((upper) => offTarget(pose(upper, 0, flexed)), 0, parts.upperBack),
+      0,
+      flexed,
+    );
+  const lowFor = (hip: number) =>
+    rootOf((low) => offTarget(pose(parts.upperBack, low, hip)), 0, parts.lowBack);
+  const with_ = (hip: number) => made(parts.upperBack, lowFor(hip), hip);
+  if (parts.hips <= 0) return with_(flexed);
+  // No less of the hips than balances with all of the low back, and no more than with a straight one.
+  const hipFor = (low: number) =>
+    rootOf((hip) => offTarget(pose(parts.upperBack, low, hip)), 0, parts.hips);
+  return with_(leastOf((hip) => costOf(with_(hip)), hipFor(parts.lowBack), hipFor(0)));
 }
 
-const offBase = (pose: Pose): number => {
-  const body = skeletonOf(pose);
-  return centreOfMass(body)[0] - landmark(body, "wrist")[0] - overTheHand * fingerRoot;
-};
+/** How far the weight is in front of where the hand carries it, statures. */
+function offTarget(pose: Pose): number {
+  const { mass, arm } = sideViewOf(pose);
+  return mass[0] - arm.right.wrist[0] - overTheHand * fingerRoot;
+}
 
 function lineOf(arch: number, missing: number, wedge: number): Line {
   if (missing > 0.05) return { line: "handstand-falls", missing };
