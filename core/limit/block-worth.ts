@@ -173,7 +173,7 @@ const limitsOf = (skill: Skill, drawn: readonly Drawn[]): Limits =>
       sides: gap.sides.map((one) => {
         const own = sides.find(({ side }) => side === one.side);
         return own && one.have
-          ? { ...one, verdict: "short" as const, have: { ...one.have, degrees: own.degrees } }
+          ? { ...one, probability: 0, have: { ...one.have, degrees: own.degrees } }
           : one;
       }),
     })),

@@ -1,43 +1,54 @@
-import { landmark, skeletonOf } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
-import { assembled, joint, type Ranges, type Shape } from "./shape";
+import { remembered } from "../stats/remembered";
+import { leastOf } from "./least";
+import { assembled, joint, rootOf, type Joint, type Ranges, type Shape } from "./shape";
+import { sideViewOf } from "./side-view";
 
-/** The low back's part in a clean bridge, and the most it is drawn with, degrees. Working figures. */
-const lowBackShare = 42;
-const lowBackMost = 72;
-/** Shins this far from upright, feet under the knees, degrees. */
-const shin = -12;
+/** Degrees that cost the line about two thirds of its score: arms off upright, low back beyond what is asked, heels of the hands. */
+const armScale = 60;
+const backScale = 120;
+const handScale = 90;
+/** The low back is found this closely, degrees. */
+const closely = 0.002;
+/** Arms further off upright than this are drawn no further, degrees. */
+const furthest = 85;
 
 /**
- * A bridge from the side: hands and feet flat, shoulders over the hands. What shoulders, upper back and hips do not
- * give, the low back takes up; what it cannot, shows as shoulders that stay behind the hands.
+ * A bridge from the side: hands and feet flat on one floor, shins upright, arms straight.
+ *
+ * Shoulders, upper back and hips bend as far as they have, up to what is asked. Hands and feet then meet one floor by
+ * what the low back bends and by how far the arms lean toward the feet, for shoulders that are not over the hands need
+ * less bend; the wrists bend by that lean on top of 90°, and where they lack it the heels of the hands come up. Of all
+ * bridges that close, the one that spoils the line least. All of it is told beside the bridge of a body with just what
+ * is asked, whose arms lean too: in this chain of straight segments nobody's shoulders come quite over the hands.
  */
 export function bridgeShape(ranges: Ranges, statureCm: number): Shape {
   const shoulder = joint(ranges, "shoulder.flexion", "shoulder", "both", 185);
   const upper = joint(ranges, "thoracic.extension", "thoracic", "both", 30);
+  const lowBack = joint(ranges, "lumbar.extension", "lumbar", "both", 45);
   const hip = joint(ranges, "hip.extension", "hip", "both", 20);
   const wrist = joint(ranges, "wrist.extension", "wrist", "both", 90);
-  const taken = 0.6 * shoulder.short + upper.short + 0.7 * hip.short;
-  const lowBack = Math.min(lowBackMost, lowBackShare + taken);
-  const beyond = Math.max(0, lowBackShare + taken - lowBackMost);
-  const behind = 0.5 * shoulder.short + beyond;
-  const pose = closed({
-    lowBack,
-    upperBack: upper.used,
-    hip: hip.used,
-    shoulder: shoulder.used,
-    wrist: wrist.used,
-  });
-  const body = skeletonOf(pose);
-  const reach = Math.abs(landmark(body, "wrist")[0] - landmark(body, "heel")[0]) * statureCm;
-  const taking = lowBack - lowBackShare;
+  const clean = cleanBridge([shoulder, upper, hip, wrist, lowBack]);
+  const own = bestBridge(
+    {
+      shoulder: shoulder.used,
+      upper: Math.max(0, upper.used),
+      hip: hip.used,
+      wrist: wrist.have,
+      lowBack: Math.max(0, lowBack.have),
+    },
+    clean,
+  );
+  const view = sideViewOf(own.pose);
+  const reach = Math.abs(view.arm.right.wrist[0] - view.leg.right.heel[0]) * statureCm;
+  const { lowBack: taking, lean: leaning, lifted } = beyond(own, clean);
   return assembled({
-    pose,
+    pose: own.pose,
     view: 0,
     balanced: null,
     base: null,
     tapeCm: reach,
-    joints: [shoulder, upper, hip, wrist],
+    joints: [shoulder, upper, lowBack, hip, { ...wrist, short: lifted }],
     gives: [
       {
         at: "lumbar",
@@ -45,66 +56,106 @@ export function bridgeShape(ranges: Ranges, statureCm: number): Shape {
         giving: { gives: "lumbar" },
         size: taking,
         unit: "°",
-        scale: 45,
+        scale: backScale,
       },
       {
         at: "shoulder",
         side: "right",
         giving: { gives: "shoulders-behind-hands" },
-        size: behind,
+        size: leaning,
         unit: "°",
-        scale: 45,
+        scale: armScale,
       },
       {
         at: "wrist",
         side: "right",
         giving: { gives: "heels-of-hands" },
-        size: wrist.short,
+        size: lifted,
         unit: "°",
-        scale: 30,
+        scale: handScale,
       },
     ],
     line:
-      taking + behind < 1
+      taking + leaning < 1
         ? { line: "bridge", reachCm: reach }
-        : { line: "bridge-low-back", taking, reachCm: reach },
+        : { line: "bridge-low-back", taking, leaning, reachCm: reach },
   });
 }
 
-/** The posture that sets hands and feet on one floor: the pelvis tips until they are level. */
-function closed(bends: {
-  lowBack: number;
-  upperBack: number;
-  hip: number;
+/** What a bridge is made of, degrees; the low back may bend beyond what is asked, at its cost. */
+type Parts = {
   shoulder: number;
+  upper: number;
+  hip: number;
   wrist: number;
-}): Pose {
-  const { lowBack, upperBack, hip, shoulder, wrist } = bends;
-  const poseAt = (pelvis: number): Pose => {
-    const thigh = -pelvis - hip;
-    const arm = -pelvis + lowBack + upperBack + shoulder;
-    return {
-      pelvis,
-      lowBack,
-      upperBack,
-      hip: -hip,
-      knee: thigh - shin,
-      ankle: -shin,
-      shoulder,
-      wrist: Math.min(wrist, Math.max(60, 360 + 90 - arm)),
-      neck: 18,
-      shoulderOut: 6,
-    };
+  lowBack: number;
+};
+
+/** A bridge: what the low back bends, how far the arms lean toward the feet, how far the heels of the hands are up. */
+type Bridge = { lowBack: number; lean: number; lifted: number; pose: Pose };
+
+type Given = Pick<Bridge, "lowBack" | "lean" | "lifted">;
+
+/** By how much more than the clean bridge each of the three gives. */
+const beyond = (own: Given, clean: Given): Given => ({
+  lowBack: Math.max(0, own.lowBack - clean.lowBack),
+  lean: Math.max(0, own.lean - clean.lean),
+  lifted: Math.max(0, own.lifted - clean.lifted),
+});
+
+const costOf = ({ lowBack, lean, lifted }: Given): number =>
+  lowBack / backScale + lean / armScale + lifted / handScale;
+
+/** The bridge that spoils the line least beside the clean one, over what the low back bends more than that. */
+function bestBridge(parts: Parts, clean: Given): Bridge {
+  const at = (lowBack: number) => closed(parts, lowBack);
+  const least = Math.min(clean.lowBack, parts.lowBack);
+  const cost = (lowBack: number) => costOf(beyond(at(lowBack), clean));
+  return at(leastOf(cost, least, parts.lowBack, closely));
+}
+
+/** The bridge of a body with just what is asked, all of it used. */
+const cleanBridge = remembered(
+  (joints: readonly [Joint, Joint, Joint, Joint, Joint]): Bridge => {
+    const [shoulder, upper, hip, wrist, lowBack] = joints.map(({ asked }) => asked) as [
+      number,
+      number,
+      number,
+      number,
+      number,
+    ];
+    return closed({ shoulder, upper, hip, wrist, lowBack }, lowBack);
+  },
+  (joints) => joints.map(({ asked }) => asked).join(),
+);
+
+/** The bridge that a bend of the low back gives: the arms lean until hands and feet are on one floor. */
+function closed(parts: Parts, lowBack: number): Bridge {
+  const lean = rootOf((by) => openBy(poseOf(parts, lowBack, by)), 0, furthest);
+  const lifted = Math.max(0, flatHands + lean - parts.wrist);
+  return { lowBack, lean, lifted, pose: poseOf(parts, lowBack, lean) };
+}
+
+const flatHands = 90;
+
+/** How far the hands are above the feet, statures; below them where negative. */
+function openBy(pose: Pose): number {
+  const { arm, leg } = sideViewOf(pose);
+  return arm.right.wrist[1] - leg.right.heel[1];
+}
+
+function poseOf({ shoulder, upper, hip, wrist }: Parts, lowBack: number, lean: number): Pose {
+  const pelvis = lowBack + upper + shoulder - 360 + lean;
+  const knee = -pelvis - hip;
+  return {
+    pelvis,
+    lowBack,
+    upperBack: upper,
+    hip: -hip,
+    knee,
+    ankle: 0,
+    shoulder,
+    wrist: Math.min(wrist, flatHands + lean),
+    neck: 18,
   };
-  const level = (pelvis: number): number => {
-    const body = skeletonOf(poseAt(pelvis));
-    return landmark(body, "wrist")[1] - landmark(body, "heel")[1] - 0.01;
-  };
-  // Scanned from the flattest hips up: the first level posture is the highest bridge.
-  let [best, least] = [-95, Infinity];
-  for (let pelvis = -150; pelvis <= -40; pelvis += 1) {
-    const off = Math.abs(level(pelvis));
-    if (off < least) [best, least] = [pelvis, off];
-  }
-  return poseAt(best);
 }

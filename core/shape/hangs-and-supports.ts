@@ -51,7 +51,7 @@ export function behindBackHangShape(ranges: Ranges): Shape {
         giving: { gives: "bent-elbows" },
         size: elbow.short,
         unit: "°",
-        scale: 20,
+        scale: 30,
       },
     ],
     line:

@@ -225,3 +225,50 @@ describe("the smallest set of degrees", () => {
   it("is empty when the shape is clean already", () =>
     expect(smallestSet(handstand, limitsAsked(handstand, aim), aim, body)).toEqual([]));
 });
+
+describe("no cliff", () => {
+  const models = library.skills.filter(({ model }) => model !== "posed");
+  it.each(models.map((skill) => [skill.id, skill] as const))(
+    "%s: a quarter of a degree changes the line by a point at most",
+    (_, skill) =>
+      fc.assert(
+        fc.property(
+          fc.array(fc.double({ min: -8, max: 30, noNaN: true }), { minLength: 5, maxLength: 5 }),
+          fc.nat(4),
+          (short, which) => {
+            const aim = aimOf(skill);
+            const limits = shortBy(skill, aim, short);
+            const motions = askedMotions(skill, aim);
+            const { motion, sides } = motions[which % motions.length]!;
+            const more = sides.reduce(
+              (so, side) => withRange(so, motion, side, limits[motion]![side]! + 0.25),
+              limits,
+            );
+            const [now, then] = [limits, more].map((one) => shapeOf(skill, one, aim, body).score);
+            expect(Math.abs(then! - now!)).toBeLessThanOrEqual(1.02);
+          },
+        ),
+        { numRuns: 60 },
+      ),
+  );
+
+  it("what balances has its weight over the base, by the whole skeleton", () => {
+    for (const skill of models) {
+      const aim = aimOf(skill);
+      for (const short of [0, 4, 9, 15, 22]) {
+        const { pose, base, balanced } = shapeOf(
+          skill,
+          shortBy(skill, aim, [short, short / 2, short / 3, short]),
+          aim,
+          body,
+        );
+        if (!balanced || !base) continue;
+        const posed = skeletonOf(pose);
+        const ends = [base.from, base.to].map((name) => landmark(posed, name, base.side)[0]);
+        const weight = centreOfMass(posed)[0];
+        expect(weight, skill.id).toBeGreaterThanOrEqual(Math.min(...ends) - 1e-3);
+        expect(weight, skill.id).toBeLessThanOrEqual(Math.max(...ends) + 1e-3);
+      }
+    }
+  });
+});

@@ -11,8 +11,8 @@ export type Limits = Partial<Record<MotionId, Partial<Record<Side, number>>>>;
 export type AimSide = { side: Side; hips?: "square" | "open" | undefined };
 
 /**
- * The athlete's own range, from the gap. A joint whose shortage could be noise (unsure) is not drawn short: only
- * believable limits bend the figure. Unmeasured joints get what adults usually have, and are named as assumed.
+ * The athlete's own range, from the gap. A shortage bends the figure as far as it is believable: one that is as likely
+ * noise not at all, one that is proven whole, and between them without a step. Unmeasured joints get what adults usually have, and are named as assumed.
  */
 export function limitsHad(
   skill: Skill,
@@ -21,22 +21,24 @@ export function limitsHad(
   const limits: Limits = {};
   const assumed: { motion: MotionId; side: Side }[] = [];
   for (const { demand, need, sides } of inOrderOf(skill, gaps))
-    for (const { side, have, verdict, asked } of sides) {
+    for (const { side, have, probability, asked } of sides) {
       if (limits[demand.motion]?.[side] !== undefined) continue;
       const prior = asked ? motionOf(demand.motion).usual : undefined;
-      if (have)
-        setFirst(
-          limits,
-          demand.motion,
-          side,
-          verdict === "unsure" ? Math.max(have.degrees, need) : have.degrees,
-        );
+      if (have) setFirst(limits, demand.motion, side, believed(have.degrees, need, probability));
       else if (prior !== undefined) {
         setFirst(limits, demand.motion, side, prior);
         assumed.push({ motion: demand.motion, side });
       }
     }
   return { limits, assumed };
+}
+
+/** What of a joint is drawn: its reading, less short by as much as the shortage could be noise. */
+function believed(degrees: number, need: number, probability: number | null): number {
+  const short = need - degrees;
+  return short <= 0 || probability === null
+    ? degrees
+    : need - short * (1 - 2 * Math.min(0.5, probability));
 }
 
 /** Gaps come sorted by what limits most; a motion asked twice is drawn by the skill's first demand of it. */

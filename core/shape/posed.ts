@@ -44,7 +44,7 @@ const moves: Partial<Record<MotionId, { key: PairedKey | TrunkKey; sense: 1 | -1
 };
 
 /** Degrees of shortage, weight 1, that cost a joint-by-joint shape about two thirds of its score. A working figure. */
-const scale = 55;
+const scale = 88;
 
 /** What is left of a line, 0–1, that lacks so many weighted degrees which no figure shows. */
 export const lineLeft = (weighted: number): number => Math.exp(-weighted / scale);

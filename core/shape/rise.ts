@@ -27,7 +27,9 @@ export function riseShape(ranges: Ranges, full: boolean): Shape {
   });
   const off = (pose: Pose) => {
     const body = skeletonOf(pose);
-    return centreOfMass(body)[0] - landmark(body, full ? "toe" : "ball")[0] - (full ? 0 : 0.01);
+    const [ball, toe] = [landmark(body, "ball")[0], landmark(body, "toe")[0]];
+    // On the tips the weight is over their middle, on the balls a little in front of them.
+    return centreOfMass(body)[0] - (full ? (ball + toe) / 2 : ball + 0.01);
   };
   const lean = rootOf((x) => off(poseAt(x)), -20, 30);
   const pose = poseAt(lean);
@@ -37,7 +39,7 @@ export function riseShape(ranges: Ranges, full: boolean): Shape {
   return assembled({
     pose,
     view: 0,
-    balanced: Math.abs(off(pose)) < 0.03,
+    balanced: Math.abs(off(pose)) < 0.003,
     base: { from: "ball", to: "toe", side: "right" },
     joints: [ankle, ...(toe ? [toe] : [])],
     gives: [

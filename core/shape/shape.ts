@@ -65,7 +65,7 @@ export type Line =
   | { line: "handstand-breaks"; arch: number; wedge: number }
   | { line: "handstand-falls"; missing: number }
   | { line: "bridge"; reachCm: number }
-  | { line: "bridge-low-back"; taking: number; reachCm: number }
+  | { line: "bridge-low-back"; taking: number; leaning: number; reachCm: number }
   | { line: "flat-front-split" | "flat-middle-split" }
   | { line: "front-split"; spread: number; gapCm: number; tilt: number }
   | { line: "middle-split"; spread: number; gapCm: number }

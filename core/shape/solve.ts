@@ -70,7 +70,13 @@ export const models: Record<Exclude<ShapeModel, "posed">, Model> = {
     shape: ({ ranges, body }) => pancakeShape(ranges, body.statureCm),
   },
   bridge: {
-    reads: ["shoulder.flexion", "thoracic.extension", "hip.extension", "wrist.extension"],
+    reads: [
+      "shoulder.flexion",
+      "thoracic.extension",
+      "lumbar.extension",
+      "hip.extension",
+      "wrist.extension",
+    ],
     shape: ({ ranges, body }) => bridgeShape(ranges, body.statureCm),
   },
   "leg-behind": {

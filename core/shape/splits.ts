@@ -5,6 +5,20 @@ import { assembled, joint, onSides, type Ranges, type Shape } from "./shape";
 /** How far the low back bends backward to keep the trunk upright, degrees. A working figure. */
 export const lowBackHas = 30;
 
+/** Below this gap what lies between the hip's axis and the tape's end goes away, cm. A working figure. */
+const pelvisWhole = 20;
+
+/**
+ * What of the pelvis's own allowance is in a gap: nothing on the floor, all of it well off the floor, so that a split
+ * comes down without a jump.
+ * @param legs the gap that the legs' axes make, cm
+ * @param pelvisCm the allowance of a split well off the floor, cm
+ */
+function pelvisAt(legs: number, pelvisCm: number): number {
+  const share = Math.min(1, Math.max(0, legs) / pelvisWhole);
+  return pelvisCm * share * share * (3 - 2 * share);
+}
+
 export type SplitGeometry = { spread: number; gapCm: number; tilt: number };
 
 /**
@@ -49,14 +63,14 @@ export function frontSplitShape(
   const chest = joint(ranges, "thoracic.extension", "thoracic", "both", 20);
   const { lowBack, upperBack, lean } = taken(tilt, Math.max(0, chest.have));
   const flat = spread >= 180 - 1e-9;
-  const gap = flat ? 0 : gapCm + pelvisCm;
+  const gap = gapCm + pelvisAt(gapCm, pelvisCm);
   // A skill may ask less than a flat split: the clean one then stays off the floor by that.
   const wanted = splitGeometry(
     forward.asked,
     behind.asked + (inner ? Math.max(0, inner.asked) / 3 : 0),
     legCm,
   );
-  const wantedGap = wanted.spread >= 180 ? 0 : wanted.gapCm + pelvisCm;
+  const wantedGap = wanted.gapCm + pelvisAt(wanted.gapCm, pelvisCm);
   const there = flat || spread >= wanted.spread - 1e-9;
   const wantedLean = taken(wanted.tilt, Math.max(0, chest.asked)).lean;
   return assembled({
@@ -85,7 +99,7 @@ export function frontSplitShape(
         giving: { gives: "off-the-floor" },
         size: Math.max(0, gap - wantedGap),
         unit: "cm",
-        scale: 25,
+        scale: 35,
       },
       {
         at: "neck",
@@ -120,9 +134,11 @@ export function middleSplitShape(ranges: Ranges, legCm: number, pelvisCm = 0): S
   const right = joint(ranges, "hip.abduction", "hip", "right", 90);
   const spread = left.used + right.used;
   const flat = spread >= 180 - 1e-9;
-  const gap = flat ? 0 : middleGap(spread, legCm) + pelvisCm;
+  const legs = middleGap(spread, legCm);
+  const gap = legs + pelvisAt(legs, pelvisCm);
   const wanted = left.asked + right.asked;
-  const wantedGap = wanted >= 180 ? 0 : middleGap(wanted, legCm) + pelvisCm;
+  const wantedLegs = middleGap(wanted, legCm);
+  const wantedGap = wantedLegs + pelvisAt(wantedLegs, pelvisCm);
   const there = spread >= Math.min(180, wanted) - 1e-9;
   // The floor evens the legs out: the pelvis tips toward the side that opens less.
   const tip = (left.used - right.used) / 2;
@@ -148,7 +164,7 @@ export function middleSplitShape(ranges: Ranges, legCm: number, pelvisCm = 0): S
         giving: { gives: "off-the-floor" },
         size: Math.max(0, gap - wantedGap),
         unit: "cm",
-        scale: 25,
+        scale: 56,
       },
     ],
     line: flat ? { line: "flat-middle-split" } : { line: "middle-split", spread, gapCm: gap },

@@ -1,5 +1,4 @@
 import { otherSide, type LeftRight } from "../body/side";
-import { centreOfMass, landmark, skeletonOf } from "../figure/skeleton";
 import { angleAt, type Pose } from "../figure/pose";
 import type { Limits } from "./limits";
 import {
@@ -12,6 +11,7 @@ import {
   type Ranges,
   type Shape,
 } from "./shape";
+import { sideViewOf } from "./side-view";
 
 /** Deepest thigh drawn: this far below level. */
 const deepest = 15;
@@ -20,6 +20,11 @@ const lowBackRounds = 18;
 const kneeBends = 155;
 /** A trunk further forward than this at the bottom spoils the line, degrees. A working figure. */
 const cleanLean = 48;
+
+/** A trunk is counted to lean no further than this: beyond it the slightest ankle turns it by degrees. */
+const mostRead = 50;
+/** Within this of the middle of the foot the weight is over it, statures: half a centimetre. */
+const balanced = 0.003;
 
 /** What a kind of squat adds to the plain one. */
 type Kind = {
@@ -61,6 +66,7 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
   const lean = ownLean(below);
   const pose = bottom(kind, below, lean, plain ? ideal : own);
   const trunk = lean + lowBackRounds;
+  const fullLean = Math.min(mostRead, leanAt(clean.below));
   const gives: Give[] = [
     {
       at: "knee",
@@ -68,18 +74,18 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
       giving: { gives: "high-squat", below },
       size: Math.max(0, clean.below - judged),
       unit: "°",
-      scale: 45,
+      scale: 90,
     },
     // The trunk's lean is read at the full depth, so that sitting lower is never counted against the athlete.
     {
       at: "neck",
       side: kind.standing,
       giving: { gives: "trunk-over-feet", lean: trunk },
-      size: Math.max(0, leanAt(clean.below) + lowBackRounds - Math.max(cleanLean, clean.trunk)),
+      size: Math.max(0, fullLean + lowBackRounds - Math.max(cleanLean, clean.trunk)),
       unit: "°",
-      scale: 60,
+      scale: 120,
     },
-    ...arms.gives(leanAt(clean.below)),
+    ...arms.gives(fullLean),
     ...(free && free.short > 0
       ? [
           {
@@ -88,7 +94,7 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
             giving: { gives: "free-leg" as const },
             size: Math.max(0, free.short),
             unit: "°" as const,
-            scale: 60,
+            scale: 120,
           },
         ]
       : []),
@@ -96,7 +102,7 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
   return assembled({
     pose,
     view: 0,
-    balanced: Math.abs(offMidFoot(pose, kind)) < 0.02,
+    balanced: Math.abs(offMidFoot(pose, kind)) < balanced,
     base: { from: "heel", to: "toe", side: kind.standing },
     joints: [
       { ...ankle, side: kind.standing },
@@ -200,9 +206,8 @@ function bottom(kind: Kind, below: number, lean: number, { ankle, free, arms }: 
 
 /** How far the weight is in front of the middle of the foot that bears it, statures. */
 function offMidFoot(pose: Pose, { standing }: Kind): number {
-  const body = skeletonOf(pose);
-  const middle = (landmark(body, "heel", standing)[0] + landmark(body, "toe", standing)[0]) / 2;
-  return centreOfMass(body)[0] - middle;
+  const { mass, leg } = sideViewOf(pose);
+  return mass[0] - (leg[standing].heel[0] + leg[standing].toe[0]) / 2;
 }
 
 /** The hips are used up to this close to their end, degrees: a search ends beside its root, and never past the hips. */

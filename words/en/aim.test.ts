@@ -66,13 +66,13 @@ describe("what limits a skill, in one sentence", () => {
     const { title, rest } = says({
       ...plenty,
       "shoulder-flexion": { left: 150, right: 150 },
-      "upper-back-extension": { mid: 2 },
-      "wrist-extension": { left: 90, right: 90 },
+      "upper-back-extension": { mid: 12 },
+      "hip-extension": { left: 10, right: 10 },
     });
     expect(title).toContain("shoulders");
-    expect(rest).toContain("Upper back next, 18° short.");
-    expect(rest).toContain("Wrist extension too close to call.");
-    expect(rest).toContain("Hip extension, shoulder flexion by own strength enough.");
+    expect(rest).toContain("Upper back next, 8° short.");
+    expect(rest).toContain("Hip extension too close to call.");
+    expect(rest).toContain("Wrist extension, shoulder flexion by own strength enough.");
   });
 
   it("where the errors do not tell them apart, both are named and neither is the one", () => {

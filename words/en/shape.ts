@@ -133,9 +133,11 @@ function lineWords(line: Line): string {
     case "handstand-falls":
       return `Flat hands leave no balance: the wrists lack ${round(line.missing)}°.`;
     case "bridge":
-      return `Shoulders over the hands, ${round(line.reachCm)} cm from hands to heels.`;
+      return `An even arch, ${round(line.reachCm)} cm from hands to heels.`;
     case "bridge-low-back":
-      return `The low back takes ${round(line.taking)}° more; hands and heels stay ${round(line.reachCm)} cm apart.`;
+      return line.taking > line.leaning
+        ? `The low back takes ${round(line.taking)}° more; hands and heels stay ${round(line.reachCm)} cm apart.`
+        : `The shoulders stay ${round(line.leaning)}° behind the hands; hands and heels stay ${round(line.reachCm)} cm apart.`;
     case "flat-front-split":
       return "Flat, both legs on the floor.";
     case "flat-middle-split":
