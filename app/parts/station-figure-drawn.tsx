@@ -10,7 +10,7 @@ import type { AthleteView } from "../view";
 import { PosePicture } from "./figure/pose-picture";
 import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
 import { WhyNote } from "./why";
-import { shapeWhy, shapeWords } from "#words/shape";
+import { shapeWhy, shapeWords, spreadWords } from "#words/shape";
 
 /** The joints of the aim as they can be pressed: each leads to its check. */
 function jointsOf(view: AthleteView): JointSpot[] {
@@ -48,6 +48,8 @@ export const StationFigureDrawn = memo(function StationFigureDrawn({
   if (!shapes || !view.skill) return <NoShape />;
   const { asked, had: today, assumed, limits } = shapes;
   const had = imagined ?? today;
+  // Of another shape than today's own nothing is known of how far.
+  const spread = imagined === null && shapes === view.shapes ? view.spread : null;
   const measured = imagined !== null || view.gaps.some((gap) => gap.shortage !== null);
   const unknown = [...new Set(assumed.map(({ motion }) => motion))];
   const names = unknown.map((motion) => motionOf(motion).name.toLowerCase());
@@ -73,8 +75,10 @@ export const StationFigureDrawn = memo(function StationFigureDrawn({
           ? ` · dotted, not measured, drawn as adults usually have it: ${names.join(", ")}`
           : ""}
       </p>
+      {measured && spread ? <p className="text-sm text-muted">{spreadWords(spread, had)}</p> : null}
       <div className="mt-2 min-h-[20rem] flex-1">
         <ShapeFigure
+          fan={measured && spread ? spread.ends : none}
           asked={asked}
           had={measured ? had : null}
           before={before}

@@ -1,34 +1,12 @@
 import type { BlockWorth, DemandGap, Verdict } from "../aim/margin";
-import type { Side } from "../body/side";
 import type { Skill } from "../content/skill";
-import { withRange, limitsHad, type AimSide, type Limits } from "../shape/limits";
+import { withRange, type AimSide, type Limits } from "../shape/limits";
 import { lineLeft } from "../shape/posed";
 import { shapeOf, type Body } from "../shape/solve";
-import { diceOf } from "../stats/dice";
 import { remembered } from "../stats/remembered";
 import type { BlockGains } from "./block-gain";
+import { drawings, drawnBy, errorsOf, limitsDrawn, type Drawn } from "./drawings";
 import { isDrawn } from "./drawn";
-
-/** A demand's gap as one drawing of the measuring errors has it: what each side has, and what of it is missing. */
-type Drawn = { gap: DemandGap; sides: { side: Side; degrees: number; short: number }[] };
-
-/** So many drawings: half of them by dice, the other half their mirror image. The same for everybody and always. */
-const drawings = 24;
-
-/** A reading's error in one drawing, in standard errors. */
-type Errors = (reading: string) => number;
-
-/** The errors of every drawing: a reading that two demands use is drawn once. */
-function errorsOf(drawing: number): Errors {
-  const dice = diceOf(1 + (drawing >> 1));
-  const sign = drawing % 2 === 0 ? 1 : -1;
-  const known = new Map<string, number>();
-  return (reading) => {
-    let error = known.get(reading);
-    if (error === undefined) known.set(reading, (error = sign * dice.normal()));
-    return error;
-  };
-}
 
 const limitingVerdict = (verdict: Verdict): boolean => verdict === "short" || verdict === "unsure";
 const limiting = ({ verdict }: DemandGap): boolean => limitingVerdict(verdict);
@@ -113,18 +91,6 @@ const isFirst = (gap: DemandGap, worths: ReadonlyMap<DemandGap, number>): boolea
   worths.get(gap)! > 0 &&
   [...worths].every(([other, worth]) => other === gap || worth < worths.get(gap)!);
 
-function drawnBy(gaps: readonly DemandGap[], errors: Errors): Drawn[] {
-  return gaps.map((gap) => ({
-    gap,
-    sides: gap.sides.flatMap(({ side, have, asked }) => {
-      if (!have) return [];
-      const { motion, mode } = gap.demand;
-      const degrees = have.degrees + have.se * errors(`${motion}/${mode}/${side}`);
-      return [{ side, degrees, short: asked ? Math.max(0, gap.need - degrees) : 0 }];
-    }),
-  }));
-}
-
 /** The lesser side is what is asked: a demand's shortage is that of the side that lacks more. */
 const shortageOf = ({ sides }: Drawn): number => Math.max(0, ...sides.map(({ short }) => short));
 
@@ -146,7 +112,7 @@ function lineGains(
   candidates: readonly DemandGap[],
   gains: BlockGains,
 ): Map<DemandGap, number> {
-  const limits = limitsOf(skill, drawn);
+  const limits = limitsDrawn(skill, drawn);
   const all = drawn.filter(({ gap }) => candidates.includes(gap));
   const score = (trained: readonly Drawn[]): number => {
     const with_ = trained
@@ -163,21 +129,6 @@ function lineGains(
     }),
   );
 }
-
-/** The limits that a drawing gives the figure: believed as they are, what was never measured taken as usual. */
-const limitsOf = (skill: Skill, drawn: readonly Drawn[]): Limits =>
-  limitsHad(
-    skill,
-    drawn.map(({ gap, sides }) => ({
-      ...gap,
-      sides: gap.sides.map((one) => {
-        const own = sides.find(({ side }) => side === one.side);
-        return own && one.have
-          ? { ...one, probability: 0, have: { ...one.have, degrees: own.degrees } }
-          : one;
-      }),
-    })),
-  ).limits;
 
 function raised(limits: Limits, { gap, sides }: Drawn, gains: BlockGains): Limits {
   const { motion } = gap.demand;

@@ -2,16 +2,7 @@ import { fingerRoot } from "../figure/skeleton";
 import type { Pose } from "../figure/pose";
 import { remembered } from "../stats/remembered";
 import { leastOf } from "./least";
-import {
-  assembled,
-  rootOf,
-  joint,
-  jointOf,
-  type Joint,
-  type Line,
-  type Ranges,
-  type Shape,
-} from "./shape";
+import { assembled, rootOf, joint, jointOf, type Line, type Ranges, type Shape } from "./shape";
 import { sideViewOf } from "./side-view";
 
 /** Where over the hand the weight is carried: this share of the way from the wrist crease to the knuckles. */
@@ -60,7 +51,7 @@ export function handstandShape(ranges: Ranges, wedge = 0): Shape {
   return assembled({
     pose: best.missing > 0 ? fallingBack(best.pose, best.missing) : best.pose,
     view: 0,
-    balanced: best.missing === 0,
+    balanced: best.missing < withinHand,
     base: { from: "wrist", to: "fingertips", side: "right" },
     joints: [
       shoulder,
@@ -171,6 +162,8 @@ function bestStand(parts: Parts): Stand {
   return onWedge(at(needed), most, parts.spare);
 }
 
+/** Wrists that lack less than this tip the weight back, and it is still over the hand, degrees. */
+const withinHand = 1;
 /** Off its target by less than this the weight is over it, statures. */
 const balances = 1e-6;
 /** Further than this nobody leans on any wedge, degrees. */
@@ -252,7 +245,7 @@ function offTarget(pose: Pose): number {
 }
 
 function lineOf(arch: number, missing: number, wedge: number): Line {
-  if (missing > 0.05) return { line: "handstand-falls", missing };
+  if (missing >= withinHand) return { line: "handstand-falls", missing };
   if (arch < 1) return { line: "handstand", wedge };
   return { line: "handstand-breaks", arch, wedge };
 }

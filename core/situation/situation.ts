@@ -1,5 +1,6 @@
 import { placeOf } from "../records/places";
 import { rankedGaps } from "../limit/ranked-gaps";
+import { spreadOf, type ShapeSpread } from "../limit/shape-spread";
 import { type DemandGap } from "../aim/margin";
 import { needsOf, type Need } from "../aim/priority";
 import type { OpenAim } from "../aim/shared";
@@ -21,7 +22,7 @@ import { cautionsOf, type Caution } from "../safety/intake";
 import { painLocks, type PainLock } from "../safety/pain";
 import type { Season } from "../records/training";
 import { daysBetween, type DayText } from "../dates/days";
-import { shapesOf, type Shapes } from "../shape/solve";
+import { bodyFor, shapesOf, type Shapes } from "../shape/solve";
 
 /** The records of one athlete, and what of the notebook concerns everybody. */
 export type Records = {
@@ -67,6 +68,8 @@ export type Situation = {
   openAims: OpenAim[];
   needs: Need[];
   shapes: Shapes | null;
+  /** How far the shape is known; null where nothing of it was measured. */
+  spread: ShapeSpread | null;
   cautions: Caution[];
   locks: PainLock[];
   settings: Settings;
@@ -124,6 +127,10 @@ export function situationOf(
     openAims,
     needs: aim ? needsOf(gaps, daysBetween(day, aim.by), aim.overrides) : [],
     shapes: aim && skill ? shapesOf(skill, aim, athlete, gaps) : null,
+    spread:
+      aim && skill
+        ? spreadOf(skill, { side: aim.side, hips: aim.hips }, bodyFor(athlete), gaps)
+        : null,
     cautions: cautionsOf(athlete, day),
     locks: painLocks(athlete, logs, checks, library),
     settings: records.settings,

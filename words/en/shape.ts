@@ -1,4 +1,5 @@
 import type { Skill } from "#core/content/skill";
+import type { Between, ShapeSpread } from "#core/limit/shape-spread";
 import type { Limits } from "#core/shape/limits";
 import type { Compensation, Line, Shape } from "#core/shape/shape";
 import { motionOf, type MotionId } from "#core/body/motions";
@@ -124,12 +125,33 @@ export function givingAmount({ giving, size, unit }: Compensation): string {
 /** The shape in one sentence. */
 export const shapeWords = ({ line }: Pick<Shape, "line">): string => lineWords(line);
 
+/** How far a shape is known, and which check would tell more. */
+export function spreadWords(
+  { score, size, mostBy }: ShapeSpread,
+  { line }: Pick<Shape, "line">,
+): string {
+  const unit = line.line.includes("split") || line.line.includes("bridge") ? " cm" : "°";
+  const sized = size ? sizeWords(line, size, unit) : "";
+  return `${sized}Line ${round(score.low)} to ${round(score.high)} of 100. More trials of ${motionOf(mostBy).name.toLowerCase()} would tell most.`;
+}
+
+/** What lies between the ends: said where they are not one number. */
+function sizeWords(line: Line, { low, high }: Between, unit: string): string {
+  if (round(low) === round(high)) return "";
+  if (line.line === "squat" || line.line === "high-squat")
+    return `By the checks' errors between ${levelWords(low)} and ${levelWords(high)}. `;
+  return `By the checks' errors between ${round(Math.max(0, low))} and ${round(high)}${unit}. `;
+}
+
+const levelWords = (above: number): string =>
+  above > 0 ? `${round(above)}° above level` : `${round(-above)}° below`;
+
 function lineWords(line: Line): string {
   switch (line.line) {
     case "handstand":
       return `One straight line over the hands.${onWedge(line.wedge)}`;
     case "handstand-breaks":
-      return `The line breaks by ${round(line.arch)}° in low back and hips to stay over the hands.${onWedge(line.wedge)}`;
+      return `The line breaks by about ${round(line.arch)}° in low back and hips to stay over the hands.${onWedge(line.wedge)}`;
     case "handstand-falls":
       return `Flat hands leave no balance: the wrists lack ${round(line.missing)}°.`;
     case "bridge":

@@ -21,6 +21,7 @@ export function ShapeFigure({
   asked,
   had,
   before = null,
+  fan = [],
   assumed = [],
   joints,
   onJoint,
@@ -29,6 +30,8 @@ export function ShapeFigure({
   had: Shape | null;
   /** The shape as it was on another date. */
   before?: Shape | null;
+  /** Shapes at the ends of what the checks leave open: a fan of faint ink. */
+  fan?: readonly Shape[];
   /** Joints nobody has measured: ringed with dots. */
   assumed?: readonly { motion: MotionId; side: Side }[];
   joints: readonly JointSpot[];
@@ -60,6 +63,16 @@ export function ShapeFigure({
             <InkBody drawing={past} ground="var(--paper)" ink="var(--hair)" far="var(--hair)" />
           </g>
         ) : null}
+        {had
+          ? fan.map((end, n) => {
+              const edge = drawn(end.pose, turn);
+              return (
+                <g key={n} transform={`translate(${anchorShift(end, edge, ink)} 0)`} opacity="0.16">
+                  <InkBody drawing={edge} ground="var(--ink)" />
+                </g>
+              );
+            })
+          : null}
         {had ? <InkBody drawing={ink} ground="var(--paper)" /> : null}
         {had
           ? assumed.map(({ motion, side }) => {

@@ -68,6 +68,7 @@ export function GapDesk({
         skill={skill}
         shape={whatIf.shape}
         gaps={gaps}
+        spread={view.spread}
         cleanSet={cleanSet}
         imagined={whatIf.edits.length > 0}
         measured={measured}

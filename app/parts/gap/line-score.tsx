@@ -4,6 +4,7 @@ import type { Shape } from "#core/shape/shape";
 import { WhyNote } from "../why";
 import type { CleanSet } from "./use-clean-set";
 import type { DemandGap } from "#core/aim/margin";
+import type { ShapeSpread } from "#core/limit/shape-spread";
 import { cleanStepWords, rankedWords } from "#words/aim";
 import { scoreWhy } from "#words/shape";
 
@@ -12,6 +13,7 @@ export function LineScore({
   skill,
   shape,
   gaps,
+  spread,
   cleanSet,
   imagined,
   measured,
@@ -21,6 +23,7 @@ export function LineScore({
   skill: Skill;
   shape: Shape;
   gaps: readonly DemandGap[];
+  spread: ShapeSpread | null;
   cleanSet: CleanSet;
   imagined: boolean;
   /** Whether any joint the skill asks was measured: without one there is no line of this athlete's. */
@@ -44,7 +47,12 @@ export function LineScore({
         <span className="figures text-3xl font-bold" data-testid="line-score">
           {shape.score.toFixed(0)}
         </span>
-        <span className="text-sm text-muted">of 100</span>
+        <span className="text-sm text-muted">
+          of 100
+          {spread && !imagined
+            ? `, between ${spread.score.low.toFixed(0)} and ${spread.score.high.toFixed(0)}`
+            : ""}
+        </span>
         <WhyNote why={scoreWhy(shape, skill.model)} />
       </p>
       <p className="min-w-0 flex-1 text-sm" role="status">
