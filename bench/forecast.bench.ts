@@ -1,7 +1,10 @@
 import { diceOf, type Dice } from "../core/stats/dice";
-import { learn, outlookAt, type Seen } from "../core/forecast/forecast";
+import { writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { chanceAt, learn, outlookAt, type Seen } from "../core/forecast/forecast";
 import { priorOf, type ForecastPrior } from "../core/content/motion-prior";
-import { forecastAnswer } from "../core/forecast/forecast-answer";
+import { forecastAnswer, sharedByDemands } from "../core/forecast/forecast-answer";
+import { together } from "../core/stats/joint";
 import { forecastPriors } from "../library/forecast-priors";
 import type { Bench } from "./bench";
 
@@ -13,7 +16,38 @@ const stated = 3;
 /** So many whole answers are timed. */
 const timed = 40;
 
-type Life = { prior: ForecastPrior; truth: number[]; doses: number[]; checks: Seen[] };
+/** What a world does to an athlete that the forecast is not told. */
+type World = {
+  name: string;
+  /** Gains stop at the last check, for good. */
+  stops?: boolean;
+  /** Every second check is another tester's, who reads off by so many standard errors, the same each time. */
+  bias?: number;
+  /** Errors have the tails of Student's t with three degrees of freedom. */
+  tails?: boolean;
+  /** Doses are written down as half to double of what was done. */
+  misreported?: boolean;
+  /** A share that does not answer to training. */
+  deaf?: number;
+};
+
+const worlds: readonly World[] = [
+  { name: "as other models have it" },
+  { name: "gains stop", stops: true },
+  { name: "another tester every second time", bias: 1 },
+  { name: "errors with tails", tails: true },
+  { name: "doses misreported", misreported: true },
+  { name: "a third do not respond", deaf: 0.33 },
+];
+
+type Life = {
+  prior: ForecastPrior;
+  truth: number[];
+  /** As they were written down. */
+  doses: number[];
+  checks: Seen[];
+  deaf: boolean;
+};
 const motions = forecastPriors.flatMap((one) => one.motions);
 
 /**
@@ -22,11 +56,14 @@ const motions = forecastPriors.flatMap((one) => one.motions);
  * left, sometimes after a lag; ceilings and rates of other kinds; weeks missed in a row; a range that is lost faster
  * than it came; checks noisier than stated, by sitting and by trial.
  */
-function lifeOf(dice: Dice): Life {
+function lifeOf(dice: Dice, world: World = worlds[0]!, answers = 1): Life {
   const prior = priorOf(forecastPriors, motions[Math.floor(dice.unit() * motions.length)]!);
   const range = 40 + 120 * dice.unit();
   const scale = prior.headroom * (0.67 + 0.66 * dice.unit());
-  const room = scale * (dice.unit() < 0.15 ? 0.22 * dice.unit() : 0.44 + 2 * dice.unit());
+  const deaf = world.deaf !== undefined && dice.unit() < world.deaf;
+  const room = deaf
+    ? 0.3
+    : answers * scale * (dice.unit() < 0.15 ? 0.22 * dice.unit() : 0.44 + 2 * dice.unit());
   const rate = 0.03 + 0.14 * dice.unit();
   const bend = 0.7 + 0.9 * dice.unit();
   const half = 120 + 400 * dice.unit();
@@ -44,14 +81,28 @@ function lifeOf(dice: Dice): Life {
   doses.forEach((_, week) => {
     const dose = week >= lag ? doses[week - lag]! : 0;
     const left = Math.max(0, 1 - gained / room);
-    const step = room * rate * (dose / (dose + half)) * left ** bend;
+    const stopped = world.stops && week >= known;
+    const step = stopped ? 0 : room * rate * (dose / (dose + half)) * left ** bend;
     gained += dose < 30 ? -loss * gained : step;
     truth.push(range + gained + 0.25 * dice.normal());
   });
   const checks: Seen[] = [];
-  for (let week = 0; week <= known; week += 2)
-    checks.push({ week, value: truth[week]! + stated * louder * dice.normal(), se: stated });
-  return { prior, truth, doses, checks };
+  const other = (world.bias ?? 0) * stated * (dice.unit() < 0.5 ? -1 : 1);
+  for (let week = 0; week <= known; week += 2) {
+    const error = louder * (world.tails ? tailed(dice) : dice.normal());
+    const bias = week % 4 === 2 ? other : 0;
+    checks.push({ week, value: truth[week]! + stated * error + bias, se: stated });
+  }
+  const written = world.misreported
+    ? doses.map((dose) => dose * 2 ** (2 * dice.unit() - 1))
+    : doses;
+  return { prior, truth, doses: written, checks, deaf };
+}
+
+/** An error with heavy tails: Student's t with three degrees of freedom, brought to a variance of 1. */
+function tailed(dice: Dice): number {
+  const squares = [0, 1, 2].reduce((sum) => sum + dice.normal() ** 2, 0);
+  return dice.normal() / Math.sqrt(squares / 3) / Math.sqrt(3);
 }
 
 /** A straight line through the checks, with the interval of its own residuals. */
@@ -67,6 +118,105 @@ function lineAt(checks: readonly Seen[], week: number): { value: number; half: n
 const mean = (list: readonly number[]): number =>
   list.reduce((sum, value) => sum + value, 0) / list.length;
 const round = (value: number): number => Math.round(value * 1000) / 1000;
+
+/** How the interval of eight weeks ahead holds in a world, and how far off the median is. */
+function inWorld(world: World) {
+  const dice = diceOf(77);
+  const looked = Array.from({ length: athletes }, () => {
+    const { prior, truth, doses, checks, deaf } = lifeOf(dice, world);
+    const said = outlookAt(learn(checks, doses.slice(0, known), prior), known + 8, doses);
+    const real = truth[known + 8]!;
+    return {
+      held: real >= said.low && real <= said.high,
+      off: said.median - real,
+      last: checks.at(-1)!.value - real,
+      width: said.high - said.low,
+      deaf,
+    };
+  });
+  const deaf = looked.filter((one) => one.deaf);
+  return {
+    world: world.name,
+    cover: mean(looked.map(({ held }) => Number(held))),
+    error: mean(looked.map(({ off }) => Math.abs(off))),
+    lastError: mean(looked.map(({ last }) => Math.abs(last))),
+    bias: mean(looked.map(({ off }) => off)),
+    deafBias: deaf.length > 0 ? mean(deaf.map(({ off }) => off)) : null,
+    width: mean(looked.map(({ width }) => width)),
+  };
+}
+
+/** Demands of one athlete: joints and sides that share how the body answers to training. */
+const demandsEach = 4;
+
+/** What was said of several demands of one body together, by a common factor and by their product, and what came. */
+function jointly() {
+  const dice = diceOf(91);
+  return Array.from({ length: athletes }, () => {
+    // Half of the spread of what training gives is the body's own, half each joint's.
+    const answers = Math.exp(0.5 * dice.normal() - 0.125);
+    const each = Array.from({ length: demandsEach }, () => {
+      const { prior, truth, doses, checks } = lifeOf(dice, worlds[0], answers);
+      const need = truth[known]! + prior.headroom * (0.5 * dice.unit() - 0.15);
+      const chance = chanceAt(learn(checks, doses.slice(0, known), prior), need, known + 8, doses);
+      return { chance, came: truth[known + 8]! >= need };
+    });
+    const chances = each.map(({ chance }) => chance);
+    return {
+      each,
+      said: together(chances, sharedByDemands),
+      product: chances.reduce((all, one) => all * one, 1),
+      came: each.every((one) => one.came),
+    };
+  });
+}
+
+type SaidAndCame = { chance: number; came: boolean };
+
+const brier = (said: readonly SaidAndCame[]): number =>
+  mean(said.map(({ chance, came }) => (chance - Number(came)) ** 2));
+
+/** Tenths of the chances that were said, with how often it came; tenths in which nothing was said are left out. */
+const reliability = (said: readonly SaidAndCame[]) =>
+  Array.from({ length: 10 }, (_, tenth) =>
+    said.filter(({ chance }) => Math.min(9, Math.floor(chance * 10)) === tenth),
+  ).flatMap((own) =>
+    own.length === 0
+      ? []
+      : [
+          {
+            said: mean(own.map(({ chance }) => chance)),
+            came: mean(own.map(({ came }) => Number(came))),
+            of: own.length,
+          },
+        ],
+  );
+
+/** The diagram as a picture: what was said from left to right, what came from below up; a dot's size is how many. */
+function diagramOf(rows: ReturnType<typeof reliability>): string {
+  const at = (share: number) => 40 + 300 * share;
+  const most = Math.max(...rows.map(({ of }) => of));
+  const dots = rows.map(
+    ({ said, came, of }) =>
+      `<circle cx="${at(said).toFixed(1)}" cy="${(380 - at(came)).toFixed(1)}" r="${(3 + 9 * Math.sqrt(of / most)).toFixed(1)}" fill="#1d5c56" fill-opacity="0.75"/>`,
+  );
+  const marks = [0, 2, 4, 6, 8, 10].map(
+    (n) =>
+      `<text x="${at(n / 10)}" y="356" text-anchor="middle">${n}</text><text x="32" y="${384 - at(n / 10)}" text-anchor="end">${n}</text>`,
+  );
+  return `<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 380 390" font-family="sans-serif" font-size="12">
+  <rect width="380" height="390" fill="#f3eee2"/>
+  <path d="M40 340 L340 40" stroke="#8a8577" stroke-dasharray="3 4"/>
+  <path d="M40 40 V340 H340" fill="none" stroke="#1c2321"/>
+  ${marks.join("\n  ")}
+  <text x="190" y="376" text-anchor="middle">said, in 10</text>
+  <text x="14" y="190" text-anchor="middle" transform="rotate(-90 14 190)">came, in 10</text>
+  ${dots.join("\n  ")}
+</svg>
+`;
+}
+
+const diagramFile = join(import.meta.dirname, "../docs/forecast-reliability.svg");
 
 /** Calibration on athletes of other kinds: how often the 80 % interval holds the truth, and how far off the median is. */
 const forecast: Bench = () => {
@@ -151,9 +301,61 @@ const forecast: Bench = () => {
       "width of interval": round(mean(own.map(({ width }) => width))),
     });
   }
+  const bad = worlds.map(inWorld);
+  for (const one of bad)
+    table.push({
+      "weeks ahead": 8,
+      by: `forecast, ${one.world} (bias ${round(one.bias)}, last value off ${round(one.lastError)})`,
+      "80 % holds": round(one.cover),
+      "mean error": round(one.error),
+      "width of interval": round(one.width),
+    });
+  const joint = jointly();
+  const tenths = reliability(joint.flatMap(({ each }) => each));
+  writeFileSync(diagramFile, diagramOf(tenths));
+  const deafBias = bad.find((one) => one.deafBias !== null)!.deafBias!;
   return Promise.resolve({
     table,
     figures: [
+      {
+        key: "joint_brier",
+        value: round(brier(joint.map(({ said, came }) => ({ chance: said, came })))),
+        unit: `of ${demandsEach} demands met together`,
+      },
+      {
+        key: "joint_brier_product",
+        value: round(brier(joint.map(({ product, came }) => ({ chance: product, came })))),
+        unit: "had they been taken one by one",
+      },
+      {
+        key: "joint_said",
+        value: round(mean(joint.map(({ said }) => said))),
+        unit: `on average; it came in ${round(mean(joint.map(({ came }) => Number(came))))}, their product ${round(mean(joint.map(({ product }) => product)))}`,
+      },
+      {
+        key: "chance_off",
+        value: round(
+          mean(
+            tenths.flatMap(({ said, came, of }) => Array<number>(of).fill(Math.abs(said - came))),
+          ),
+        ),
+        unit: "of a chance, said against came, by tenths",
+      },
+      {
+        key: "cover_worst_world_8wk",
+        value: round(Math.min(...bad.map(({ cover }) => cover))),
+        unit: "of truths in the 80 % interval, the worst world",
+      },
+      {
+        key: "cover_best_world_8wk",
+        value: round(Math.max(...bad.map(({ cover }) => cover))),
+        unit: "of truths in the 80 % interval, the best world",
+      },
+      {
+        key: "bias_no_response_8wk",
+        value: round(deafBias),
+        unit: "degrees, of those who do not respond",
+      },
       {
         key: "cover_4wk",
         value: share(of(4).map(({ held }) => held)),

@@ -6,9 +6,9 @@ import { headlineWords } from "#words/aim";
 import { athleteView } from "../view";
 
 /** What limits an athlete, in a sentence, and the demand that is first. */
-export type Reading = { title: string; first: DemandGap | null };
+export type TroupeReading = { title: string; first: DemandGap | null };
 
-const known = new Map<string, Reading>();
+const known = new Map<string, TroupeReading>();
 
 /**
  * What limits each of several athletes, said from the whole record as on their own pages. Read one after the other
@@ -17,7 +17,7 @@ const known = new Map<string, Reading>();
  */
 export function useReadings(
   asked: readonly { athleteId: string; state: string }[],
-): ReadonlyMap<string, Reading> {
+): ReadonlyMap<string, TroupeReading> {
   const question = JSON.stringify(asked);
   const [, again] = useState(0);
   useEffect(() => {

@@ -10,7 +10,7 @@ import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
 import { openNotebook, turnTo } from "../store/open";
 import { aimSentence } from "../parts/words";
-import { useReadings, type Reading } from "../parts/use-readings";
+import { useReadings, type TroupeReading } from "../parts/use-readings";
 import { libraryOf } from "../view";
 import type { Route } from "./+types/troupe";
 import type { ActName, AnswerOf } from "#core/acts/decide";
@@ -146,7 +146,7 @@ function AthleteRow({
   aim,
   state,
   reading,
-}: Route.ComponentProps["loaderData"]["rows"][number] & { reading: Reading | null }) {
+}: Route.ComponentProps["loaderData"]["rows"][number] & { reading: TroupeReading | null }) {
   const { act } = useAct();
   const put = () => act("archive-athlete", { id: athlete.id, archived: !athlete.archived });
   return (

@@ -2,6 +2,7 @@ import type { Side } from "../body/side";
 import type { MotionId } from "../body/motions";
 import type { DayText } from "../dates/days";
 import { chanceAt, learn, outlookAt, type Outlook, type Seen } from "./forecast";
+import { together } from "../stats/joint";
 import type { ForecastPrior } from "../content/motion-prior";
 import { hardDay, hardDaysAWeek } from "../doses/stretch-days";
 import { doseThatWould, nextCheckWeek, plateau, sureEnough, whenMet, type Met } from "./when";
@@ -84,7 +85,7 @@ export function forecastAnswer(question: ForecastQuestion): ForecastAnswer {
 
 /** How a date stands for several demands together. */
 export type DateAnswer = {
-  /** How likely all of them are met on the date, each taken by itself (their product). */
+  /** How likely all of them are met on the date; they go together by what one body shares. */
   chance: number;
   /** The most it can be: the least likely demand's own chance. */
   most: number;
@@ -94,6 +95,12 @@ export type DateAnswer = {
   early: number | null;
   sure: number | null;
 };
+
+/**
+ * How much of what is open of an athlete's demands they share: how a body answers to training, and how much of it is
+ * done. A working figure, set by `npm run bench forecast` between athletes who share nothing and such as share all.
+ */
+export const sharedByDemands = 0.4;
 
 /** Every demand of an aim together. @param answers each with the same beginning of weeks @throws when there is none */
 export function dateAnswer(
@@ -108,7 +115,7 @@ export function dateAnswer(
     (least, one) => (one.chance < least.chance ? one : least),
     answers[0]!,
   );
-  const product = (chances: readonly number[]) => chances.reduce((all, one) => all * one, 1);
+  const all = (chances: readonly number[]) => together(chances, sharedByDemands);
   const from = Math.max(...answers.map(({ first, offset }) => first - offset));
   const to = Math.min(
     ...answers.map(({ first, offset, chances }) => first - offset + chances.length - 1),
@@ -116,8 +123,7 @@ export function dateAnswer(
   const reached = (share: number): number | null => {
     for (let week = from; week <= to; week += 1)
       if (
-        product(answers.map(({ first, offset, chances }) => chances[week + offset - first]!)) >=
-        share
+        all(answers.map(({ first, offset, chances }) => chances[week + offset - first]!)) >= share
       )
         return week;
     return null;
@@ -127,7 +133,7 @@ export function dateAnswer(
     .filter(({ chance }) => chance < sureEnough)
     .reduce((most, one) => (one.limiter > most.limiter ? one : most), worst);
   return {
-    chance: product(answers.map(({ chance }) => chance)),
+    chance: all(answers.map(({ chance }) => chance)),
     most: worst.chance,
     holding: holding.key,
     early: reached(0.2),

@@ -7,8 +7,9 @@ export type Seen = { week: number; value: number; se: number };
 export type Belief = {
   parts: readonly Part[];
   prior: ForecastPrior;
-  /** The week of the last check. */
+  /** The week of the last check, and its standard error. */
   last: number;
+  error: number;
   checks: number;
 };
 
@@ -36,10 +37,16 @@ const seven = [-1.465, -0.792, -0.366, 0, 0.366, 0.792, 1.465];
 const five = [-1.282, -0.524, 0, 0.524, 1.282];
 /** Errors may be larger than stated: so many times, with so much belief. */
 const errorScales = [
-  { times: 1, belief: 0.4 },
-  { times: 1.25, belief: 0.35 },
-  { times: 1.5, belief: 0.25 },
+  { times: 1, belief: 0.35 },
+  { times: 1.25, belief: 0.38 },
+  { times: 1.6, belief: 0.27 },
 ];
+
+/**
+ * What no number of checks averages out, as a share of the last one's standard error: a tester's own way of reading, an
+ * error that is shared by all. A working figure.
+ */
+const hiddenShare = 0.1;
 
 /**
  * Share of the headroom that is won at the end of each week: what a week gains is a share of what is left, by its
@@ -109,19 +116,20 @@ export function learn(
       .filter(({ weight }) => weight > 1e-7),
     prior,
     last,
+    error: seen.at(-1)?.se ?? 0,
     checks: seen.length,
   };
 }
 
 /** Headroom as a share of the usual, with the belief in it: some bodies have next to none, some a lot. */
 const headrooms: readonly (readonly [share: number, belief: number])[] = [
-  [0, 0.08],
-  [0.3, 0.14],
-  [0.6, 0.2],
-  [1, 0.23],
+  [0, 0.16],
+  [0.3, 0.12],
+  [0.6, 0.15],
+  [1, 0.2],
   [1.5, 0.17],
-  [2.2, 0.11],
-  [3.4, 0.07],
+  [2.2, 0.12],
+  [3.4, 0.08],
 ];
 
 /** The level under one hypothesis: its mean and variance after the checks, and how likely the checks were. */
@@ -154,6 +162,7 @@ export type Outlook = { week: number; median: number; low: number; high: number 
 function normalsAt(belief: Belief, week: number, doses: readonly number[]) {
   const { prior, last, parts } = belief;
   const ahead = Math.max(0, week - last) * prior.drift ** 2;
+  const hidden = (hiddenShare * belief.error) ** 2;
   const wons = new Map<string, number[]>();
   return parts.map(({ weight, headroom, rate, decay, level, variance }) => {
     const key = `${rate}/${decay}`;
@@ -162,7 +171,7 @@ function normalsAt(belief: Belief, week: number, doses: readonly number[]) {
     return {
       weight,
       mean: level + headroom * at(won, week),
-      sd: Math.sqrt(variance + ahead),
+      sd: Math.sqrt(variance + ahead + hidden),
     };
   });
 }

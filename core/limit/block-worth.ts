@@ -9,6 +9,17 @@ import { drawings, drawnBy, errorsOf, limitsDrawn, type Drawn } from "./drawings
 import { isDrawn } from "./drawn";
 
 const limitingVerdict = (verdict: Verdict): boolean => verdict === "short" || verdict === "unsure";
+/** How far a demand's shortage is believed, 0–1: one that is as likely noise not at all, a proven one whole. */
+function beliefIn({ sides }: DemandGap): number {
+  const least = Math.min(
+    0.5,
+    ...sides.flatMap(({ asked, probability }) =>
+      asked && probability !== null ? [probability] : [],
+    ),
+  );
+  return 1 - 2 * least;
+}
+
 const limiting = ({ verdict }: DemandGap): boolean => limitingVerdict(verdict);
 
 /**
@@ -17,7 +28,8 @@ const limiting = ({ verdict }: DemandGap): boolean => limitingVerdict(verdict);
  *
  * With a model of the shape: the gain in line score for what a block gives of that motion, but no more than it lacks;
  * the middle of what it gives alone and of what it adds when every other motion has had its block, for joints can hold
- * one another back. Without a model: weight × shortage, in degrees of one scale for all joints.
+ * one another back. Without a model: weight × shortage, in degrees of one scale for all joints. Either counts as far as
+ * the shortage is believed.
  *
  * @param gaps the demands of one skill
  * @param gains degrees a block gives of a motion on a side
@@ -50,9 +62,11 @@ const worthsOf = remembered(
     if (candidates.length === 0) return gaps.map(() => null);
     const each = Array.from({ length: drawings }, (_, n) => {
       const drawn = drawnBy(gaps, errorsOf(n));
-      return skill.model === "posed"
-        ? weightedShortages(drawn, candidates)
-        : lineGains(skill, aim, body, drawn, candidates, gains);
+      const worths =
+        skill.model === "posed"
+          ? weightedShortages(drawn, candidates)
+          : lineGains(skill, aim, body, drawn, candidates, gains);
+      return new Map([...worths].map(([gap, worth]) => [gap, worth * beliefIn(gap)]));
     });
     return gaps.map((gap) => {
       if (!candidates.includes(gap)) return null;

@@ -1,5 +1,6 @@
 import { unsaid } from "../prep/unsaid";
 import { placeOf } from "../records/places";
+import { gapOf } from "../aim/gap";
 import { rankedGaps } from "../limit/ranked-gaps";
 import { needsOf } from "../aim/priority";
 import { sidesOf, type Side } from "../body/side";
@@ -406,7 +407,8 @@ function prepOn(day: string, week: number, since: number, scene: Scene): Prep {
   const session = since % 7 === 5 ? "mobility" : "warm-up";
   const retimed = performer.retimedWeek === week && since % 7 === 3;
   const budget = (session === "mobility" ? 30 : retimed ? 10 : 15) * 60;
-  const gaps = rankedGaps({ athlete, aim, skill, checks, logs, library, on: day });
+  // Days gone by were planned by what was short then; the ranking is for those who look on.
+  const gaps = gapOf({ athlete, aim, skill, checks, library, on: day });
   const prep = blankPrep({
     id: `prep-${athlete.id}-${day}`,
     athleteId: athlete.id,
