@@ -42,7 +42,7 @@ export function LineScore({
     );
   return (
     <div className="mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-1 border-y border-line py-2">
-      <p className="flex items-baseline gap-2">
+      <p className="flex flex-wrap items-baseline gap-x-2">
         <span className="label">{imagined ? "Line, what if" : "Line"}</span>
         <span className="figures text-3xl font-bold" data-testid="line-score">
           {shape.score.toFixed(0)}
@@ -55,7 +55,7 @@ export function LineScore({
         </span>
         <WhyNote why={scoreWhy(shape, skill.model)} />
       </p>
-      <p className="min-w-0 flex-1 text-sm" role="status">
+      <p className="w-full min-w-0 text-sm sm:w-auto sm:flex-1" role="status">
         {cleanSet === undefined ? (
           <span className="text-muted">Working out the smallest set of degrees …</span>
         ) : cleanSet === null ? (
