@@ -69,6 +69,17 @@ describe("the gap", () => {
     });
     expect(first!.limiter).toBeCloseTo((1.6 * 22) / 100, 6);
   });
+  it("what other hands than the usual measured is less certain against the demand", () => {
+    const series = ["2026-09-01", "2026-10-01", "2026-11-01"].flatMap((on) => [
+      check({ on, trials: [170, 170, 170] }),
+    ]);
+    const left = (tester: string) =>
+      gaps([...series, check({ on: "2026-11-20", trials: [170, 170, 170], tester })]).find(
+        ({ demand }) => demand.motion === "shoulder.flexion" && demand.mode === "passive",
+      )!.sides[0]!;
+    expect(left("Somebody else").have!.se).toBeCloseTo(1.75 * left("T").have!.se, 6);
+    expect(left("Somebody else").probability).toBeGreaterThan(left("T").probability!);
+  });
   it("looks only at the mode the demand asks", () =>
     expect(
       gaps([check({ mode: "active" })])

@@ -6,6 +6,7 @@ import type { Library } from "../content/library";
 import type { Protocol } from "../content/protocol";
 import { normalBelow } from "../stats/normal";
 import { angleOf, bodyOf, checksOf, ofOneJoint, valueOf, type Angle } from "../measure/value";
+import { testerWidening, usualTester } from "../measure/tester";
 import { isLooseJointed } from "../safety/intake";
 import type { Demand, Skill } from "../content/skill";
 import { judgedTogether } from "./together";
@@ -78,7 +79,11 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
     const have =
       protocol &&
       check &&
-      ofOneJoint(angleOf(valueOf(check, protocol), protocol, bodyOf(input.athlete)), protocol);
+      byUsualHands(
+        ofOneJoint(angleOf(valueOf(check, protocol), protocol, bodyOf(input.athlete)), protocol),
+        check,
+        input,
+      );
     if (!have) return unmeasured(side, asked, demand);
     return { ...marginOf(have, need), side, asked, have, checkedOn: check.on };
   });
@@ -100,6 +105,22 @@ function demandGap(demand: Demand, input: GapInput): DemandGap {
       verdict === "clear" &&
       isLooseJointed(input.athlete, input.on ?? input.aim.by),
   };
+}
+
+/**
+ * An angle as the athlete's usual hands would have it: what somebody else measured is less certain against what the
+ * others say, and against the demand.
+ */
+function byUsualHands<One extends Pick<Angle, "se">>(
+  angle: One | null,
+  { protocolId, tester }: Check,
+  { checks, on }: GapInput,
+): One | null {
+  if (!angle) return null;
+  const testers = checks
+    .filter((one) => one.protocolId === protocolId && (!on || one.on <= on))
+    .map((one) => one.tester);
+  return { ...angle, se: angle.se * testerWidening(tester, usualTester(testers)) };
 }
 
 /** The checks that can show what a demand asks: those it names, else those of its motion. */

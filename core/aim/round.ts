@@ -1,13 +1,12 @@
+import { ageOfGap, gapDueAfter } from "./due";
 import { answeringChecks } from "./gap";
 import { type DemandGap, type Verdict } from "./margin";
 import type { MotionId } from "../body/motions";
 import type { Check } from "../records/records";
 import { protocolOf, type Library } from "../content/library";
-import { daysBetween, type DayText } from "../dates/days";
+import type { DayText } from "../dates/days";
 import { Posture, type Instrument, type Mode, type Protocol } from "../content/protocol";
 
-/** A motion is due again after this many days. A working figure: weeks of work move a joint by about its error. */
-export const recheckAfter = 21;
 /** Minutes for a change of position in a round. A working figure. */
 const changeMinutes = 0.5;
 
@@ -109,10 +108,11 @@ function candidates({ gaps, checks, library, today, instrument }: RoundInput): {
   for (const gap of gaps) {
     const protocol = protocolFor(gap, library, instrument);
     if (!protocol) continue;
-    const age = ageOf(gap, checks, today);
-    const reason = reasonFor(gap.verdict, age);
+    const age = checks.length > 0 ? ageOfGap(gap, today) : null;
+    const after = gapDueAfter(gap, library) ?? 0;
+    const reason = reasonFor(gap.verdict, age, after);
     if (!reason) {
-      soonest = Math.min(soonest ?? Infinity, recheckAfter - (age ?? 0));
+      soonest = Math.min(soonest ?? Infinity, after - (age ?? 0));
       continue;
     }
     const { mode, weight } = gap.demand;
@@ -140,18 +140,11 @@ function dayAfter(day: DayText, days: number): DayText {
   return at.toISOString().slice(0, 10);
 }
 
-/** Days since the older of the asked sides was measured; null when one never was. */
-function ageOf(gap: DemandGap, checks: readonly Check[], today: DayText): number | null {
-  const sides = gap.sides.filter(({ asked }) => asked);
-  if (sides.some(({ checkedOn }) => checkedOn === null) || checks.length === 0) return null;
-  return Math.max(...sides.map(({ checkedOn }) => daysBetween(checkedOn!, today)));
-}
-
 /** What was too close to call is asked again the next day at the earliest: the same day it would be the same noise. */
-function reasonFor(verdict: Verdict, age: number | null): Reason | null {
+function reasonFor(verdict: Verdict, age: number | null, after: number): Reason | null {
   if (verdict === "unknown" || age === null) return "never";
   if (verdict === "unsure" && age > 0) return "unsure";
-  return age >= recheckAfter ? "due" : null;
+  return age >= after ? "due" : null;
 }
 
 const changesOf = (items: readonly { protocol: Protocol }[]): number =>

@@ -40,8 +40,8 @@ export type ForecastAnswer = {
   met: Met;
   /** Seconds a week at which the date is held with 80 %; null where not even the weekly cap would do. */
   wouldDo: number | null;
-  /** The week in which another check can tell something; null within the weeks looked at. */
-  measure: number | null;
+  /** The week in which another check can tell something. */
+  measure: number;
   plateau: ReturnType<typeof plateau>;
 };
 
@@ -78,7 +78,7 @@ export function forecastAnswer(question: ForecastQuestion): ForecastAnswer {
     chance: chanceAt(belief, need, Math.max(by, belief.last), doses),
     met: whenMet(belief, need, doses, until),
     wouldDo: doseThatWould(belief, need, Math.max(by, belief.last), done, weeklyCap),
-    measure: nextCheckWeek(belief, last.se, doses, until),
+    measure: nextCheckWeek(last.week, last.se, belief.prior),
     plateau: plateau(seen, done),
   };
 }

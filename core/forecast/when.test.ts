@@ -48,12 +48,12 @@ describe("the dose that would", () => {
 });
 
 describe("when to measure next", () => {
-  it("is later for a coarser protocol, and never where nothing is expected", () => {
-    const fine = nextCheckWeek(belief, 0.5, doses, 40);
-    const coarse = nextCheckWeek(belief, 1, doses, 40);
-    expect(fine).not.toBeNull();
-    expect(coarse ?? 99).toBeGreaterThan(fine!);
-    expect(nextCheckWeek(belief, 20, doses, 40)).toBeNull();
+  it("is later for a coarser check and for a motion that moves slowly", () => {
+    const moves = { headroom: 9, rate: 0.1 };
+    expect(nextCheckWeek(6, 3, moves)).toBe(12);
+    expect(nextCheckWeek(6, 1, moves)).toBe(9);
+    expect(nextCheckWeek(6, 3, { headroom: 20, rate: 0.1 })).toBe(9);
+    expect(nextCheckWeek(6, 9, moves)).toBe(14);
   });
 });
 

@@ -1,5 +1,6 @@
-import { z95 } from "../stats/confidence";
-import { chanceAt, outlookAt, type Belief, type Seen } from "./forecast";
+import { dueAfter } from "../aim/due";
+import type { ForecastPrior } from "../content/motion-prior";
+import { chanceAt, type Belief, type Seen } from "./forecast";
 
 /** A demand counts as met when it is this likely. */
 export const sureEnough = 0.8;
@@ -56,21 +57,12 @@ export function doseThatWould(
 
 const step = 30;
 
-/**
- * When to measure next: the earliest whole week at which the expected change passes what two checks can tell apart,
- * 1.96 · √2 · se; null when that is not within the weeks looked at.
- */
-export function nextCheckWeek(
-  belief: Belief,
+/** The week in which another check can tell something, by the one rule for when a check is due. */
+export const nextCheckWeek = (
+  last: number,
   se: number,
-  doses: readonly number[],
-  until: number,
-): number | null {
-  const now = outlookAt(belief, belief.last, doses).median;
-  for (let week = Math.floor(belief.last) + 1; week <= until; week += 1)
-    if (Math.abs(outlookAt(belief, week, doses).median - now) > z95 * Math.SQRT2 * se) return week;
-  return null;
-}
+  prior: Pick<ForecastPrior, "headroom" | "rate">,
+): number => Math.ceil(last + dueAfter(se, prior) / 7);
 
 /** A plateau asks for so many checks over so many weeks, with work in most of them. */
 const enoughChecks = 3;

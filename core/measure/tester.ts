@@ -31,3 +31,14 @@ export function acrossHands<One extends { se: number }>(
     { ...right, se: right.se * widening },
   ];
 }
+
+/** Who measures mostly: the name that stands most often, of two alike the earlier; empty where none was written down. */
+export function usualTester(testers: readonly string[]): string {
+  const counts = new Map<string, number>();
+  for (const name of testers.map(plain))
+    if (name !== "") counts.set(name, (counts.get(name) ?? 0) + 1);
+  return [...counts].reduce((most, one) => (one[1] > most[1] ? one : most), ["", 0] as [
+    string,
+    number,
+  ])[0];
+}

@@ -12,6 +12,7 @@ const now = (over: Partial<Now>): Now => ({
   preps: [],
   runs: [],
   logs: [],
+  library: { priors: [] },
   today: "2026-11-24",
   here: "prep",
   ...over,

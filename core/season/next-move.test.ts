@@ -39,6 +39,7 @@ const now = (over: Partial<Now> = {}): Now => {
     runs: [],
     logs: [],
     season: null,
+    library,
     today,
     here: null,
     ...over,
@@ -108,10 +109,10 @@ describe("the one thing to do now", () => {
   });
 
   it("checks that are old are due before anything is planned by them", () => {
-    const old = all.map((one) => ({ ...one, on: "2026-10-30" }));
+    const old = all.map((one) => ({ ...one, on: "2026-07-30" }));
     expect(nextMove(now({ checks: old }))).toEqual({
       to: "check",
-      move: { now: "old-checks", days: 25 },
+      move: { now: "old-checks", days: 117 },
     });
     expect(nextMove(now({ checks: old, here: "check" })).to).toBe("gap");
   });

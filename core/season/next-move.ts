@@ -3,7 +3,8 @@ import { type DemandGap } from "../aim/margin";
 import type { MotionId } from "../body/motions";
 import type { Athlete } from "../records/athlete";
 import type { Aim, Check, Log, Prep, Run } from "../records/records";
-import { recheckAfter } from "../aim/round";
+import { oldestDue } from "../aim/due";
+import type { Library } from "../content/library";
 import { cautionsOf } from "../safety/intake";
 import { daysBetween, type DayText } from "../dates/days";
 import { counted, type Season, type SlotKind } from "../records/training";
@@ -43,6 +44,7 @@ export type Now = {
   runs: readonly Run[];
   logs: readonly Log[];
   season?: Season | null;
+  library: Pick<Library, "priors">;
   today: DayText;
   /** Where the user is: the same advice is not given for the place one stands in when a later step is open. */
   here: Station | null;
@@ -75,8 +77,9 @@ export function nextMove(now: Now): NextMove {
   const unsure = missing.filter(({ verdict }) => verdict === "unsure");
   const last = [...checks].sort((a, b) => b.on.localeCompare(a.on))[0];
   const age = last ? daysBetween(last.on, today) : null;
-  if (age !== null && age >= recheckAfter && now.here !== "check")
-    return { to: "check", move: { now: "old-checks", days: age } };
+  const due = oldestDue(gaps, today, now.library);
+  if (due !== null && now.here !== "check")
+    return { to: "check", move: { now: "old-checks", days: due } };
   if (unsure.length > 0 && now.here === "gap" && age !== 0)
     return { to: "check", move: { now: "unsure", motions: motionsOf(unsure) } };
   if (now.here === "check" || now.here === "aim") return { to: "gap", move: { now: "read-gap" } };

@@ -292,8 +292,8 @@ function Demand({
           </li>
           <li>
             {measureDay === null
-              ? `Up to ${shortDay(plusDays(by, 56))} no change is expected that could be told from the error, at this dose.`
-              : `Measure next on ${weekDay(measureDay)}: the change expected by then can be told from the error.`}{" "}
+              ? ""
+              : `Measure next on ${weekDay(measureDay)}: by then training could have moved it by the check’s own error.`}{" "}
             {measureDay !== null && view.season ? (
               inPlan ? (
                 <span className="text-muted">It is in the week.</span>
