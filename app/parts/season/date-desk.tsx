@@ -88,8 +88,8 @@ export function DateDesk({ view }: { view: AthleteView }) {
             {readyCaveat(view)}{" "}
             {verdict.most >= 0.05 && questions.length > 1 ? (
               <span className="text-muted">
-                The demands are taken each by itself; together it is at most{" "}
-                {Math.round(verdict.most * 100)} in 100.
+                One body answers to training: its demands go together, and together it is at most{" "}
+                {chanceWords(verdict.most)}.
               </span>
             ) : null}
           </>
