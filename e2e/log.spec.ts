@@ -6,12 +6,15 @@ test("a log is written without a run, with pain, a loose-at number and a note, a
 }) => {
   await openDemo(page, "/at/ilvar/log");
   await expect(page.getByRole("heading", { name: "How did it go?" })).toBeVisible();
-  const row = page.getByRole("listitem").filter({ hasText: "Arm swings and elbow circles" });
+  // Whichever drill of today's prep comes first.
+  const loose = page.getByLabel(/: loose at, repetitions or seconds$/).first();
+  const name = (await loose.getAttribute("aria-label"))!.split(": loose at")[0]!;
+  const row = page.getByRole("listitem").filter({ has: page.getByLabel(`${name}: loose at`) });
   await row.getByText("part", { exact: true }).click();
   await row.getByText("wobble", { exact: true }).click();
-  await row.getByLabel("Arm swings and elbow circles: loose at").fill("14");
-  await row.getByLabel("Arm swings and elbow circles: pain").selectOption("3");
-  await row.getByLabel("Arm swings and elbow circles: where it hurt").fill("left elbow");
+  await row.getByLabel(`${name}: loose at`).fill("14");
+  await row.getByLabel(`${name}: pain`).selectOption("3");
+  await row.getByLabel(`${name}: where it hurt`).fill("left elbow");
   await page.getByLabel("Note").fill("hall cold");
   await page.getByRole("button", { name: "Keep the log" }).click();
   await expect(page.getByRole("heading", { name: "Today, as it went" })).toBeVisible();
@@ -19,7 +22,7 @@ test("a log is written without a run, with pain, a loose-at number and a note, a
   await expect(page.getByText("wobbled last time: the same again").first()).toBeVisible();
   await saved(page);
   await page.reload();
-  await expect(row.getByLabel("Arm swings and elbow circles: loose at")).toHaveValue("14");
+  await expect(row.getByLabel(`${name}: loose at`)).toHaveValue("14");
   await expect(page.getByLabel("Note")).toHaveValue("hall cold");
   await page.getByRole("link", { name: "4 Prep" }).click();
   await expect(page.getByText(/Done and logged/)).toBeVisible();
