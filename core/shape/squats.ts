@@ -74,7 +74,7 @@ export function squatShape(ranges: Ranges, kind: Kind): Shape {
       giving: { gives: "high-squat", below },
       size: Math.max(0, clean.below - judged),
       unit: "°",
-      scale: 90,
+      scale: 100,
     },
     // The trunk's lean is read at the full depth, so that sitting lower is never counted against the athlete.
     {
@@ -173,7 +173,7 @@ function armsOf(ranges: Ranges, { name }: Kind): Arms {
           falling(lean, chest, shoulder.used) -
           falling(lean, Math.max(0, upper.asked), shoulder.asked),
         unit: "°",
-        scale: 50,
+        scale: 110,
       },
     ],
   };
