@@ -94,7 +94,7 @@ function saidOf(skill: Skill, toward: Aim, checks: Check[], date: boolean): Said
     headline,
     first: gaps[0]?.block && gaps[0].limiter > 0 ? nameOf(gaps[0]) : null,
     places: {
-      "smallest set": set?.[0]?.motion ?? null,
+      "smallest set": set?.find(({ assumed }) => !assumed)?.motion ?? null,
       plan: needsOf(gaps, 70)[0]?.motion ?? null,
       date: holder === unlikely[0] ? (order[0] ?? null) : holder,
     },

@@ -70,6 +70,35 @@ test("six checks, both sides, two trials each, at most 100 key presses from the 
   await saved(page);
 });
 
+test("a trial asked for again waits: going on as usual fills the other side, and one step back fills it", async ({
+  page,
+}) => {
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+  await page.getByRole("link", { name: "2 Check" }).click();
+  const picker = page.getByText(/^Put another check in/);
+  await picker.click();
+  await page.getByLabel("Find a check").fill("Shoulder flexion");
+  await page.getByRole("button", { name: /^Shoulder flexion/ }).click();
+  await picker.click();
+  await page.getByLabel("Who measures").fill("Mirela");
+  await page.locator("input[data-entry]").first().focus();
+  for (const trial of ["152", "133"]) {
+    await page.keyboard.type(trial);
+    await page.keyboard.press("Tab");
+  }
+  await page.keyboard.type("140");
+  const field = (side: string, trial: number) =>
+    page.getByLabel(`Shoulder flexion, ${side}, trial ${trial}, degrees`);
+  await expect(field("right", 1)).toHaveValue("140");
+  await expect(field("left", 3)).toHaveValue("");
+  await page.keyboard.press("Shift+Tab");
+  await expect(field("left", 3)).toBeFocused();
+  await page.keyboard.type("150");
+  await page.keyboard.press("Tab");
+  await expect(field("right", 1)).toBeFocused();
+});
+
 test("a round proposed from the aims is measured one at a time on a phone, and says what it means", async ({
   page,
 }) => {

@@ -14,7 +14,9 @@ import { BodyLegend, BodyMap } from "../parts/record/body-map";
 import { KeptPhotos } from "../parts/record/kept-photos";
 import { RecordChart } from "../parts/record/record-chart";
 import { RecordTable } from "../parts/record/record-table";
+import { WhyNote } from "../parts/why";
 import { shortDay } from "#words/days";
+import { recordWhy } from "#words/forecast";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/record";
 
@@ -136,6 +138,7 @@ export default function RecordPage({ loaderData: view }: Route.ComponentProps) {
             >
               <Download size={16} aria-hidden="true" /> All checks as CSV
             </button>
+            <WhyNote why={recordWhy} label="why real" />
           </div>
           <div className="mt-3">
             <RecordTable

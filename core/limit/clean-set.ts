@@ -17,11 +17,14 @@ export type CleanStep = {
   degrees: number;
   /** Whether the figure shows it. */
   drawn: boolean;
+  /** Never measured: the figure takes what adults usually have. */
+  assumed: boolean;
 };
 
 /**
  * The least training that makes a skill's line clean, in the order of the ranking: the degrees that the figure lacks,
- * and what the demands lack that it does not show. Null when no reachable range makes it clean.
+ * and what the demands lack that it does not show; what was
+ * never measured stands last. Null when no reachable range makes it clean.
  */
 export function cleanSet(
   skill: Skill,
@@ -38,6 +41,9 @@ export function cleanSet(
     ...one,
     mode: modeOf(one.motion),
     drawn: true,
+    assumed: gaps.every(
+      ({ demand, verdict }) => demand.motion !== one.motion || verdict === "unknown",
+    ),
   }));
   const besides = gaps
     .filter((gap) => gap.block && gap.limiter > 0 && gap.shortage && !isDrawn(gap, skill))
@@ -47,10 +53,13 @@ export function cleanSet(
       sides: sides.filter(({ asked }) => asked).map(({ side }) => side),
       degrees: Math.ceil(shortage!),
       drawn: false,
+      assumed: false,
     }));
   const rank = ({ motion, mode }: CleanStep): number => {
     const at = gaps.findIndex(({ demand }) => demand.motion === motion && demand.mode === mode);
     return at < 0 ? gaps.length : at;
   };
-  return [...shown, ...besides].sort((a, b) => rank(a) - rank(b));
+  return [...shown, ...besides].sort(
+    (a, b) => Number(a.assumed) - Number(b.assumed) || rank(a) - rank(b),
+  );
 }

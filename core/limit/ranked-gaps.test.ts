@@ -89,6 +89,17 @@ describe("one ranking of what limits", () => {
     );
   });
 
+  it("what was never measured stands last in the set, and says so", () => {
+    const skill = skillOf(library, "leg-side")!;
+    const gaps = ranked(both("hip-rotation-out-seated", 40), skill, { side: "right" });
+    const { limits } = limitsHad(skill, gaps);
+    const set = cleanSet(skill, limits, { side: "right" }, bodyFor(athlete()), gaps)!;
+    expect(set.map(({ motion, assumed }) => [motion, assumed])).toEqual([
+      ["hip.external-rotation", false],
+      ["hip.abduction", true],
+    ]);
+  });
+
   it("without a model of the shape it is weight × shortage, whatever the clean angle is", () => {
     const skill = skillOf(library, "frog-wall")!;
     const gaps = ranked(

@@ -54,6 +54,13 @@ describe("the line through a series", () => {
         },
       ),
     ));
+  it("knows no more by a second sitting of one day than by one", () => {
+    const [first, last] = seen([150, 158]) as [SeriesPoint, SeriesPoint];
+    const once = trendOf([first, last], 0.4)!;
+    const twice = trendOf([first, last, { ...last, value: 158 }], 0.4)!;
+    expect(twice.delta).toBeCloseTo(once.delta, 9);
+    expect(twice.se).toBeCloseTo(once.se, 9);
+  });
   it("is none of one day", () => {
     expect(trendOf(seen([150]), 0)).toBeNull();
     expect(trendOf(seen([150, 152], { on: start }), 0)).toBeNull();

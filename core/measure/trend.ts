@@ -1,4 +1,5 @@
 import { daysBetween, type DayText } from "../dates/days";
+import { groupBy } from "../stats/group-by";
 import { normalBelow } from "../stats/normal";
 import { betweenTesters, sameTester } from "./tester";
 
@@ -24,11 +25,15 @@ export type Trend = {
 
 /**
  * The variance of each reading: its own error, other hands, and what a body is more or less on one day than another.
+ * Readings of one day share its body and its hands: together they know no more than one.
  * @param day the day-to-day deviation as a share of the SEM
  */
 export function variancesOf(series: readonly SeriesPoint[], day: number): number[] {
   const widening = wideningOf(series);
-  return series.map(({ se, sem }) => (widening * se) ** 2 + (day * sem) ** 2);
+  const days = groupBy(series, ({ on }) => on);
+  return series.map(
+    ({ on, se, sem }) => days.get(on)!.length * ((widening * se) ** 2 + (day * sem) ** 2),
+  );
 }
 
 /** Other hands anywhere in a series widen every error of it. */
@@ -38,7 +43,7 @@ const wideningOf = (series: readonly SeriesPoint[]): number =>
 /**
  * The weighted line through a series of readings on different days. With two readings it is their difference, with
  * √(v₁ + v₂) for its error.
- * @param series oldest first; readings of one day count as they are
+ * @param series oldest first; readings of one day count as one
  * @param day the day-to-day deviation as a share of the SEM
  * @returns null for fewer than two days
  */

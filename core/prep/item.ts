@@ -82,7 +82,7 @@ function reasonFor(
       joint: flagged.find((joint) => complaintRows[joint].tissues.includes(flag.motion))!,
     };
   if (drill.preparesHands && format.kind !== "circles")
-    return { why: "hands", short: need?.shortage || null };
+    return { why: "hands", short: need?.verdict === "short" ? need.shortage : null };
   if (drill.kind === "skill") return { why: "skill" };
   if (!need)
     return format.contracted && held(drill)
@@ -92,7 +92,13 @@ function reasonFor(
   if (finding && !(shortage && shortage >= 0.5)) return foundBecause(finding, library);
   if (verdict === "unknown") return { why: "unmeasured", motion };
   return shortage && shortage >= 0.5
-    ? { why: "short", motion, degrees: shortage, tighter: shorter ?? null }
+    ? {
+        why: "short",
+        motion,
+        degrees: shortage,
+        tighter: shorter ?? null,
+        unsure: verdict === "unsure",
+      }
     : { why: "keeps", motion };
 }
 

@@ -72,6 +72,17 @@ describe("a file of every form that was ever written", () => {
     expect(run.prep.items[0]).toMatchObject({ amounts: [], pace: null });
   });
 
+  it("reasons of version 7 claim what they claimed", () => {
+    const read = readFile(textOf("7-aims.json"));
+    if ("refused" in read) throw new Error(JSON.stringify(read.refused));
+    const reasons = read.records
+      .flatMap((record) => (record.kind === "prep" ? record.items : []))
+      .flatMap(({ why }) => why)
+      .filter((one) => one.why === "short");
+    expect(reasons.length).toBeGreaterThan(0);
+    for (const one of reasons) expect(one).toMatchObject({ unsure: false });
+  });
+
   it("a pack of one's own comes along, with the library's own entries in it", () => {
     const pack = {
       kind: "pack",

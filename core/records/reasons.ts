@@ -109,7 +109,7 @@ export const Because = z.discriminatedUnion("why", [
   z.object({ why: z.literal("raise") }),
   z.object({ why: z.literal("settle") }),
   z.object({ why: z.literal("flagged"), joint: JointId }),
-  /** Before weight on the hands; degrees that the wrist lacks, where it lacks some. */
+  /** Before weight on the hands; degrees that the wrist surely lacks, where it lacks some. */
   z.object({ why: z.literal("hands"), short: z.number().nullable() }),
   z.object({ why: z.literal("skill") }),
   z.object({ why: z.literal("unmeasured"), motion: MotionId }),
@@ -118,6 +118,8 @@ export const Because = z.discriminatedUnion("why", [
     motion: MotionId,
     degrees: z.number(),
     tighter: z.enum(["left", "right"]).nullable(),
+    /** By the reading's error it may be enough. */
+    unsure: z.boolean().default(false),
   }),
   /** Found beside the aim: in a check, between the sides, or in how the body lives. */
   z.object({

@@ -140,7 +140,7 @@ export const conflictWords = ({ first, last }: AimConflict): string =>
 export function headlineWhy({ by }: Headline): WhyWords {
   const gaps: DemandGap[] = [...by.short, ...by.unsure, ...by.unknown, ...by.clear];
   return {
-    rule: `what limits most is what six weeks of training it would do most for: ${gaps.some(({ block }) => block?.unit === "points") ? "points of the line for the degrees that this athlete can expect to gain" : "weight × degrees short, as this skill has no model of its shape"}. Measuring errors are carried through by drawing them anew; one is named alone only where it comes first in at least 8 of 10 drawings`,
+    rule: `What limits most is where six weeks of training would do most: ${gaps.some(({ block }) => block?.unit === "points") ? "points of the line for the degrees that this athlete can expect to gain" : "weight × degrees short, as this skill’s line is not solved"}. It is asked again and again with the readings a little off, as measuring is. One joint is named alone where it comes first in 8 of 10`,
     inputs: Object.fromEntries(
       gaps.map(({ demand, need, shortage, block, verdict }) => [
         `${motionOf(demand.motion).name}, ${demand.mode}`,
@@ -154,8 +154,15 @@ export function headlineWhy({ by }: Headline): WhyWords {
 }
 
 /** Degrees to gain, as a line to read. */
-export const cleanStepWords = ({ motion, mode, degrees, sides, drawn }: CleanStep): string =>
-  `${motionOf(motion).name.toLowerCase()}${mode === "active" && !drawn ? " by own strength" : ""} +${degrees}°${sides.length === 1 && sides[0] !== "mid" ? ` ${sides[0]}` : ""}`;
+export const cleanStepWords = ({
+  motion,
+  mode,
+  degrees,
+  sides,
+  drawn,
+  assumed,
+}: CleanStep): string =>
+  `${motionOf(motion).name.toLowerCase()}${mode === "active" && !drawn ? " by own strength" : ""} +${degrees}°${sides.length === 1 && sides[0] !== "mid" ? ` ${sides[0]}` : ""}${assumed ? " if it is as usual: measure it" : ""}`;
 
 /** What the figures beside the rows say. */
 export const rankedWords = (gaps: readonly DemandGap[]): string =>

@@ -61,6 +61,12 @@ export const jumpWords = (
   return `${far[0]!.toUpperCase()}${far.slice(1)}: ${slip ? `${slipWords[slip]}? ` : ""}read it again.`;
 };
 
+/** A side that was measured earlier on the same day. */
+export const againWords = (value: number, side: string, protocol: Protocol): string => {
+  const said = `measured already today, ${plain(value)}${unitOf(protocol)}: both together count as one.`;
+  return side === "middle" ? `M${said.slice(1)}` : `The ${side} was ${said}`;
+};
+
 /** What all readings of a round share, and what is likelier than a gain everywhere. */
 export const commonWords = ({ toward, readings }: CommonShift): string =>
   `All ${readings} readings together show ${toward} range than before: ${toward === "more" ? "warmer" : "colder, tired"}, or another tester?`;

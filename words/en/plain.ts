@@ -12,5 +12,12 @@ export const agoWords = (days: number): string => `${many(days, "day")} ago`;
 export const listWords = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? "") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)!}`;
 
+/** A chance in words that claim no more than is known. */
+export function chanceWords(chance: number): string {
+  if (chance < 0.05) return "unlikely, less than 1 in 20";
+  if (chance > 0.95) return "very likely, more than 19 in 20";
+  return `about ${Math.max(1, Math.round(chance * 10))} in 10`;
+}
+
 /** The answer to "why?" for a reader: the rule, what went in with its unit, and where it comes from. */
 export type WhyWords = { rule: string; inputs: Record<string, string>; source?: string };

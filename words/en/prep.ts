@@ -149,7 +149,7 @@ export function becauseWords(because: Because): string {
     case "unmeasured":
       return `${motion(because.motion)}, not measured yet`;
     case "short":
-      return `${motion(because.motion)} ${Math.round(because.degrees)}° short${because.tighter ? `, ${because.tighter} tighter` : ""}`;
+      return `${motion(because.motion)} ${Math.round(because.degrees)}° short${because.unsure ? ", not sure" : ""}${because.tighter ? `, ${because.tighter} tighter` : ""}`;
     case "found":
       return foundWords(because);
     case "keeps":
@@ -342,15 +342,15 @@ function foundWords({ found, motion: id, by, figure }: Extract<Because, { why: "
 /** So many names, the first ones said. */
 const said = 4;
 
-/** What these minutes work on of all that is short, and what waits; nothing where all of it is worked on. */
+/** What these minutes work on of all that is needed, and what waits; nothing where all of it is worked on. */
 export function servedWords({ works, waits }: Served): string {
   if (waits.length === 0) return "";
   const all = works.length + waits.length;
-  const name = ({ motion: id, shortage }: Need): string =>
-    `${motion(id)}${shortage && shortage >= 0.5 ? ` (${Math.round(shortage)}° short)` : ""}`;
+  const name = ({ motion: id, shortage, verdict }: Need): string =>
+    `${motion(id)}${shortage && shortage >= 0.5 ? ` (${Math.round(shortage)}° short${verdict === "unsure" ? ", not sure" : ""})` : ""}`;
   const some = (list: readonly Need[]) =>
     `${list.slice(0, said).map(name).join(", ")}${list.length > said ? ` and ${list.length - said} more` : ""}`;
   return works.length === 0
-    ? `${all} things are short; these minutes work on none of them.`
-    : `${all} things are short. These minutes work on ${some(works)}. Waits: ${some(waits)}.`;
+    ? `${all} things to work on; these minutes work on none of them.`
+    : `${all} things to work on. These minutes work on ${some(works)}. Waits: ${some(waits)}.`;
 }

@@ -227,8 +227,8 @@ const onWedge = (wedge: number): string => (wedge > 0 ? ` On a wedge of ${round(
 export const scoreWhy = (shape: Shape, model: Skill["model"]): WhyWords => ({
   rule:
     model === "posed"
-      ? "no planar model of this skill: 100 · exp(−Σ weight × shortage / 55°), joint by joint"
-      : "100 · exp(−Σ size / scale) over everything the body does instead of the clean line",
+      ? "This skill’s line is not solved: 100 less the degrees that each joint lacks, by its weight. 100 · exp(−Σ weight × shortage / 55°), joint by joint"
+      : "100 less whatever the body does instead of the clean line: each by its size, a larger one by less. 100 · exp(−Σ size / scale)",
   inputs: Object.fromEntries(
     shape.compensations.map((give) => [givingWords(give), `${give.size.toFixed(1)} ${give.unit}`]),
   ),
@@ -237,7 +237,7 @@ export const scoreWhy = (shape: Shape, model: Skill["model"]): WhyWords => ({
 
 /** What a shape was solved from, and what it is answered with. */
 export const shapeWhy = (shape: Shape, limits: Limits, assumed: readonly MotionId[]): WhyWords => ({
-  rule: "each joint within the athlete’s own believable range, contacts kept, the weight over the base where the skill balances; what is missing is taken up where bodies take it up",
+  rule: "Each joint within what was measured of it, as far as that can be believed; hands and feet where they stand, the weight over the base where the skill balances; what is missing is taken up where bodies take it up",
   inputs: {
     ...Object.fromEntries(
       Object.entries(limits).map(([motion, sides]) => [

@@ -20,12 +20,12 @@ export function whyWords(why: Why): WhyWords {
   switch (why.rule) {
     case "mean":
       return {
-        rule: `mean of the trials; error = SEM × √(n₀ / n) for fewer than n₀ trials${why.ownError > 0 ? ", joined with the reading’s own error as √ of the sum of squares" : ""}`,
+        rule: `The mean of the trials. Its error is what this instrument is known to be off by in this check; fewer trials than wanted, or trials far apart, widen it${why.ownError > 0 ? ", and so does the error of the reading itself" : ""}`,
         inputs: {
           trials: why.trials.join(", "),
           instrument: why.instrument,
-          SEM: String(why.sem),
-          "trials wanted (n₀)": String(why.wanted),
+          "off by (SEM)": String(why.sem),
+          "trials wanted": String(why.wanted),
           ...(why.ownError > 0
             ? { "own error of the reading": `± ${why.ownError.toFixed(2)}` }
             : {}),
@@ -35,7 +35,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "converted":
       return {
-        rule: `${why.geometry ? geometryWords(why.geometry) : (formulas[why.reading] ?? "")}; error = reading’s error × slope`,
+        rule: `Lengths of the body turn the reading into degrees: ${why.geometry ? geometryWords(why.geometry) : (formulas[why.reading] ?? "")}. Its error comes along by the slope`,
         inputs: {
           reading: `${why.value.toFixed(1)}${unitOf({ reading: why.reading })} ± ${why.se.toFixed(2)}`,
           ...Object.fromEntries(why.lengths.map(lengthWords)),
@@ -45,12 +45,12 @@ export function whyWords(why: Why): WhyWords {
       };
     case "total-arc":
       return {
-        rule: "total arc = outward + inward; errors add as squares",
+        rule: "Outward and inward turning added, with both errors",
         inputs: { outward: inDegrees(why.outward), inward: inDegrees(why.inward) },
       };
     case "usable-share":
       return {
-        rule: "usable share = active / passive; below 0.8 strength at the end of the range comes first",
+        rule: "What the own muscles reach, of what the joint can be carried to. Below 0.8 strength at the end of the range comes first",
         inputs: {
           active: inDegrees(why.active),
           passive: inDegrees(why.passive),
@@ -59,13 +59,13 @@ export function whyWords(why: Why): WhyWords {
       };
     case "borrowed-turnout":
       return {
-        rule: "borrowed turnout = standing − lying; real when more than 1.96 errors above nothing",
+        rule: "Turnout standing less what the hips turn lying down. Real where it is more than both errors explain",
         inputs: { standing: inDegrees(why.standing), lying: inDegrees(why.lying) },
       };
     case "photo-vertex":
     case "photo-plumb":
       return {
-        rule: `angle between ${why.rule === "photo-vertex" ? "the two segments" : "the segment and the plumb line"}; error = pointing error of each landmark, propagated`,
+        rule: `The angle between ${why.rule === "photo-vertex" ? "the two segments" : "the segment and the plumb line"}. Its error comes from how far off each landmark may be placed`,
         inputs: {
           "pointing error σ": `${why.sigma.toFixed(1)} px`,
           error: `± ${why.se.toFixed(1)}°`,
@@ -73,7 +73,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "change":
       return {
-        rule: `a change is real when the line through all ${why.readings} readings moves more than its error explains; in a round at most one claim in ten may be false${why.widening > 1 ? `; other hands: errors × ${why.widening}` : ""}`,
+        rule: `A change is real when the line through all ${why.readings} readings moves more than their errors and ordinary days explain. Of all that a round calls real, one in ten may be false${why.widening > 1 ? `. Other hands measured too: errors × ${why.widening}` : ""}`,
         inputs: {
           readings: String(why.readings),
           ...(why.testers.length > 0 ? { testers: why.testers.join(", ") } : {}),
@@ -83,7 +83,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "sides":
       return {
-        rule: "a side difference is real when |L − R| > 1.96 · √(se_L² + se_R²), worth acting on when also over the threshold",
+        rule: "A side difference is real when it is more than both readings’ errors explain. It is worth acting on when it is also large enough",
         inputs: {
           left: withError(why.left),
           right: withError(why.right),
@@ -93,22 +93,22 @@ export function whyWords(why: Why): WhyWords {
       };
     case "margin":
       return {
-        rule: "margin = have − need; probability = Φ(margin / error): clear from 0.9, short to 0.1, unsure between",
+        rule: "The margin is what was measured less what is asked. By the reading’s error: clear where it is enough in 9 of 10 such cases, short where in 1 of 10 or fewer, unsure between",
         inputs: {
           have: `${why.have.toFixed(1)}° ± ${why.se.toFixed(1)}°`,
           need: `${why.need}°`,
           margin: `${why.margin.toFixed(1)}°`,
-          probability: why.probability.toFixed(2),
+          "chance that it is enough": why.probability.toFixed(2),
         },
       };
     case "unmeasured":
       return {
-        rule: "no check of this motion yet: unknown, not zero",
+        rule: "No check of this motion yet: unknown, not zero",
         inputs: { motion: motionOf(why.motion).name, mode: why.mode },
       };
     case "together":
       return {
-        rule: "one reading over two joints: what one has more, the other needs less",
+        rule: "One reading over two joints: what one has more, the other needs less",
         inputs: {
           together: `${why.atLeast ? "at least " : ""}${why.sum.toFixed(1)}° ± ${why.se.toFixed(1)}° of ${why.need}°`,
           "this joint gives": `${why.gives.toFixed(1)}°`,
@@ -117,7 +117,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "tape-fit":
       return {
-        rule: "tape = leg length × the model’s share + allowance, by least squares, each round by 1 / error²; the leg is held to the stature’s within 2 cm, the allowance to nothing within 10 cm. Residual = root mean square of what is left",
+        rule: "The tape against the figure on every day that has both. What the figure leaves out is one length that is added, and a leg a little longer or shorter than usual, held within about 2 cm",
         inputs: {
           ...Object.fromEntries(
             why.rounds.map(({ on, model, tape, se }) => [

@@ -46,7 +46,7 @@ export function CheckRow(props: RowProps) {
         </button>
         <div className="flex flex-wrap gap-x-4 gap-y-2 pr-1 sm:row-span-2">
           {sides.map((side) => (
-            <SideTrials key={side} {...props} side={side} onNext={toNextField} />
+            <SideTrials key={side} {...props} side={side} onTab={alongFields} />
           ))}
         </div>
         <FeltAndSeen row={row} round={round} onEntry={props.onEntry} />
@@ -66,16 +66,23 @@ export function CheckRow(props: RowProps) {
   );
 }
 
-/** From the last field of a side straight to the next side or check: instruments, pain and whys are reached backward. */
-function toNextField(event: React.KeyboardEvent<HTMLInputElement>): void {
+/**
+ * From the last wanted trial of a side straight to the next side or check; backward from a side's first trial to the one
+ * before that is asked for again. Instruments, pain and whys are reached backward.
+ */
+function alongFields(event: React.KeyboardEvent<HTMLInputElement>): void {
+  const { currentTarget, shiftKey } = event;
   const fields = [
-    ...(event.currentTarget.form?.querySelectorAll<HTMLInputElement>("input[data-entry]:enabled") ??
-      []),
+    ...(currentTarget.form?.querySelectorAll<HTMLInputElement>("input[data-entry]:enabled") ?? []),
   ];
-  const next = fields[fields.indexOf(event.currentTarget) + 1];
-  if (!next) return;
+  const at = fields.indexOf(currentTarget);
+  const again = (field: HTMLInputElement | undefined) => field?.dataset.again !== undefined;
+  const to = shiftKey
+    ? [fields[at - 1]].find(again)
+    : fields.slice(at + 1).find((field) => !again(field));
+  if (!to) return;
   event.preventDefault();
-  next.focus();
+  to.focus();
 }
 
 /** What the numbers say as they stand. */

@@ -2,7 +2,7 @@ import { jumpOf } from "#core/measure/slip";
 import { seriesPointOf } from "#core/measure/round-changes";
 import type { SeriesPoint } from "#core/measure/trend";
 import { isLength } from "#core/content/protocol";
-import { jumpWords } from "#words/measure";
+import { againWords, jumpWords } from "#words/measure";
 import { today } from "../../clock";
 import { Camera, FileSpreadsheet, Gauge } from "lucide-react";
 import { sidesOf, type Side } from "#core/body/side";
@@ -118,6 +118,9 @@ export function doubtNote({
   for (const side of sidesOf(row.protocol.sided)) {
     const value = mean(side);
     if (value === null) continue;
+    const before = past(side);
+    if (before && lastCheck(checks, row, side, round)!.on === today())
+      return againWords(before.value, sideLabel[side], row.protocol);
     const other = side === "mid" ? null : (last[side === "left" ? "right" : "left"]?.value ?? null);
     const jump = jumpOf(value, seriesFor(checks, row, side, round), {
       on: today(),
@@ -134,15 +137,15 @@ export function SideTrials({
   side,
   stopped,
   openTool,
-  onNext,
+  onTab,
   ...props
 }: EntryProps & {
   side: Side;
   /** Pain stopped a motion this check needs: nothing more is measured. */
   stopped: boolean;
   openTool: (tool: ToolName, side: Side) => void;
-  /** Tab on the last field: to the next side's or check's first. */
-  onNext: (event: React.KeyboardEvent<HTMLInputElement>) => void;
+  /** Tab on the last wanted trial, or backward on the first. */
+  onTab: (event: React.KeyboardEvent<HTMLInputElement>) => void;
 }) {
   const { row, round, checks, fingerCm, onEntry } = props;
   const { protocol } = row;
@@ -152,6 +155,8 @@ export function SideTrials({
   const refused = notes.some((note) => note.level === "refused");
   const fields = fieldsOf(entry, notes, protocol.trials);
   const unit = unitLabel(round, protocol);
+  // A trial that is asked for again is never filled by going on as usual.
+  const lastWanted = protocol.trials - 1;
   return (
     <fieldset className="max-w-72">
       <legend className="sr-only">
@@ -169,13 +174,14 @@ export function SideTrials({
             autoComplete="off"
             data-entry
             data-side={side}
+            data-again={n > lastWanted || undefined}
             disabled={stopped && text.trim() === ""}
             aria-label={fieldName(row, side, n, round)}
             aria-invalid={refused || undefined}
             placeholder={last[n] ?? "–"}
             value={text}
             onKeyDown={(event) => {
-              if (event.key === "Tab" && !event.shiftKey && n === fields.length - 1) onNext(event);
+              if (event.key === "Tab" && (event.shiftKey ? n === 0 : n >= lastWanted)) onTab(event);
             }}
             onChange={(event) => onEntry(side, withTyped(entry, n, event.target.value))}
           />

@@ -7,6 +7,7 @@ import { notch } from "../words";
 import { shortDay } from "#words/days";
 import { whyWords } from "#words/why";
 import { blockFigure } from "#words/aim";
+import { chanceWords } from "#words/plain";
 
 export const gapColumns = "sm:grid-cols-[minmax(10rem,1fr)_minmax(9rem,15rem)_5rem_6.6rem_4.2rem]";
 
@@ -66,12 +67,9 @@ export function GapRow({
           className={`font-semibold ${verdict === "short" ? "text-clay" : verdict === "clear" ? "text-lichen" : ""}`}
         >
           {imagined ? "what if" : verdict}
-          {first.probability !== null ? (
-            <span
-              className="block text-xs font-normal text-muted"
-              title="probability that the joint really has it"
-            >
-              {(first.probability * 100).toFixed(0)} %
+          {verdict === "unsure" && first.probability !== null && !imagined ? (
+            <span className="block text-xs font-normal text-muted">
+              enough: {chanceWords(first.probability)}
             </span>
           ) : null}
         </p>

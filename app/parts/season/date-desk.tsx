@@ -12,7 +12,6 @@ import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { longDay, shortDay, weekDay } from "#words/days";
 import {
-  chanceWords,
   dateVerdict,
   demandName,
   doseWords,
@@ -26,6 +25,9 @@ import {
 import { FanChart } from "./fan-chart";
 import { OtherCharts } from "./other-charts";
 import { useForecast } from "./use-forecast";
+import { chanceWords } from "#words/plain";
+import { WhyNote } from "../why";
+import { dateWhy } from "#words/forecast";
 import { methodChangeWords, methodReasonWords } from "#words/season";
 
 /** Days that the date can be moved, either way. */
@@ -91,7 +93,8 @@ export function DateDesk({ view }: { view: AthleteView }) {
                 One body answers to training: its demands go together, and together it is at most{" "}
                 {chanceWords(verdict.most)}.
               </span>
-            ) : null}
+            ) : null}{" "}
+            <WhyNote why={dateWhy(questions.length)} />
           </>
         ) : questions.length === 0 ? (
           <Link className="underlined" to={`/at/${view.athlete.id}/check`}>
@@ -150,7 +153,7 @@ export function DateDesk({ view }: { view: AthleteView }) {
         ) : status === "failed" ? (
           "The forecast gave no answer. The checks are as they were."
         ) : questions.length > 0 ? (
-          "The fan holds the truth in eight of ten such cases; the grey band is the error of the checks (95 %)."
+          "Green: where it will be in 8 of 10 such cases. Grey: how far off the checks may be."
         ) : null}
       </p>
       {sorted.map((question) => (

@@ -3,7 +3,6 @@ import { usualPrior } from "#core/content/motion-prior";
 import { forecastAnswer, type ForecastAnswer } from "#core/forecast/forecast-answer";
 import type { AskedDemand } from "#core/forecast/forecast-questions";
 import {
-  chanceWords,
   dateVerdict,
   demandName,
   doseWords,
@@ -14,6 +13,7 @@ import {
   verdictHeadline,
   type DateVerdict,
 } from "./date-words";
+import { chanceWords } from "#words/plain";
 
 const asked = (over: Partial<AskedDemand> = {}): AskedDemand =>
   ({

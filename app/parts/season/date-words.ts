@@ -11,13 +11,7 @@ import { sureEnough } from "#core/forecast/when";
 import type { AthleteView } from "../../view";
 import { notch } from "../words";
 import { shortDay } from "#words/days";
-
-/** A chance in words that claim no more than is known. */
-export function chanceWords(chance: number): string {
-  if (chance < 0.05) return "unlikely, less than 1 in 20";
-  if (chance > 0.95) return "very likely, more than 19 in 20";
-  return `about ${Math.max(1, Math.round(chance * 10))} in 10`;
-}
+import { chanceWords } from "#words/plain";
 
 /**
  * A demand on its side, as it stands in a line; what is held by own strength is told from the range of the same motion.
