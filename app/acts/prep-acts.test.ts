@@ -6,7 +6,7 @@ import { orderTerms } from "#core/prep/mend";
 import { breaches } from "#core/prep/order";
 import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../view";
-import { freshBrowser, of } from "./test-notebook";
+import { freshBrowser, of, undated } from "./test-notebook";
 
 const day = "2026-11-24";
 const who = "odalys";
@@ -14,7 +14,7 @@ let browser: Awaited<ReturnType<typeof freshBrowser>>;
 let view: AthleteView;
 let begun: Prep;
 const look = () => browser.look(who);
-const now = async () => (await browser.notebook()).get("prep", begun.id)!;
+const now = async () => undated((await browser.notebook()).get("prep", begun.id)!);
 
 /** What a hand may do to a prep, each with numbers that choose where. */
 const acts = {

@@ -5,14 +5,14 @@ import { isOut } from "#core/schedule/taken-out";
 import { aroundOf } from "#core/schedule/terms-of";
 import { Season } from "#core/records/training";
 import { plusDays } from "#core/dates/days";
-import { freshBrowser, of } from "./test-notebook";
+import { freshBrowser, of, undated } from "./test-notebook";
 
 const day = "2026-11-24";
 const who = "ilvar";
 let browser: Awaited<ReturnType<typeof freshBrowser>>;
 let begun: Season;
 const look = () => browser.look(who);
-const season = async () => (await look()).season!;
+const season = async () => undated((await look()).season!);
 
 /** What a hand may do to the weeks, each with numbers that choose where. */
 const acts = {

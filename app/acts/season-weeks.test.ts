@@ -2,12 +2,12 @@ import { beforeAll, beforeEach, describe, expect, it } from "vitest";
 import { mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd } from "#core/schedule/block";
 import { minutesOf, type Season } from "#core/records/training";
-import { freshBrowser, of } from "./test-notebook";
+import { freshBrowser, of, undated } from "./test-notebook";
 
 const day = "2026-11-24";
 let browser: Awaited<ReturnType<typeof freshBrowser>>;
 const look = (who = "wren") => browser.look(who);
-const season = async (who = "wren") => (await look(who)).season!;
+const season = async (who = "wren") => undated((await look(who)).season!);
 const ahead = async (kind: string, who = "wren") =>
   (await season(who)).slots.filter((slot) => slot.kind === kind && slot.on >= day);
 

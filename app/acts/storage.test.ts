@@ -42,7 +42,7 @@ describe("the demo and the user's own notebook", () => {
       false,
     );
     const own: string[] = [];
-    for await (const records of await browser.open.peek("own"))
+    for await (const records of (await browser.open.peekNotebook("own")).everything())
       own.push(...records.map(({ kind }) => kind));
     expect(own).toEqual(["athlete"]);
     const reloaded = await sameBrowser(day);

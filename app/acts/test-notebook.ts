@@ -66,6 +66,12 @@ export async function sameBrowser(day: string) {
   };
 }
 
+/** What a record says, whenever and wherever it was written. */
+export const undated = <R extends { stamp?: unknown }>(record: R) => ({
+  ...record,
+  stamp: undefined,
+});
+
 /** The athlete of an act, by what is known of him. */
 export const of = ({ athlete }: { athlete: { id: string } }) => ({ athleteId: athlete.id });
 

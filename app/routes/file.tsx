@@ -8,6 +8,8 @@ import { keepingOf } from "../store/keeping";
 import { fillDemo, openNotebook } from "../store/open";
 import { plainSettings } from "#core/records/settings";
 import { performSent } from "../acts/perform";
+import { shippedLibrary } from "../library";
+import { libraryOf } from "../view";
 import type { Route } from "./+types/file";
 
 export { ErrorBoundary } from "../parts/frame/broken";
@@ -21,6 +23,7 @@ export async function clientLoader() {
     strays: (await notebook.strays()).length,
     keeping: await keepingOf(notebook),
     settings: notebook.get("settings", "settings") ?? plainSettings,
+    library: libraryOf(await shippedLibrary(), notebook),
   };
 }
 
@@ -38,7 +41,7 @@ export const meta: Route.MetaFunction = () => [{ title: "File · Yearling" }];
 
 /** File: the notebook in and out, whether the browser keeps it, what could not be read, the light. */
 export default function FilePage({
-  loaderData: { name, counts, aside, strays, keeping, settings },
+  loaderData: { name, counts, aside, strays, keeping, settings, library },
 }: Route.ComponentProps) {
   return (
     <main id="desk" className="mx-auto h-full w-full max-w-3xl overflow-y-auto p-4 sm:p-8">
@@ -50,7 +53,7 @@ export default function FilePage({
       <NotebookPart name={name} counts={counts} />
       <ExportPart counts={counts} />
       {name === "own" ? <KeepingPart keeping={keeping} /> : null}
-      <ImportPart name={name} />
+      <ImportPart name={name} library={library} />
       <QuarantinePart aside={aside} strays={strays} />
       <SettingsPart settings={settings} />
     </main>

@@ -6,13 +6,32 @@ import {
   type FileRefusal,
   type SetAside,
 } from "#core/exchange/file";
-import { keyOf, isSingle, kinds, recordKinds, type AnyRecord } from "#core/records/records";
+import {
+  keyOf,
+  isSingle,
+  kinds,
+  recordKinds,
+  type AnyRecord,
+  type Kind,
+} from "#core/records/records";
+import {
+  Merging,
+  subjectOf,
+  withDecisions,
+  type NotebookMerge,
+  type Side,
+} from "#core/merge/notebooks";
+import type { Now } from "#core/merge/stamp";
+import { deviceName } from "./device";
+import { ownerOf } from "./layout";
 import type { Progress } from "./file-out";
 import type { Notebook } from "./notebook";
 
 /** What a file holds: the mark of every record by its key. */
 export type Incoming = {
   marks: Map<string, number>;
+  /** Names of its athletes by identifier. */
+  names: Map<string, string>;
   aside: readonly SetAside[];
   version: number;
   savedAt: string;
@@ -37,7 +56,7 @@ async function readPieces(
   take: (records: AnyRecord[]) => Promise<void> | void,
   progress: Progress,
   signal: AbortSignal,
-): Promise<Omit<Incoming, "marks">> {
+): Promise<Omit<Incoming, "marks" | "names">> {
   if (file.size === 0) throw new FileRefused({ why: "empty" });
   const first = (await file.slice(0, 200).text()).trimStart();
   if (first === "") throw new FileRefused({ why: "empty" });
@@ -89,41 +108,151 @@ export async function lookInto(
   signal: AbortSignal,
 ): Promise<Incoming | { refused: FileRefusal }> {
   const marks = new Map<string, number>();
+  const names = new Map<string, string>();
   try {
     const rest = await readPieces(
       file,
       (records) => {
-        for (const record of records) marks.set(keyOf(record), markOf(record));
+        for (const record of records) {
+          marks.set(keyOf(record), markOf(record));
+          if (record.kind === "athlete") names.set(record.id, record.name);
+        }
       },
       progress,
       signal,
     );
-    return { marks, ...rest };
+    return { marks, names, ...rest };
   } catch (error) {
     if (error instanceof FileRefused) return { refused: error.refusal };
     throw error;
   }
 }
 
+/** Records by what they speak of, with their mark. */
+async function subjectsIn(
+  everything: AsyncGenerator<AnyRecord[]>,
+  see: (subject: string, record: AnyRecord, mark: number) => void,
+): Promise<void> {
+  for await (const records of everything)
+    for (const record of records) see(subjectOf(record), record, markOf(record));
+}
+
+/** A file laid beside a notebook: what it would change, and where the two differ. */
+export type Beside = { merge: NotebookMerge; present: ReadonlySet<string>; now: Now };
+
 /**
- * Brings a file that was looked into into the notebook, as one act.
- * @param replace what the file does not have goes
- * @throws what stops it; then nothing has changed
+ * Lays a file beside a notebook without changing anything. Only what differs is in memory.
+ * @throws FileRefused; the signal's reason when it is stopped
  */
-export async function bringIn(
+export async function besideOf(
   notebook: Notebook,
   file: Blob,
   incoming: Incoming,
-  replace: boolean,
+  progress: Progress,
+  signal: AbortSignal,
+): Promise<Beside> {
+  const now = { ms: Date.now(), device: await deviceName() };
+  const theirs = new Map(
+    [...incoming.marks].map(([key, mark]) => [key.replace(/^gone\//, ""), mark]),
+  );
+  const ours = new Map<string, AnyRecord>();
+  const present = new Map<string, number>();
+  const removed = new Set<string>();
+  const singles = new Map<Kind, string>();
+  await subjectsIn(notebook.everything(true), (subject, record, mark) => {
+    signal.throwIfAborted();
+    present.set(subject, mark);
+    if (isSingle(record.kind)) singles.set(record.kind, record.id);
+    if (record.kind === "gone" && record.forGood) removed.add(subject.replace("athlete/", ""));
+    const other = theirs.get(subject);
+    if (other !== undefined && other !== mark) ours.set(subject, record);
+  });
+  const merging = new Merging(now, removed, singles);
+  await readPieces(
+    file,
+    (records) => {
+      for (const record of records) {
+        const subject = subjectOf(record);
+        const own = ours.get(subject);
+        if (own) merging.both(own, record);
+        else if (present.has(subject)) merging.same(subject);
+        else merging.fresh(record);
+      }
+    },
+    progress,
+    signal,
+  );
+  return { merge: merging.end(), present: new Set(present.keys()), now };
+}
+
+/**
+ * Adds a file to the notebook, as one act: what only one side has stands, what both have is merged as it was decided.
+ * @throws what stops it; then nothing has changed
+ */
+export async function addIn(
+  notebook: Notebook,
+  file: Blob,
+  incoming: Incoming,
+  { merge, present, now }: Beside,
+  sides: readonly Side[],
+  progress: Progress,
+  signal: AbortSignal,
+): Promise<void> {
+  const results = withDecisions(merge, sides, now);
+  const removed = new Set(
+    [...results.values()].flatMap((record) =>
+      record.kind === "gone" && record.forGood ? [record.id.replace("athlete/", "")] : [],
+    ),
+  );
+  const stays = (record: AnyRecord) => !removed.has(ownerOf(record));
+  await notebook.rebuild({ does: "import" }, async (add) => {
+    for await (const records of notebook.everything(true)) {
+      signal.throwIfAborted();
+      for (const record of records) {
+        const result = results.get(subjectOf(record)) ?? record;
+        if (stays(result)) await add(result);
+      }
+    }
+    await readPieces(
+      file,
+      async (records) => {
+        for (const record of records) {
+          const subject = subjectOf(record);
+          if (present.has(subject) || merge.refused.has(subject) || !stays(record)) continue;
+          await add(record);
+        }
+      },
+      progress,
+      signal,
+    );
+  });
+  await keepAside(notebook, incoming);
+}
+
+/** What of a file could not be read where it was written is set aside here too. */
+const keepAside = (notebook: Notebook, incoming: Incoming): Promise<void> =>
+  notebook.keepAside(
+    incoming.aside.map(({ key, v, found }) => ({
+      name: `aside/${key}@file`,
+      key,
+      v,
+      found,
+      why: { fact: "unreadable", detail: "" },
+    })),
+  );
+
+/**
+ * Puts a file that was looked into in the notebook's place, as one act.
+ * @throws what stops it; then nothing has changed
+ */
+export async function replaceBy(
+  notebook: Notebook,
+  file: Blob,
+  incoming: Incoming,
   progress: Progress,
   signal: AbortSignal,
 ): Promise<void> {
   await notebook.rebuild({ does: "import" }, async (add) => {
-    if (!replace)
-      for await (const records of notebook.everything(true)) {
-        signal.throwIfAborted();
-        for (const record of records) if (!incoming.marks.has(keyOf(record))) await add(record);
-      }
     await readPieces(
       file,
       async (records) => {
@@ -133,16 +262,12 @@ export async function bringIn(
       signal,
     );
   });
-  await notebook.keepAside(
-    incoming.aside.map(({ key, v, found }) => ({
-      name: `aside/${key}@file`,
-      key,
-      v,
-      found,
-      why: { fact: "unreadable", detail: "" },
-    })),
-  );
+  await keepAside(notebook, incoming);
 }
+
+/** The names of a notebook's athletes by identifier. */
+export const namesIn = (notebook: Notebook): Map<string, string> =>
+  new Map(notebook.all("athlete").map(({ id, name }) => [id, name]));
 
 /** The marks of what a notebook holds. */
 export async function marksIn(

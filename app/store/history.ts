@@ -57,5 +57,9 @@ export const tabHistoryOf = (entries: readonly ActEntry[]): TabHistory =>
 export const turned = (edits: readonly Edit[]): Pick<Edit, "key" | "before" | "after">[] =>
   edits.map(({ key, before, after }) => ({ key, before: after, after: before }));
 
+/** Whether two records say the same, whenever it was written. */
 export const sameRecord = (a: AnyRecord | null, b: AnyRecord | null): boolean =>
-  a === b || JSON.stringify(a) === JSON.stringify(b);
+  a === b || textOf(a) === textOf(b);
+
+const textOf = (record: AnyRecord | null): string =>
+  JSON.stringify(record && { ...record, stamp: undefined });

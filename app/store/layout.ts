@@ -18,7 +18,7 @@ export const everybody: Owner = "";
 
 /** The athlete a record belongs to; `everybody` for what is always open. */
 export const ownerOf = (record: AnyRecord): Owner =>
-  "athleteId" in record ? record.athleteId : everybody;
+  ("athleteId" in record ? record.athleteId : undefined) ?? everybody;
 
 /** Kinds that belong to nobody alone, and are always open. */
 export const isEverybodys = (kind: Kind): boolean =>
@@ -41,6 +41,8 @@ export function pageOf(record: AnyRecord): PageName {
     case "place":
     case "pack":
       return common;
+    case "gone":
+      return record.athleteId ? `${folderOf(record.athleteId)}gone` : common;
     case "aim":
     case "season":
     case "run":

@@ -18,6 +18,8 @@ export type Meta = {
   persistence: Persistence;
   /** When the own notebook was first written to. */
   begun: string;
+  /** The name of this browser in what it writes. */
+  device: string;
 };
 
 const shelf: Shelf = openShelf("yearling", "meta");

@@ -5,6 +5,8 @@ import { noHistory, sameRecord, turned, withAct, tabHistoryOf, type TabHistory }
 import { Collision, Keeper, type Surroundings } from "./keeper";
 import { everybody, isEverybodys, ownerOf, pageOf, type Owner } from "./layout";
 import { merged } from "./merge";
+import { goneOf } from "#core/merge/gone";
+import { seenBy, stamped } from "#core/merge/stamp";
 import type { Aside, KeptRow } from "./page";
 import { summaryOf, type Summary } from "./summary";
 import { troubleOf, within, type Trouble } from "./trouble";
@@ -33,9 +35,14 @@ type Around = Surroundings & {
   unkept: Trouble | null;
   /** How long the storage may take to answer at the opening, ms. */
   patience?: number;
+  /** The name of this device in what it writes; without one nothing is dated. */
+  device?: string;
 };
 
 export type Traveled = { done: Label } | { refused: "nothing" | "changed-since"; label: Label };
+
+/** Where it is kept that a record went. */
+const goneKey = (key: string): string => `gone/${key}`;
 
 /** How long to wait before a write that failed is tried again, ms; the last holds from then on. */
 const waits = [500, 1_000, 2_000, 5_000, 10_000, 30_000];
@@ -294,7 +301,7 @@ export class Notebook {
     const whole = (records: AnyRecord[]) =>
       withStrays
         ? records
-        : records.filter((record) => !("athleteId" in record) || known.has(record.athleteId));
+        : records.filter((record) => ownerOf(record) === everybody || known.has(ownerOf(record)));
     if (this.pending.length === 0 && !this.trouble) {
       for await (const records of this.keeper.everything()) yield whole(records);
       return;
@@ -353,8 +360,11 @@ export class Notebook {
         throw new Error(`${keyOf(record)} belongs to an athlete who is not in the notebook`);
     }
     const edits = [
-      ...whole.map((record) => this.edit(keyOf(record), record)),
-      ...remove.map((key) => this.edit(key, null)),
+      ...whole.flatMap((record) => [
+        this.edit(keyOf(record), record),
+        this.edit(goneKey(keyOf(record)), null),
+      ]),
+      ...remove.flatMap((key) => [this.edit(key, null), this.gone(key)]),
     ].filter((edit) => edit !== null);
     return edits.map((edit) => {
       const before = back.get(edit.key);
@@ -362,12 +372,31 @@ export class Notebook {
     });
   }
 
+  /** What is left of a record that goes; null where nobody would ask. */
+  private gone(key: string): Edit | null {
+    const there = this.seen.get(key)?.record;
+    const { device } = this.around;
+    if (!there || !device || there.kind === "gone") return null;
+    const gone = goneOf(there, { ms: this.around.now(), device });
+    return this.edit(goneKey(key), AnyRecord.parse(gone));
+  }
+
+  /** The record as it is written now and here. */
+  private dated(before: AnyRecord | null, after: AnyRecord): AnyRecord {
+    const { device } = this.around;
+    if (!device || after.kind === "gone") return after;
+    const gone = this.seen.get(goneKey(keyOf(after)))?.record.stamp;
+    const now = { ms: this.around.now(), device };
+    return stamped(before, after, now, gone ? seenBy(gone) : undefined);
+  }
+
   /** One record's change; null when there is none. */
-  private edit(key: string, after: AnyRecord | null): Edit | null {
+  private edit(key: string, wanted: AnyRecord | null): Edit | null {
     const row = this.seen.get(key);
     const before = row?.record ?? null;
-    const there = after ?? before;
-    if (there === null || sameRecord(before, after)) return null;
+    if ((wanted ?? before) === null || sameRecord(before, wanted)) return null;
+    const after = wanted && this.dated(before, wanted);
+    const there = (after ?? before)!;
     const owner = ownerOf(there);
     if (owner !== everybody && !this.open.has(owner)) {
       // Somebody who is new in this very act has no pages yet; anybody else's must be open.

@@ -1,3 +1,4 @@
+import { deviceName } from "./device";
 import type { AnyRecord } from "#core/records/records";
 import { moment, newName, today } from "../clock";
 import { loadDrafts, noteDraftsLeaving } from "./drafts";
@@ -102,6 +103,7 @@ async function make(
     },
     unkept,
     unwritten: unwrittenOf(name),
+    device: await deviceName(),
   });
 }
 
@@ -196,11 +198,11 @@ export async function fillDemo(notebook: Notebook, remember = true): Promise<voi
 }
 
 /** Reads a notebook that need not be the open one; nothing in it changes. */
-export async function peek(name: NotebookName): Promise<AsyncGenerator<AnyRecord[]>> {
-  if (current?.name === name) return current.notebook.everything();
+export async function peekNotebook(name: NotebookName): Promise<Notebook> {
+  if (current?.name === name) return current.notebook;
   const notebook = await make(name);
   await notebook.load();
-  return notebook.everything();
+  return notebook;
 }
 
 /**

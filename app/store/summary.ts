@@ -17,6 +17,7 @@ export function summaryOf(athleteId: string, records: readonly AnyRecord[]): Sum
   const counts: Partial<Record<Kind, number>> = {};
   const aims: Aim[] = [];
   for (const record of records) {
+    if (record.kind === "gone") continue;
     counts[record.kind] = (counts[record.kind] ?? 0) + 1;
     if (record.kind === "aim") aims.push(record);
     if (record.kind !== "check" || record.trials.length === 0) continue;

@@ -1,6 +1,7 @@
 import { keyOf, type AnyRecord, type Prep } from "#core/records/records";
 import { library } from "#library/index";
 import { newPrep, planned } from "#core/situation/planning";
+import { ownerOf } from "../store/layout";
 import { openNotebook } from "../store/open";
 import { plusDays } from "#core/dates/days";
 import { today } from "../clock";
@@ -279,9 +280,8 @@ export async function walkedActs(): Promise<{ start: AnyRecord[]; steps: WalkSte
       ...records.filter(
         (record) =>
           (record.kind === "athlete" && people.has(record.id)) ||
-          (record.kind !== "athlete" && !("athleteId" in record)) ||
-          ("athleteId" in record &&
-            people.has(record.athleteId) &&
+          (record.kind !== "athlete" && ownerOf(record) === "") ||
+          (people.has(ownerOf(record)) &&
             (!("on" in record) || record.on > plusDays(today(), -21))),
       ),
     );

@@ -6,6 +6,7 @@ import {
   Aim,
   Check,
   DayNote,
+  Gone,
   isSingle,
   keyOf,
   kinds,
@@ -51,6 +52,7 @@ export const NotebookFile = z.object({
   seasons: z.array(Season).default([]),
   photos: z.array(Photo).default([]),
   packs: z.array(Pack),
+  gone: z.array(Gone).default([]),
   aside: z.array(SetAside).default([]),
 });
 export type NotebookFile = z.infer<typeof NotebookFile>;
@@ -150,7 +152,11 @@ export class FileReading {
     if (this.keys.has(key)) refuse({ why: "twice", kind, id: record.id });
     this.keys.add(key);
     if (record.kind === "athlete") this.athletes.add(record.id);
-    else if ("athleteId" in record && !this.asked.has(record.athleteId))
+    else if (
+      record.kind !== "gone" &&
+      "athleteId" in record &&
+      !this.asked.has(record.athleteId)
+    )
       this.asked.set(record.athleteId, { kind, id: record.id });
     this.take(record);
   }

@@ -134,5 +134,10 @@ export function stamped<R extends Stamped>(
   for (const name of names)
     if (!was || !same(was[name], is[name])) dots.set(name, dot);
     else if (name in is) dots.set(name, dotAt(before!, name));
-  return { ...after, stamp: stampOf(dots, { ...known, [now.device]: dot }, gone) };
+  return withStamp(after, stampOf(dots, { ...known, [now.device]: dot }, gone));
+}
+
+/** A record with another stamp, its names in the order in which records have them. */
+export function withStamp<R extends Stamped>(record: R, stamp: Stamp): R {
+  return Object.assign({ kind: record.kind, stamp }, record, { stamp });
 }

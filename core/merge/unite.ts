@@ -1,19 +1,22 @@
 import same from "fast-deep-equal";
 import type { Intake, PlaceClearance } from "../records/athlete";
 
-type Entry = { id: string };
+type Entry = { id?: string; name?: string; prep?: { id: string } };
+
+/** What an entry of a list is known by. */
+const nameOf = ({ id, name, prep }: Entry): string => id ?? name ?? prep?.id ?? "";
 
 /** Lists of a pack and of the settings whose entries have a name of their own: what only one side has is kept. */
 const listsById: Record<string, readonly string[]> = {
   pack: ["skills", "protocols", "drills", "formats"],
-  settings: ["profiles"],
+  settings: ["profiles", "shared"],
 };
 
 /** Entries of both lists by their name; of one that both have, the one that goes first. */
 function byId(first: readonly Entry[], second: readonly Entry[]): Entry[] {
-  const known = new Set(first.map(({ id }) => id));
-  return [...first, ...second.filter(({ id }) => !known.has(id))].sort((a, b) =>
-    a.id < b.id ? -1 : a.id > b.id ? 1 : 0,
+  const known = new Set(first.map(nameOf));
+  return [...first, ...second.filter((entry) => !known.has(nameOf(entry)))].sort((a, b) =>
+    nameOf(a) < nameOf(b) ? -1 : nameOf(a) > nameOf(b) ? 1 : 0,
   );
 }
 

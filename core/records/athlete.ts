@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { Stamp } from "../merge/stamp";
 import { Clearable, IntakeQuestion } from "../body/conditions";
 import { JointId } from "../body/motions";
 import { BodyPlace } from "../body/sites";
@@ -90,6 +91,7 @@ export type Lift = z.infer<typeof Lift>;
 
 export const Athlete = z.object({
   kind: z.literal("athlete"),
+  stamp: Stamp.optional(),
   id: Id,
   name: z.string().trim().min(1).max(80),
   discipline: z.string().max(120),

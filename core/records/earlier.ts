@@ -66,6 +66,8 @@ const runWithToldReasons = (run: Loose): Loose => ({
 
 /** A record of an earlier version as it is today. What is no record is given back as it came. */
 export function upgraded(record: unknown, version: number): unknown {
+  if (isLoose(record) && record.kind === "gone" && isLoose(record.was))
+    return { ...record, was: upgraded(record.was, version) };
   let now = record;
   for (let from = version; from < recordsVersion; from += 1)
     if (isLoose(now)) now = steps[from]?.(now) ?? now;

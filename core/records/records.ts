@@ -18,6 +18,7 @@ import { Clocked, Format, Gaps } from "../content/format";
 import { Against, Because } from "./reasons";
 import { Advice, SomeSchools } from "../content/schools";
 import { Season, SlotKind, Trained } from "./training";
+import { Stamp } from "../merge/stamp";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
 export const recordsVersion = 8;
@@ -26,6 +27,7 @@ const Id = z.string().min(1).max(80);
 
 export const Troupe = z.object({
   kind: z.literal("troupe"),
+  stamp: Stamp.optional(),
   id: Id,
   name: z.string(),
   work: z.string(),
@@ -35,6 +37,7 @@ export type Troupe = z.infer<typeof Troupe>;
 /** A named kit with a space: home, hall, wall. A prep uses only what its place has. */
 export const Place = z.object({
   kind: z.literal("place"),
+  stamp: Stamp.optional(),
   id: Id,
   name: z.string().min(1),
   kit: z.array(KitItem),
@@ -54,6 +57,7 @@ export type Place = z.infer<typeof Place>;
 
 export const Aim = z.object({
   kind: z.literal("aim"),
+  stamp: Stamp.optional(),
   id: Id,
   athleteId: Id,
   skillId: Id,
@@ -90,6 +94,7 @@ export type PainKind = z.infer<typeof PainKind>;
 
 export const Check = z.object({
   kind: z.literal("check"),
+  stamp: Stamp.optional(),
   id: Id,
   athleteId: Id,
   protocolId: Id,
@@ -129,6 +134,7 @@ export type Check = z.infer<typeof Check>;
 /** A photograph that an angle was read from, kept because the user said so; scaled down. */
 export const Photo = z.object({
   kind: z.literal("photo"),
+  stamp: Stamp.optional(),
   id: Id,
   athleteId: Id,
   on: Day,
@@ -197,6 +203,7 @@ export type PrepItem = z.infer<typeof PrepItem>;
 
 export const Prep = z.object({
   kind: z.literal("prep"),
+  stamp: Stamp.optional(),
   id: Id,
   athleteId: Id,
   session: z.enum(["warm-up", "mobility"]),
@@ -309,6 +316,7 @@ export type GroupMember = z.infer<typeof GroupMember>;
 
 export const Run = z.object({
   kind: z.literal("run"),
+  stamp: Stamp.optional(),
   id: Id,
   athleteId: Id,
   prep: Prep,
@@ -368,6 +376,7 @@ export type LogItem = z.infer<typeof LogItem>;
 
 export const Log = z.object({
   kind: z.literal("log"),
+  stamp: Stamp.optional(),
   id: Id,
   athleteId: Id,
   prepId: Id.nullable(),
@@ -381,6 +390,7 @@ export type Log = z.infer<typeof Log>;
 /** How a day was, in three small marks: 1 poor, 2 usual, 3 good; soreness 0–10 with the joints it is in. */
 export const DayNote = z.object({
   kind: z.literal("day"),
+  stamp: Stamp.optional(),
   id: Id,
   athleteId: Id,
   on: Day,
@@ -394,6 +404,7 @@ export type DayNote = z.infer<typeof DayNote>;
 /** A coach's own content, in the same form as the library's. */
 export const Pack = z.object({
   kind: z.literal("pack"),
+  stamp: Stamp.optional(),
   id: Id,
   name: z.string(),
   skills: z.array(Skill),
@@ -409,6 +420,7 @@ export type SharedPrep = z.infer<typeof SharedPrep>;
 
 export const Settings = z.object({
   kind: z.literal("settings"),
+  stamp: Stamp.optional(),
   id: z.literal("settings"),
   theme: z.enum(["system", "light", "dark"]),
   sound: z.boolean(),
@@ -429,6 +441,19 @@ export const Settings = z.object({
   shared: z.array(SharedPrep).max(40).default([]),
 });
 export type Settings = z.infer<typeof Settings>;
+
+/** What was taken away, so that a file from elsewhere doesn't bring it back; see `merge/gone.ts`. */
+export const Gone = z.object({
+  kind: z.literal("gone"),
+  /** The key of the record that went. */
+  id: z.string().min(3).max(170),
+  athleteId: Id.optional(),
+  /** The record as it was; null where it leaves nothing behind. */
+  was: z.unknown(),
+  forGood: z.boolean(),
+  stamp: Stamp,
+});
+export type Gone = z.infer<typeof Gone>;
 
 /** A kind of record: its form, the name of its part of a file, and whether there is one at most. */
 const kindRow = <Form extends z.ZodObject, Place extends string>(
@@ -452,6 +477,7 @@ export const recordKinds = {
   photo: kindRow(Photo, "photos"),
   pack: kindRow(Pack, "packs"),
   settings: kindRow(Settings, "settings", true),
+  gone: kindRow(Gone, "gone"),
 };
 
 type RecordForm = (typeof recordKinds)[keyof typeof recordKinds]["form"];

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { Stamp } from "../merge/stamp";
 import { JointId } from "../body/motions";
 import { Day } from "./athlete";
 import { PrepKind } from "../content/format";
@@ -60,6 +61,7 @@ export type Slot = z.infer<typeof Slot>;
 /** The season of one athlete: the training week, the block of weeks, and what hangs on it. */
 export const Season = z.object({
   kind: z.literal("season"),
+  stamp: Stamp.optional(),
   id: Id,
   athleteId: Id,
   /** The Monday on which the block begins. */

@@ -200,8 +200,9 @@ const fresh = (kind: string): Record<string, unknown> => ({
 /** What a user sees of it: its values, or that it is not there. */
 const seenOf = (record: Stamped | undefined): string => {
   if (!record || isGone(record)) return "gone";
-  const { stamp: _, ...values } = record;
-  return JSON.stringify(Object.entries(values).sort(([a], [b]) => (a < b ? -1 : 1)));
+  return JSON.stringify(
+    Object.entries({ ...record, stamp: null }).sort(([a], [b]) => (a < b ? -1 : 1)),
+  );
 };
 
 /** What of one thing should stand and doesn't, by what each deed knew. */

@@ -57,4 +57,5 @@ export const kindNames: Record<Kind, string> = {
   photo: "photographs",
   pack: "library packs",
   settings: "settings",
+  gone: "taken away",
 };

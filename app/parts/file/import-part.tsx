@@ -1,17 +1,36 @@
 import { useState } from "react";
-import { previewImport, type ImportPreview } from "#core/exchange/file";
+import { previewImport } from "#core/exchange/file";
+import type { MergeRow, Side } from "#core/merge/notebooks";
+import type { Library } from "#core/content/library";
 import { kindNames } from "#words/file";
 import { fileRefusalWords } from "#words/file";
-import { bringIn, lookInto, marksIn, type Incoming } from "../../store/file-in";
-import { openNotebook, peek, turnTo } from "../../store/open";
+import {
+  addIn,
+  besideOf,
+  lookInto,
+  marksIn,
+  namesIn,
+  replaceBy,
+  type Beside,
+  type Incoming,
+} from "../../store/file-in";
+import { openNotebook, peekNotebook, turnTo } from "../../store/open";
+import { Differences } from "./differences";
 import { LongWork, useLongWork } from "./long-work";
 
-type Chosen = { file: File; incoming: Incoming; present: Map<string, number> };
+type Chosen = {
+  file: File;
+  incoming: Incoming;
+  present: Map<string, number>;
+  beside: Beside;
+  names: ReadonlyMap<string, string>;
+};
 
 /** Reads a file, shows what it would do, and only then does it. A file that cannot be right changes nothing. */
-export function ImportPart({ name }: { name: "demo" | "own" }) {
+export function ImportPart({ name, library }: { name: "demo" | "own"; library: Library }) {
   const work = useLongWork();
   const [chosen, setChosen] = useState<Chosen | null>(null);
+  const [sides, setSides] = useState<Side[]>([]);
   const [refused, setRefused] = useState<string | null>(null);
   const [imported, setImported] = useState<number | null>(null);
   const [replace, setReplace] = useState(false);
@@ -21,17 +40,28 @@ export function ImportPart({ name }: { name: "demo" | "own" }) {
     setImported(null);
     if (file)
       void work.run("Reading the file", async (progress, signal) => {
-        const incoming = await lookInto(file, progress, signal);
+        const incoming = await lookInto(file, (share) => progress(share / 2), signal);
         if ("refused" in incoming) return setRefused(fileRefusalWords(incoming.refused));
-        setChosen({ file, incoming, present: await marksIn(await peek("own")) });
+        const notebook = await peekNotebook("own");
+        const half = (share: number) => progress(0.5 + share / 2);
+        const beside = await besideOf(notebook, file, incoming, half, signal);
+        setSides(beside.merge.differing.map(({ proposed }) => proposed));
+        setChosen({
+          file,
+          incoming,
+          present: await marksIn(notebook.everything()),
+          beside,
+          names: new Map([...incoming.names, ...namesIn(notebook)]),
+        });
       });
   };
-  const go = ({ file, incoming }: Chosen) => {
+  const go = ({ file, incoming, beside }: Chosen) => {
     setChosen(null);
     void work.run("Bringing it in", async (progress, signal) => {
       if (name === "demo") await turnTo("own");
       const { notebook } = await openNotebook();
-      await bringIn(notebook, file, incoming, replace, progress, signal);
+      if (replace) await replaceBy(notebook, file, incoming, progress, signal);
+      else await addIn(notebook, file, incoming, beside, sides, progress, signal);
       setImported(incoming.marks.size);
     });
   };
@@ -60,14 +90,40 @@ export function ImportPart({ name }: { name: "demo" | "own" }) {
         </p>
       ) : null}
       {chosen ? (
-        <Preview
-          chosen={chosen}
-          rows={previewImport(chosen.present, chosen.incoming.marks, replace)}
-          replace={replace}
-          setReplace={setReplace}
-          go={() => go(chosen)}
-          leave={() => setChosen(null)}
-        />
+        <div className="mt-3 border border-ink p-4">
+          <FileHead chosen={chosen} />
+          {replace ? (
+            <ReplaceTable chosen={chosen} />
+          ) : (
+            <>
+              <MergeTable rows={chosen.beside.merge.rows} />
+              <Differences
+                differing={chosen.beside.merge.differing}
+                sides={sides}
+                setSides={setSides}
+                names={chosen.names}
+                library={library}
+              />
+            </>
+          )}
+          <label className="mt-3 flex min-h-10 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-4 accent-[var(--clay)]"
+              checked={replace}
+              onChange={(event) => setReplace(event.target.checked)}
+            />
+            Replace: take away what the file does not have
+          </label>
+          <p className="mt-2 flex gap-3">
+            <button type="button" className="press press-main" onClick={() => go(chosen)}>
+              {replace ? "Replace my notebook" : "Add to my notebook"}
+            </button>
+            <button type="button" className="press" onClick={() => setChosen(null)}>
+              Leave it
+            </button>
+          </p>
+        </div>
       ) : null}
       {imported !== null ? (
         <p role="status" className="mt-3 border-l-4 border-spruce bg-raised px-4 py-2">
@@ -78,74 +134,86 @@ export function ImportPart({ name }: { name: "demo" | "own" }) {
   );
 }
 
-function Preview({
-  chosen: { file, incoming },
-  rows,
-  replace,
-  setReplace,
-  go,
-  leave,
-}: {
-  chosen: Chosen;
-  rows: ImportPreview;
-  replace: boolean;
-  setReplace: (on: boolean) => void;
-  go: () => void;
-  leave: () => void;
-}) {
+function FileHead({ chosen: { file, incoming, beside } }: { chosen: Chosen }) {
+  const { refused } = beside.merge;
   return (
-    <div className="mt-3 border border-ink p-4">
+    <>
       <h3 className="text-lg">What “{file.name}” will do</h3>
       <p className="text-sm text-muted">
         Saved {incoming.savedAt.slice(0, 10)}, version {incoming.version}.{" "}
-        {rows.length === 0 ? "It holds nothing." : ""}
+        {incoming.marks.size === 0 ? "It holds nothing." : ""}
         {incoming.aside.length > 0
-          ? `${incoming.aside.length} of it could not be read where it was saved: set aside here too.`
+          ? `${incoming.aside.length} of it could not be read where it was saved: set aside here too. `
+          : ""}
+        {refused.size > 0
+          ? `${refused.size} of it stay out: of somebody removed here for good, or another troupe’s name.`
           : ""}
       </p>
-      <table className="mt-2 w-full text-left">
-        <thead>
-          <tr className="border-b border-ink">
-            {["", "New", "Changed", "Same", "Removed"].map((head) => (
-              <th key={head} className="label py-1 not-first:text-right">
-                {head}
-              </th>
+    </>
+  );
+}
+
+const ReplaceTable = ({ chosen: { present, incoming } }: { chosen: Chosen }) => (
+  <Counts
+    heads={["New", "Changed", "Same", "Removed"]}
+    rows={previewImport(present, incoming.marks, true).map(
+      ({ kind, added, changed, same, removed }) => [kindNames[kind], added, changed, same, removed],
+    )}
+    grave={3}
+  />
+);
+
+const MergeTable = ({ rows }: { rows: readonly MergeRow[] }) => (
+  <Counts
+    heads={["New", "Newer there", "Newer here", "Same", "Taken away there"]}
+    rows={rows.map(({ kind, added, changed, kept, same, removed }) => [
+      kindNames[kind],
+      added,
+      changed,
+      kept,
+      same,
+      removed,
+    ])}
+    grave={4}
+  />
+);
+
+function Counts({
+  heads,
+  rows,
+  grave,
+}: {
+  heads: readonly string[];
+  rows: readonly (readonly [string, ...number[]])[];
+  /** The column in which any number is looked at twice. */
+  grave: number;
+}) {
+  return (
+    <table className="mt-2 w-full text-left">
+      <thead>
+        <tr className="border-b border-ink">
+          {["", ...heads].map((head) => (
+            <th key={head} className="label py-1 not-first:text-right">
+              {head}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map(([kind, ...counts]) => (
+          <tr key={kind} className="border-b border-line">
+            <td className="py-1 first-letter:uppercase">{kind}</td>
+            {counts.map((count, i) => (
+              <td
+                key={i}
+                className={`figures py-1 text-right ${i === grave && count > 0 ? "text-clay" : count === 0 ? "text-muted" : ""}`}
+              >
+                {count}
+              </td>
             ))}
           </tr>
-        </thead>
-        <tbody>
-          {rows.map((row) => (
-            <tr key={row.kind} className="border-b border-line">
-              <td className="py-1 first-letter:uppercase">{kindNames[row.kind]}</td>
-              {[row.added, row.changed, row.same, row.removed].map((count, i) => (
-                <td
-                  key={i}
-                  className={`figures py-1 text-right ${i === 3 && count > 0 ? "text-clay" : count === 0 ? "text-muted" : ""}`}
-                >
-                  {count}
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-      <label className="mt-3 flex min-h-10 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-4 accent-[var(--clay)]"
-          checked={replace}
-          onChange={(event) => setReplace(event.target.checked)}
-        />
-        Replace: take away what the file does not have
-      </label>
-      <p className="mt-2 flex gap-3">
-        <button type="button" className="press press-main" onClick={go}>
-          {replace ? "Replace my notebook" : "Add to my notebook"}
-        </button>
-        <button type="button" className="press" onClick={leave}>
-          Leave it
-        </button>
-      </p>
-    </div>
+        ))}
+      </tbody>
+    </table>
   );
 }
