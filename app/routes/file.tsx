@@ -1,4 +1,5 @@
 import { ExportPart } from "../parts/file/export-part";
+import { HandOverPart } from "../parts/file/hand-over-part";
 import { ImportPart } from "../parts/file/import-part";
 import { KeepingPart } from "../parts/file/keeping-part";
 import { NotebookPart } from "../parts/file/notebook-part";
@@ -23,6 +24,11 @@ export async function clientLoader() {
     strays: (await notebook.strays()).length,
     keeping: await keepingOf(notebook),
     settings: notebook.get("settings", "settings") ?? plainSettings,
+    people: notebook
+      .all("athlete")
+      .filter(({ archived }) => !archived)
+      .map(({ id, name }) => ({ id, name }))
+      .sort((a, b) => a.name.localeCompare(b.name)),
     library: libraryOf(await shippedLibrary(), notebook),
   };
 }
@@ -41,7 +47,7 @@ export const meta: Route.MetaFunction = () => [{ title: "File · Yearling" }];
 
 /** File: the notebook in and out, whether the browser keeps it, what could not be read, the light. */
 export default function FilePage({
-  loaderData: { name, counts, aside, strays, keeping, settings, library },
+  loaderData: { name, counts, aside, strays, keeping, settings, library, people },
 }: Route.ComponentProps) {
   return (
     <main id="desk" className="mx-auto h-full w-full max-w-3xl overflow-y-auto p-4 sm:p-8">
@@ -52,6 +58,7 @@ export default function FilePage({
       </p>
       <NotebookPart name={name} counts={counts} />
       <ExportPart counts={counts} />
+      <HandOverPart people={people} />
       {name === "own" ? <KeepingPart keeping={keeping} /> : null}
       <ImportPart name={name} library={library} />
       <QuarantinePart aside={aside} strays={strays} />

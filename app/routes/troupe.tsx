@@ -9,6 +9,8 @@ import { hasDraft } from "../parts/use-draft";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
 import { openNotebook, turnTo } from "../store/open";
+import { countsOf } from "../store/athlete-out";
+import { countWords } from "#words/file";
 import { aimSentence } from "../parts/words";
 import { useReadings, type TroupeReading } from "../parts/use-readings";
 import { libraryOf } from "../view";
@@ -171,6 +173,7 @@ function AthleteRow({
           ) : null}
         </span>
       </Link>
+      {athlete.archived ? <RemoveForGood athlete={athlete} /> : null}
       <button
         type="button"
         className="quiet"
@@ -181,6 +184,40 @@ function AthleteRow({
         {athlete.archived ? <ArchiveRestore size={17} /> : <Archive size={17} />}
       </button>
     </li>
+  );
+}
+
+/** Taking somebody away with everything: what goes is said first, and it can be undone like any act. */
+function RemoveForGood({ athlete }: { athlete: { id: string; name: string } }) {
+  const { act } = useAct();
+  const [asked, setAsked] = useState<string | null>(null);
+  const ask = async () => {
+    const { notebook } = await openNotebook();
+    const counts = await countsOf(notebook, athlete.id);
+    setAsked(counts.map(([kind, count]) => countWords(kind, count)).join(", ") || "nothing else");
+  };
+  if (asked === null)
+    return (
+      <button type="button" className="underlined text-sm" onClick={() => void ask()}>
+        Remove for good
+      </button>
+    );
+  return (
+    <span role="alert" className="flex max-w-xl flex-wrap items-center gap-3 py-2 text-sm">
+      <span>
+        With <bdi>{athlete.name}</bdi> go: {asked}. Files from elsewhere don’t bring them back.
+      </span>
+      <button
+        type="button"
+        className="press border-clay text-clay"
+        onClick={() => act("remove-athlete", { athleteId: athlete.id })}
+      >
+        Remove
+      </button>
+      <button type="button" className="press" onClick={() => setAsked(null)}>
+        Cancel
+      </button>
+    </span>
   );
 }
 

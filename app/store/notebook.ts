@@ -359,12 +359,13 @@ export class Notebook {
       if (owner !== everybody && !added.has(owner) && !this.get("athlete", owner))
         throw new Error(`${keyOf(record)} belongs to an athlete who is not in the notebook`);
     }
+    const leaving = new Set(remove.filter((key) => key.startsWith("athlete/")));
     const edits = [
       ...whole.flatMap((record) => [
         this.edit(keyOf(record), record),
         this.edit(goneKey(keyOf(record)), null),
       ]),
-      ...remove.flatMap((key) => [this.edit(key, null), this.gone(key)]),
+      ...remove.flatMap((key) => [this.edit(key, null), this.gone(key, leaving)]),
     ].filter((edit) => edit !== null);
     return edits.map((edit) => {
       const before = back.get(edit.key);
@@ -372,12 +373,16 @@ export class Notebook {
     });
   }
 
-  /** What is left of a record that goes; null where nobody would ask. */
-  private gone(key: string): Edit | null {
+  /**
+   * What is left of a record that goes; null where nobody would ask.
+   * @param leaving keys of athletes who go for good: of what was theirs nothing is left
+   */
+  private gone(key: string, leaving: ReadonlySet<string>): Edit | null {
     const there = this.seen.get(key)?.record;
     const { device } = this.around;
     if (!there || !device || there.kind === "gone") return null;
-    const gone = goneOf(there, { ms: this.around.now(), device });
+    if (leaving.has(`athlete/${ownerOf(there)}`)) return null;
+    const gone = goneOf(there, { ms: this.around.now(), device }, leaving.has(key));
     return this.edit(goneKey(key), AnyRecord.parse(gone));
   }
 

@@ -1,6 +1,6 @@
 import * as z from "zod";
 import { Athlete, Quota } from "../records/athlete";
-import { Place } from "../records/records";
+import { keyOf, kinds, Place, type AnyRecord } from "../records/records";
 import { JointId, MotionId } from "../body/motions";
 import { OwnProfile } from "../body/profiles";
 import { does, gone, Of, rule, type Outcome } from "./act";
@@ -58,6 +58,24 @@ const archiveAthlete = rule({
           { ...athlete, archived },
         ])
       : gone("athlete");
+  },
+});
+
+/** Takes away an athlete with everything that is about him, for good: a file from elsewhere doesn't bring him back. */
+const removeAthlete = rule({
+  sent: Of,
+  decide: (scene, { athleteId }) => {
+    const athlete = scene.get("athlete", athleteId);
+    if (!athlete) return gone("athlete");
+    const own = kinds
+      .filter((kind) => kind !== "athlete")
+      .flatMap((kind) => scene.all(kind, athleteId) as readonly AnyRecord[])
+      .filter((record) => "athleteId" in record && record.athleteId === athleteId);
+    return does(
+      { does: "remove-athlete", name: athlete.name },
+      [],
+      [...own, athlete].map((record) => keyOf(record)),
+    );
   },
 });
 
@@ -123,5 +141,6 @@ export const athleteActs = {
   "set-lives": setLives,
   "save-athlete": saveAthlete,
   "archive-athlete": archiveAthlete,
+  "remove-athlete": removeAthlete,
   "save-place": savePlace,
 };

@@ -81,6 +81,7 @@ export type Does =
       does:
         | "edit-athlete"
         | "add-athlete"
+        | "remove-athlete"
         | "archive"
         | "bring-back"
         | "place"

@@ -9,6 +9,7 @@ const data: ExportRow = { ending: "json", type: "application/json", marked: fals
 /** Everything that goes out as a file, each in one row. */
 export const exportKinds = {
   notebook: data,
+  athlete: data,
   "set-aside": data,
   checks: table,
   plan: table,

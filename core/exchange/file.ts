@@ -152,11 +152,7 @@ export class FileReading {
     if (this.keys.has(key)) refuse({ why: "twice", kind, id: record.id });
     this.keys.add(key);
     if (record.kind === "athlete") this.athletes.add(record.id);
-    else if (
-      record.kind !== "gone" &&
-      "athleteId" in record &&
-      !this.asked.has(record.athleteId)
-    )
+    else if (record.kind !== "gone" && "athleteId" in record && !this.asked.has(record.athleteId))
       this.asked.set(record.athleteId, { kind, id: record.id });
     this.take(record);
   }

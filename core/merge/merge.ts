@@ -12,8 +12,9 @@ import {
   type Now,
   type Stamp,
   type Stamped,
+  unstamped,
 } from "./stamp";
-import { isHealth, isOfDevice, united } from "./unite";
+import { isHandedPack, isHealth, isOfDevice, united } from "./unite";
 
 /** A place where two copies of a record differ and neither knew of the other. */
 export type Difference = {
@@ -81,29 +82,38 @@ type Choice =
 
 function choose(
   group: string,
-  { kind, stamp: ourStamp }: Stamped,
+  { kind, id, stamp: ourStamp }: Stamped,
   { stamp: theirStamp }: Stamped,
   a: Group,
   b: Group,
 ): Choice {
   const [weKnow, theyKnow] = [knowsAll(ourStamp, b), knowsAll(theirStamp, a)];
   if (weKnow && !theyKnow) return { take: "ours", differs: false };
-  const health = isHealth(kind, group);
+  if (saysNothing(b)) return { take: "ours", differs: false };
+  if (saysNothing(a)) return { take: "theirs", differs: false };
+  const health = isHealth(kind, group) || isHandedPack(id);
   if (theyKnow && !weKnow && !health) return { take: "theirs", differs: false };
   const [first, second] = ahead(a, b) ? [a, b] : [b, a];
   const both = united(kind, group, first.values[group], second.values[group]);
   if (!both) return { take: ahead(a, b) ? "ours" : "theirs", differs: true };
   if (same(both.value, b.values[group])) return { take: "theirs", differs: false };
   if (same(both.value, a.values[group]))
-    return theyKnow && !weKnow
+    return theyKnow && !weKnow && isHealth(kind, group)
       ? { take: "both", values: { [group]: both.value }, differs: true }
       : { take: "ours", differs: false };
   return {
     take: "both",
     values: { [group]: both.value },
-    differs: health && theyKnow,
+    differs: isHealth(kind, group) && theyKnow,
   };
 }
+
+/** Empty, and nobody wrote it: it was left out of a file, not denied. */
+const saysNothing = ({ values, dots }: Group): boolean =>
+  [...dots.values()].every((dot) => dot === unstamped) &&
+  Object.values(values).every(
+    (value) => value === null || value === "" || (Array.isArray(value) && value.length === 0),
+  );
 
 /** The later write goes first; of two that nobody dated, the one whose text is greater, on every device alike. */
 const ahead = (a: Group, b: Group): boolean => {

@@ -83,6 +83,10 @@ export class Merging {
   /** A record that both have, and not to the letter. */
   both(ours: AnyRecord, theirs: AnyRecord): void {
     const key = subjectOf(ours);
+    if (isForGood(ours)) {
+      this.refused.add(key);
+      return;
+    }
     if (isForGood(theirs) && !isGone(ours)) {
       // Nobody's records go unasked.
       this.results.set(key, ours);

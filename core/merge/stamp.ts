@@ -137,6 +137,16 @@ export function stamped<R extends Stamped>(
   return withStamp(after, stampOf(dots, { ...known, [now.device]: dot }, gone));
 }
 
+/** A record of which some fields are left out of a file: what stands in their place is nobody's write. */
+export function leftOut<R extends Stamped>(record: R, blanks: Partial<R>): R {
+  if (!record.stamp) return { ...record, ...blanks };
+  const dots = new Map(
+    fieldsOf(record).map((name) => [name, name in blanks ? unstamped : dotAt(record, name)]),
+  );
+  const { seen, gone } = record.stamp;
+  return withStamp({ ...record, ...blanks }, stampOf(dots, seen ?? {}, gone));
+}
+
 /** A record with another stamp, its names in the order in which records have them. */
 export function withStamp<R extends Stamped>(record: R, stamp: Stamp): R {
   return Object.assign({ kind: record.kind, stamp }, record, { stamp });

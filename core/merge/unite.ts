@@ -111,7 +111,11 @@ export function united(
 
 /** Fields that are about health: not even a newer write takes anything of them away unasked. */
 export const isHealth = (kind: string, field: string): boolean =>
-  kind === "athlete" && (field === "intake" || field === "flagged");
+  kind === "athlete" && (field === "intake" || field === "flagged" || field === "clearances");
+
+/** A part of somebody else's library that came along with an athlete: what came before stays when more comes. */
+export const handedPack = (packId: string): string => `handed-${packId}`;
+export const isHandedPack = (id: string): boolean => id.startsWith("handed-");
 
 /** Records of the device and not of the work: another device's never come in unasked. */
 export const isOfDevice = (kind: string): boolean => kind === "settings";

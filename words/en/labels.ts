@@ -13,6 +13,8 @@ function doesWords(what: Does): string {
       return `edit ${what.name}`;
     case "add-athlete":
       return `add ${what.name}`;
+    case "remove-athlete":
+      return `remove ${what.name} for good`;
     case "archive":
       return `archive ${what.name}`;
     case "bring-back":

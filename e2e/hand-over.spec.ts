@@ -1,0 +1,104 @@
+import { expect, test, type Page } from "@playwright/test";
+import { addAthlete, downloaded, openOwn, saved } from "./walk";
+
+const give = (page: Page, name: string, text: string) =>
+  page
+    .getByLabel("Notebook file (.json)")
+    .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
+
+const toFile = async (page: Page) => {
+  await page.goto("/file");
+  await expect(page.getByRole("heading", { name: "The file" })).toBeVisible();
+};
+
+const handOver = async (page: Page, name: string) => {
+  await toFile(page);
+  await page.getByLabel("Athlete").selectOption({ label: name });
+  return downloaded(page, () => page.getByRole("button", { name: "Save the file" }).click());
+};
+
+/** Changes what an athlete does and how tall they are, as their own page has it. */
+async function edit(page: Page, id: string, fields: Record<string, string>) {
+  await page.goto(`/at/${id}/aim`);
+  await page.getByRole("button", { name: "edit", exact: true }).click();
+  for (const [label, value] of Object.entries(fields)) await page.getByLabel(label).fill(value);
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await saved(page);
+}
+
+test("an athlete's file goes to a phone and comes back: both sides' changes stand, one difference is decided, nobody else travels", async ({
+  page,
+  browser,
+}) => {
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+  await page.goto("/");
+  await addAthlete(page, "Tomas Reyl");
+  const file = await handOver(page, "Mirela Osei");
+  const out = JSON.parse(file) as { athletes: { id: string; name: string; intake: unknown }[] };
+  expect(out.athletes.map(({ name }) => name)).toEqual(["Mirela Osei"]);
+  expect(out.athletes[0]!.intake).toBeNull();
+  const { id } = out.athletes[0]!;
+
+  const context = await browser.newContext({ viewport: { width: 390, height: 844 } });
+  const phone = await context.newPage();
+  await openOwn(phone);
+  await toFile(phone);
+  await give(phone, "mirela.json", file);
+  await phone.getByRole("button", { name: "Add to my notebook" }).click();
+  await expect(phone.getByText(/records are in your own notebook/)).toBeVisible();
+
+  // Both sides write the height; the phone, later, also what she does.
+  await edit(page, id, { "Height, cm": "171" });
+  await edit(phone, id, { "Height, cm": "168", "What they do": "straps" });
+  const back = await handOver(phone, "Mirela Osei");
+  await context.close();
+
+  await toFile(page);
+  await give(page, "back.json", back);
+  const differences = page.getByRole("region", { name: "Differences" });
+  await expect(differences).toContainText("One difference to decide");
+  await expect(differences).toContainText("Mirela Osei: height, cm");
+  await expect(differences.getByLabel(/in the file: 168/)).toBeChecked();
+  await differences.getByLabel(/here: 171/).check();
+  await page.getByRole("button", { name: "Add to my notebook" }).click();
+  await expect(page.getByText(/records are in your own notebook/)).toBeVisible();
+  const whole = async () =>
+    JSON.parse(
+      await downloaded(page, () => page.getByRole("button", { name: "The whole notebook" }).click()),
+    ) as { athletes: { name: string; statureCm: number; discipline: string }[] };
+  const mirela = async () => (await whole()).athletes.find(({ name }) => name === "Mirela Osei");
+  expect(await mirela()).toMatchObject({ statureCm: 171, discipline: "straps" });
+  expect((await whole()).athletes).toHaveLength(2);
+
+  // One act, undone after a reload too.
+  await saved(page);
+  await page.reload();
+  await page.getByRole("button", { name: /^Undo/ }).click();
+  await expect.poll(async () => (await mirela())?.discipline).not.toBe("straps");
+});
+
+test("somebody removed for good takes everything along, and a file doesn't bring them back", async ({
+  page,
+}) => {
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+  await page.goto("/");
+  await addAthlete(page, "Tomas Reyl");
+  const file = await handOver(page, "Tomas Reyl");
+  await page.goto("/");
+  await page.getByRole("button", { name: "Archive Tomas Reyl" }).click();
+  await page.getByRole("button", { name: /^Archive \(1\)/ }).click();
+  await page.getByRole("button", { name: "Remove for good" }).click();
+  await expect(page.getByRole("alert")).toContainText("With Tomas Reyl go:");
+  await page.getByRole("button", { name: "Remove", exact: true }).click();
+  await saved(page);
+  await toFile(page);
+  await give(page, "tomas.json", file);
+  await expect(page.getByText(/stay out: of somebody removed here for good/)).toBeVisible();
+  await page.getByRole("button", { name: "Add to my notebook" }).click();
+  await expect(page.getByText(/records are in your own notebook/)).toBeVisible();
+  await page.goto("/");
+  await expect(page.getByText("Mirela Osei")).toBeVisible();
+  await expect(page.getByText("Tomas Reyl")).toBeHidden();
+});
