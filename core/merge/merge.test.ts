@@ -107,6 +107,17 @@ describe("two copies of a record", () => {
     expect(differences[0]).toMatchObject({ theirsAt: unstamped, proposed: "ours" });
   });
 
+  it("of which nobody knows the newer keep one's own, and deciding dates it for the other side", () => {
+    const undated = athlete({ statureCm: 165 });
+    const other = athlete({ statureCm: 167 });
+    const merging = new Merging(later(5), new Set(), new Map());
+    merging.both(undated, other);
+    const decidedHere = withDecisions(merging.end(), [], later(6)).get("athlete/a1")!;
+    expect(decidedHere).toMatchObject({ statureCm: 165 });
+    const there = mergeRecord<Athlete>(other, decidedHere as Athlete, phone(9));
+    expect(there.record.statureCm).toBe(165);
+  });
+
   it("trials and what they were read with go together", () => {
     const first = stamped(null, check({ trials: [158, 160] }), hall);
     const here = stamped(first, { ...first, trials: [150, 151] }, later(5));

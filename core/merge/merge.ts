@@ -115,11 +115,8 @@ const saysNothing = ({ values, dots }: Group): boolean =>
     (value) => value === null || value === "" || (Array.isArray(value) && value.length === 0),
   );
 
-/** The later write goes first; of two that nobody dated, the one whose text is greater, on every device alike. */
-const ahead = (a: Group, b: Group): boolean => {
-  const [first, second] = [lastOf(a), lastOf(b)];
-  return first === second ? JSON.stringify(a.values) > JSON.stringify(b.values) : first > second;
-};
+/** The later write goes first; of two that nobody dated, one's own stays until somebody decides. */
+const ahead = (a: Group, b: Group): boolean => lastOf(a) >= lastOf(b);
 
 function mergeFields<R extends Stamped>(
   ours: R,

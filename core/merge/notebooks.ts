@@ -160,7 +160,10 @@ function changeOf(ours: AnyRecord, theirs: AnyRecord, result: AnyRecord) {
   return saysSame(result, theirs) ? "same" : "kept";
 }
 
-/** The records of a merge once every difference is decided. */
+/**
+ * The records of a merge once every difference is decided.
+ * @param sides how each is decided, in their order; as proposed where none is given
+ */
 export function withDecisions(
   { results, differing }: NotebookMerge,
   sides: readonly Side[],
@@ -169,7 +172,9 @@ export function withDecisions(
   const settled = new Map(results);
   differing.forEach((difference, n) => {
     const side = sides[n] ?? difference.proposed;
-    if (side === difference.proposed || side === "both") return;
+    // What nobody dated is dated by whoever decides it, so that the other side comes to the same.
+    const undated = difference.oursAt === unstamped && difference.theirsAt === unstamped;
+    if (side === "both" || (side === difference.proposed && (!undated || difference.away))) return;
     const record = settled.get(difference.key)!;
     const next = difference.away ?? decided(record as Stamped, difference, side, now);
     settled.set(difference.key, AnyRecord.parse(next));

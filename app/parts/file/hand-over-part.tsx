@@ -36,7 +36,7 @@ export function HandOverPart({ people }: { people: readonly { id: string; name: 
     <section className="mt-8">
       <h2 className="text-2xl">Hand over one athlete</h2>
       <p className="text-sm text-muted">
-        For his own phone or a colleague. Open it there, and open here what comes back: only what
+        For their own phone, or a colleague. Open it there, and open here what comes back: only what
         differs is asked about.
       </p>
       <div className="mt-2 flex flex-wrap items-end gap-x-6 gap-y-2">

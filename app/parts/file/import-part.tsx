@@ -4,6 +4,7 @@ import type { MergeRow, Side } from "#core/merge/notebooks";
 import type { Library } from "#core/content/library";
 import { kindNames } from "#words/file";
 import { fileRefusalWords } from "#words/file";
+import { many } from "#words/plain";
 import {
   addIn,
   besideOf,
@@ -163,20 +164,32 @@ const ReplaceTable = ({ chosen: { present, incoming } }: { chosen: Chosen }) => 
   />
 );
 
-const MergeTable = ({ rows }: { rows: readonly MergeRow[] }) => (
-  <Counts
-    heads={["New", "Newer there", "Newer here", "Same", "Taken away there"]}
-    rows={rows.map(({ kind, added, changed, kept, same, removed }) => [
-      kindNames[kind],
-      added,
-      changed,
-      kept,
-      same,
-      removed,
-    ])}
-    grave={4}
-  />
-);
+/** Only what the file changes, or what is newer here than in it; how many are the same is a line. */
+function MergeTable({ rows }: { rows: readonly MergeRow[] }) {
+  const told = rows.filter(({ added, changed, kept, removed }) => added + changed + kept + removed);
+  const same = rows.reduce((sum, row) => sum + row.same, 0);
+  return (
+    <>
+      {told.length > 0 ? (
+        <Counts
+          heads={["New", "Newer there", "Newer here", "Taken away there"]}
+          rows={told.map(({ kind, added, changed, kept, removed }) => [
+            kindNames[kind],
+            added,
+            changed,
+            kept,
+            removed,
+          ])}
+          grave={3}
+        />
+      ) : null}
+      <p className="mt-1 text-sm text-muted">
+        {same > 0 ? `${many(same, "record is", "records are")} the same.` : ""}
+        {told.length === 0 && rows.length > 0 ? " Nothing in it is new." : ""}
+      </p>
+    </>
+  );
+}
 
 function Counts({
   heads,
