@@ -32,6 +32,8 @@ export type Incoming = {
   marks: Map<string, number>;
   /** Names of its athletes by identifier. */
   names: Map<string, string>;
+  /** Checks that it has readings of, and those that it brings along. */
+  protocols: { read: Set<string>; brought: Set<string> };
   aside: readonly SetAside[];
   version: number;
   savedAt: string;
@@ -56,7 +58,7 @@ async function readPieces(
   take: (records: AnyRecord[]) => Promise<void> | void,
   progress: Progress,
   signal: AbortSignal,
-): Promise<Omit<Incoming, "marks" | "names">> {
+): Promise<Pick<Incoming, "aside" | "version" | "savedAt">> {
   if (file.size === 0) throw new FileRefused({ why: "empty" });
   const first = (await file.slice(0, 200).text()).trimStart();
   if (first === "") throw new FileRefused({ why: "empty" });
@@ -109,6 +111,7 @@ export async function lookInto(
 ): Promise<Incoming | { refused: FileRefusal }> {
   const marks = new Map<string, number>();
   const names = new Map<string, string>();
+  const protocols = { read: new Set<string>(), brought: new Set<string>() };
   try {
     const rest = await readPieces(
       file,
@@ -116,12 +119,15 @@ export async function lookInto(
         for (const record of records) {
           marks.set(keyOf(record), markOf(record));
           if (record.kind === "athlete") names.set(record.id, record.name);
+          if (record.kind === "check") protocols.read.add(record.protocolId);
+          if (record.kind === "pack")
+            for (const { id } of record.protocols) protocols.brought.add(id);
         }
       },
       progress,
       signal,
     );
-    return { marks, names, ...rest };
+    return { marks, names, protocols, ...rest };
   } catch (error) {
     if (error instanceof FileRefused) return { refused: error.refusal };
     throw error;

@@ -1,6 +1,9 @@
 import ICAL from "ical.js";
 import { offsetAt, offsetChanges, wallTime } from "./time-zone";
 
+// A line is 75 octets at most, the blank that goes on included (RFC 5545, 3.1).
+ICAL.foldLength = 74;
+
 /** An event of the calendar: a stretch of a local day. */
 export type CalendarEvent = {
   uid: string;
@@ -37,7 +40,7 @@ export function toCalendar(events: readonly CalendarEvent[], terms: CalendarTerm
   calendar.addPropertyWithValue("prodid", "-//Yearling//season//EN");
   calendar.addPropertyWithValue("calscale", "GREGORIAN");
   calendar.addPropertyWithValue("method", "PUBLISH");
-  calendar.addPropertyWithValue("x-wr-calname", terms.name);
+  calendar.addPropertyWithValue("x-wr-calname", oneLine(terms.name));
   const days = events.map(({ on }) => on).sort();
   if (days.length > 0) calendar.addSubcomponent(zoneComponent(terms.zone, days[0]!, days.at(-1)!));
   for (const event of events) calendar.addSubcomponent(eventComponent(event, terms));
@@ -75,6 +78,13 @@ function eventComponent(event: CalendarEvent, { zone, stamp, alarm }: CalendarTe
   return component;
 }
 
+/** A text on one line, as a calendar's own text is escaped; for names that the format doesn't know. */
+const oneLine = (text: string): string =>
+  text
+    .replace(/[\p{Cc}\u2028\u2029]+/gu, " ")
+    .trim()
+    .replace(/([\\;,])/g, "\\$1");
+
 const day = 86_400_000;
 
 /** The zone with its offset before the first day and every change up to the last. */
@@ -103,15 +113,33 @@ function zoneComponent(zone: string, first: string, last: string) {
 
 const utcOffset = (minutes: number) => ICAL.UtcOffset.fromSeconds(minutes * 60);
 
-/** Not readable at all (RFC 5545), or readable and no calendar. */
-export type CalendarRefusal = "unreadable" | "no-calendar";
+/** Not readable at all (RFC 5545), readable and no calendar, or so that reading it does not end. */
+export type CalendarRefusal = "unreadable" | "no-calendar" | "too-long";
 
 export type CalendarReading =
-  | { events: (Omit<CalendarEvent, "sequence" | "calledOff"> & { wholeDay: boolean })[] }
+  | {
+      events: (Omit<CalendarEvent, "sequence" | "calledOff"> & { wholeDay: boolean })[];
+      /** Events that cannot be read, or that never fall. */
+      skipped: number;
+    }
   | { refused: CalendarRefusal };
 
-/** So many repeats of one event are read at most. */
-const mostRepeats = 400;
+/** So many repeats of one event are taken at most, and so many are gone through to come to them. */
+const most = { taken: 400, looked: 20_000 } as const;
+
+/** Days of a month by its number, in a leap year. */
+const daysIn = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
+
+/** Whether a rule names only days that its months don't have, as the 31st of February: it never falls. */
+function neverFalls(rule: { parts?: Record<string, unknown> }): boolean {
+  const list = (name: string) => (rule.parts?.[name] as number[] | undefined) ?? [];
+  const [months, days] = [list("BYMONTH"), list("BYMONTHDAY")];
+  const own = months.length > 0 ? months : daysIn.map((_, n) => n + 1);
+  return (
+    days.length > 0 &&
+    own.every((month) => days.every((one) => Math.abs(one) > (daysIn[month - 1] ?? 0)))
+  );
+}
 
 /**
  * Reads a calendar: its events as local days and times of a zone, repeats written out, from one day to another. Times
@@ -131,6 +159,7 @@ export function fromCalendar(
   if (calendar.name !== "vcalendar") return { refused: "no-calendar" };
   const components = calendar.getAllSubcomponents("vevent");
   const exceptions = components.filter((one) => one.hasProperty("recurrence-id"));
+  let skipped = 0;
   const events: Exclude<CalendarReading, { refused: CalendarRefusal }>["events"] = [];
   for (const component of components) {
     if (
@@ -139,10 +168,14 @@ export function fromCalendar(
     )
       continue;
     const uid = String(component.getFirstPropertyValue("uid") ?? "");
-    const event = new ICAL.Event(component, {
-      exceptions: exceptions.filter((one) => one.getFirstPropertyValue("uid") === uid),
-    });
-    if (!event.startDate) continue;
+    const event = eventOf(
+      component,
+      exceptions.filter((one) => one.getFirstPropertyValue("uid") === uid),
+    );
+    if (!event) {
+      skipped += 1;
+      continue;
+    }
     const take = (start: InstanceType<typeof ICAL.Time>, end: InstanceType<typeof ICAL.Time>) => {
       const { on, starts } = localOf(start, zone);
       if (on < from || on > to) return;
@@ -157,21 +190,52 @@ export function fromCalendar(
         wholeDay: start.isDate,
       });
     };
-    if (!event.isRecurring()) {
-      take(event.startDate, event.endDate);
-      continue;
+    try {
+      if (!event.isRecurring()) take(event.startDate, event.endDate);
+      else takeRepeats(component, event, take);
+    } catch {
+      skipped += 1;
+    }
+  }
+
+  function takeRepeats(
+    component: InstanceType<typeof ICAL.Component>,
+    event: InstanceType<typeof ICAL.Event>,
+    take: (start: InstanceType<typeof ICAL.Time>, end: InstanceType<typeof ICAL.Time>) => void,
+  ): void {
+    const rules = component.getAllProperties("rrule").map((rule) => rule.getFirstValue());
+    if (rules.some((rule) => neverFalls(rule as { parts?: Record<string, unknown> }))) {
+      skipped += 1;
+      return;
     }
     const repeats = event.iterator();
-    for (let n = 0; n < mostRepeats; n += 1) {
+    const before = events.length;
+    for (let n = 0; n < most.looked && events.length - before < most.taken; n += 1) {
       const next = repeats.next();
       if (!next || localOf(next, zone).on > to) break;
+      if (localOf(next, zone).on < from) continue;
       const { startDate, endDate } = event.getOccurrenceDetails(next);
       take(startDate, endDate);
     }
   }
+
   return {
+    skipped,
     events: events.sort((a, b) => a.on.localeCompare(b.on) || a.starts.localeCompare(b.starts)),
   };
+}
+
+/** An event with a beginning; null where it cannot be read. */
+function eventOf(
+  component: InstanceType<typeof ICAL.Component>,
+  exceptions: InstanceType<typeof ICAL.Component>[],
+): InstanceType<typeof ICAL.Event> | null {
+  try {
+    const event = new ICAL.Event(component, { exceptions });
+    return event.startDate ? event : null;
+  } catch {
+    return null;
+  }
 }
 
 const two = (value: number): string => String(value).padStart(2, "0");

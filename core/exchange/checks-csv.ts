@@ -1,4 +1,4 @@
-import Papa from "papaparse";
+import { tableText } from "./table-text";
 import { angleOf, bodyOf, valueOf } from "../measure/value";
 import { protocolOf, type Library } from "../content/library";
 import { unitOf } from "../content/protocol";
@@ -45,5 +45,5 @@ export function checksCsv(
       note: check.note,
     };
   });
-  return Papa.unparse(rows, { escapeFormulae: true, newline: "\n" });
+  return tableText(rows);
 }

@@ -1,6 +1,7 @@
 import * as z from "zod";
 import { Season } from "../records/training";
 import { Athlete } from "../records/athlete";
+import { plusDays } from "../dates/days";
 import { readRecord } from "../records/earlier";
 import {
   Aim,
@@ -147,6 +148,10 @@ export class FileReading {
         detail: read.refused.split(": ").slice(1).join(": ") || read.refused,
       });
     const { record } = read;
+    const odd = this.version === recordsVersion ? unknownField(found, record) : null;
+    if (odd) refuse({ why: "part", path: [path, odd].join(" → "), detail: "unknown-field" });
+    if (this.savedAt && isOfThePast(record) && record.on > plusDays(this.savedAt.slice(0, 10), 1))
+      refuse({ why: "part", path: [path, "on"].join(" → "), detail: "after-saving" });
     if (record.kind !== kind) refuse({ why: "part", path, detail: record.kind });
     const key = keyOf(record);
     if (this.keys.has(key)) refuse({ why: "twice", kind, id: record.id });
@@ -166,6 +171,25 @@ export class FileReading {
       if (!this.athletes.has(athleteId)) refuse({ why: "stray", kind, id });
     return { version: this.version!, savedAt: this.savedAt! };
   }
+}
+
+/** Kinds that tell what has been. */
+const isOfThePast = (record: AnyRecord): record is Check | Log | DayNote | Photo =>
+  record.kind === "check" ||
+  record.kind === "log" ||
+  record.kind === "day" ||
+  record.kind === "photo";
+
+/** The place of a field that a record doesn't have, misspelt most likely; null where there is none. */
+function unknownField(found: unknown, read: unknown): string | null {
+  if (typeof found !== "object" || found === null) return null;
+  if (typeof read !== "object" || read === null) return null;
+  for (const [name, value] of Object.entries(found)) {
+    if (!(name in read)) return name;
+    const inside = unknownField(value, (read as Record<string, unknown>)[name]);
+    if (inside) return `${name} → ${inside}`;
+  }
+  return null;
 }
 
 export type FileRead = {

@@ -5,7 +5,7 @@ import type { Sample } from "./steady";
 export type SensorTable = { columns: string[]; rows: string[][]; delimiter: string };
 
 /** Why a file is no sensor's log. */
-export type Refused = "empty" | "no-columns" | "no-two-columns";
+export type Refused = "empty" | "no-columns" | "no-two-columns" | "unclosed-quote";
 
 export type SensorReading = { table: SensorTable } | { refused: Refused };
 
@@ -18,7 +18,11 @@ export function readSensorLog(text: string): SensorReading {
   const lines = text.replace(/^\uFEFF/, "").split(/\r?\n/);
   const delimiter = delimiterOf(lines);
   if (!delimiter) return { refused: "no-columns" };
-  const { data } = Papa.parse<string[]>(lines.join("\n"), { delimiter, skipEmptyLines: "greedy" });
+  const { data, errors } = Papa.parse<string[]>(lines.join("\n"), {
+    delimiter,
+    skipEmptyLines: "greedy",
+  });
+  if (errors.some(({ code }) => code === "MissingQuotes")) return { refused: "unclosed-quote" };
   const trimmed = data.map((row) => row.map((cell) => cell.trim()));
   const width = mostCommon(trimmed.map((row) => row.length).filter((cells) => cells > 1));
   const first = trimmed.findIndex((row) => row.length === width && row.filter(isNumber).length > 1);
@@ -51,8 +55,12 @@ function mostCommon(values: readonly number[]): number {
   return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 0;
 }
 
+/** No number that a sensor writes is longer. */
+const longestCell = 40;
+
 /** A number as sensors write it: point or comma, an exponent, a unit sign after it. NaN for anything else. */
 export function sensorNumber(cell: string): number {
+  if (cell.length > longestCell) return Number.NaN;
   const plain = cell.replace(/\s?(°|deg|ms|s)$/i, "").replace(",", ".");
   return /^[+-]?(\d+\.?\d*|\.\d+)(e[+-]?\d+)?$/i.test(plain) ? Number(plain) : clockSeconds(plain);
 }

@@ -47,12 +47,22 @@ export function plateausOf(samples: readonly Sample[]): Plateau[] {
   return found;
 }
 
-/** How far a steady window can be drawn out while what it gains stays within it. */
+/** How far a steady window can be drawn out while what it gains stays within it. Sums are carried on, not made anew. */
 function stretch(samples: readonly Sample[], from: number, end: number): number {
+  let [count, sum, squares] = [0, 0, 0];
+  const first = samples[from]!.angle;
+  const add = ({ angle }: Sample) => {
+    count += 1;
+    sum += angle - first;
+    squares += (angle - first) ** 2;
+  };
+  for (let n = from; n <= end; n += 1) add(samples[n]!);
   let last = end;
-  while (last + 1 < samples.length && still(samples, from, last + 1)) {
-    const { angle } = still(samples, from, last)!;
-    if (Math.abs(samples[last + 1]!.angle - angle) > 3 * steadyRule.spread) break;
+  while (last + 1 < samples.length) {
+    const next = samples[last + 1]!;
+    if (Math.abs(next.angle - first - sum / count) > 3 * steadyRule.spread) break;
+    add(next);
+    if (Math.max(0, squares - sum ** 2 / count) / (count - 1) >= steadyRule.spread ** 2) break;
     last += 1;
   }
   return last;

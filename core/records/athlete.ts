@@ -8,24 +8,31 @@ import { Dose } from "../drill/dose";
 import { SomeSchools } from "../content/schools";
 
 /** An ISO local date, 2026-11-24. */
-export const Day = z.iso.date();
+export const Day = z.iso
+  .date()
+  .refine((day) => day >= "1900-01-01" && day <= "2100-12-31", "a day from 1900 to 2100");
 /** A moment in ISO 8601, UTC. */
 export const Moment = z.iso.datetime();
 /** Pain or soreness, 0 (none) to 10. */
 export const Pain = z.int().min(0).max(10);
 
 const Id = z.string().min(1).max(80);
+/** A text of one line, and one of many. */
+const Line = z.string().max(300);
+const Text = z.string().max(5000);
+/** A length of the body, cm. */
+const Length = z.number().min(1).max(200);
 
 /** A clinician's clearance: who, on what day, until when, and what may be done again. It lifts that and no more. */
 export const IntakeClearance = z.object({
   question: Clearable,
-  who: z.string().min(1),
+  who: Line.min(1),
   on: Day,
   /** The last day it counts on; null where none was said. */
   until: Day.nullable().default(null),
   /** What a rung may do again. */
   allows: z.array(Exposure).default([]),
-  limits: z.string(),
+  limits: Text,
 });
 export type IntakeClearance = z.infer<typeof IntakeClearance>;
 
@@ -43,7 +50,7 @@ export const Intake = z.object({
       }),
     )
     .default([]),
-  note: z.string(),
+  note: Text,
   growthSpurt: z.boolean(),
   /** Nine-point joint looseness screen; null when not screened. */
   beighton: z.int().min(0).max(9).nullable(),
@@ -56,10 +63,10 @@ export const PlaceClearance = z.object({
   /** Null where nobody had said where it hurt. */
   place: BodyPlace.nullable(),
   on: Day,
-  who: z.string().min(1),
-  reason: z.string().min(1),
+  who: Line.min(1),
+  reason: Text.min(1),
   /** The records whose pain is cleared; what hurts later, or is entered later, locks again. */
-  covers: z.array(z.string()).default([]),
+  covers: z.array(Line).max(5000).default([]),
 });
 export type PlaceClearance = z.infer<typeof PlaceClearance>;
 
@@ -73,7 +80,7 @@ export const NextChosen = z.object({
   dose: Dose,
   how: z.enum(["accepted", "changed", "pinned"]),
   on: Day,
-  why: z.string(),
+  why: Line,
 });
 export type NextChosen = z.infer<typeof NextChosen>;
 
@@ -100,23 +107,23 @@ export const Athlete = z.object({
   massKg: z.number().min(15).max(200).nullable(),
   dominantSide: z.enum(["left", "right"]),
   measures: z.object({
-    shinCm: z.number().optional(),
-    footCm: z.number().optional(),
-    legCm: z.number().optional(),
-    armCm: z.number().optional(),
-    breadthCm: z.number().optional(),
+    shinCm: Length.optional(),
+    footCm: Length.optional(),
+    legCm: Length.optional(),
+    armCm: Length.optional(),
+    breadthCm: Length.optional(),
     /** The leg length that makes the split's model fit the tape, where it was never measured by one. */
-    fittedLegCm: z.number().optional(),
+    fittedLegCm: Length.optional(),
     /** Floor to hip where a flat split would be: what a measured split gap keeps beside the model. */
-    pelvisCm: z.number().optional(),
+    pelvisCm: z.number().min(-100).max(100).optional(),
     /** The width of one finger, for lengths taken in finger widths. */
-    fingerCm: z.number().optional(),
+    fingerCm: z.number().min(0.3).max(5).optional(),
   }),
-  placeId: z.string().nullable(),
-  note: z.string(),
+  placeId: Id.nullable(),
+  note: Text,
   intake: Intake.nullable(),
-  clearances: z.array(PlaceClearance),
-  absences: z.array(Absence),
+  clearances: z.array(PlaceClearance).max(2000),
+  absences: z.array(Absence).max(500),
   archived: z.boolean(),
   /** Ways of working that stand over the coach's. */
   schools: SomeSchools.default({}),
@@ -129,7 +136,7 @@ export const Athlete = z.object({
   /** Years in the sport; null where nobody has said. */
   years: z.number().min(0).max(70).nullable().default(null),
   lifts: z.array(Lift).max(20).default([]),
-  nextChosen: z.array(NextChosen).default([]),
+  nextChosen: z.array(NextChosen).max(1000).default([]),
 });
 export type Athlete = z.infer<typeof Athlete>;
 

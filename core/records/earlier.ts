@@ -1,6 +1,7 @@
 import { motionOf, MotionId } from "../body/motions";
 import { withPlaces } from "./earlier-places";
 import { motionNow, withNamesOfToday } from "./earlier-names";
+import { Athlete } from "./athlete";
 import { AnyRecord, recordsVersion } from "./records";
 
 type Loose = Record<string, unknown>;
@@ -20,6 +21,7 @@ const steps: Record<number, (record: Loose) => Loose> = {
   },
   3: (record) => withNamesOfToday(record) as Loose,
   4: (record) => withPlaces(record) as Loose,
+  7: (record) => (record.kind === "athlete" ? withLikelyMeasures(record) : record),
   5: (record) =>
     record.kind === "pack" ? { ...record, formats: each(record.formats, withParts) } : record,
 };
@@ -38,6 +40,22 @@ const withParts = (format: Loose): Loose => ({
     fewest: wanted === true ? 1 : 0,
     ...segment,
   })),
+});
+
+/** Lengths that no body has were taken without a question: they go. */
+const withLikelyMeasures = (athlete: Loose): Loose => ({
+  ...athlete,
+  measures: isLoose(athlete.measures)
+    ? Object.fromEntries(
+        Object.entries(athlete.measures).filter(
+          ([name, value]) =>
+            !(name in Athlete.shape.measures.shape) ||
+            Athlete.shape.measures.shape[
+              name as keyof typeof Athlete.shape.measures.shape
+            ].safeParse(value).success,
+        ),
+      )
+    : athlete.measures,
 });
 
 const withToldReasons = (holder: Loose): Loose => ({

@@ -24,13 +24,18 @@ import { Stamp } from "../merge/stamp";
 export const recordsVersion = 8;
 
 const Id = z.string().min(1).max(80);
+/** A text of one line, and one of many. */
+const Line = z.string().max(300);
+const Text = z.string().max(5000);
+/** A reading in the protocol's unit, degrees, cm or a count: nothing that a body gives is farther off. */
+const Reading = z.number().min(-1000).max(1000);
 
 export const Troupe = z.object({
   kind: z.literal("troupe"),
   stamp: Stamp.optional(),
   id: Id,
-  name: z.string(),
-  work: z.string(),
+  name: Line,
+  work: Text,
 });
 export type Troupe = z.infer<typeof Troupe>;
 
@@ -39,8 +44,8 @@ export const Place = z.object({
   kind: z.literal("place"),
   stamp: Stamp.optional(),
   id: Id,
-  name: z.string().min(1),
-  kit: z.array(KitItem),
+  name: Line.min(1),
+  kit: z.array(KitItem).max(100),
   /** Its bands, from thin to thick; empty where nobody has said which. */
   bands: z.array(Band).max(12).default([]),
   /** Its weights, kg; empty where nobody has said which. */
@@ -51,7 +56,7 @@ export const Place = z.object({
   silent: z.boolean().default(false),
   /** No lying or kneeling down: standing drills only. */
   noFloor: z.boolean().default(false),
-  note: z.string(),
+  note: Text,
 });
 export type Place = z.infer<typeof Place>;
 
@@ -70,11 +75,13 @@ export const Aim = z.object({
   hips: z.enum(["square", "open"]).default("square"),
   /** A coach's own weight for a motion, over the computed one, with the reason. */
   overrides: z
-    .array(z.object({ motion: MotionId, weight: z.number().min(0).max(10), reason: z.string() }))
+    .array(z.object({ motion: MotionId, weight: z.number().min(0).max(10), reason: Line }))
+    .max(60)
     .default([]),
   /** A what-if that was kept: the degrees to have by a day. */
   targets: z
-    .array(z.object({ motion: MotionId, side: Side, degrees: z.number(), by: Day }))
+    .array(z.object({ motion: MotionId, side: Side, degrees: Reading, by: Day }))
+    .max(60)
     .default([]),
 });
 export type Aim = z.infer<typeof Aim>;
@@ -103,31 +110,31 @@ export const Check = z.object({
   mode: Mode,
   temperature: z.enum(["cold", "warm"]),
   instrument: Instrument,
-  tester: z.string(),
+  tester: Line,
   on: Day,
   at: Moment,
   /** In the protocol's own unit, whatever they were typed in. None where pain stopped it before a reading. */
-  trials: z.array(z.number()).max(9),
+  trials: z.array(Reading).max(9),
   /** What was typed, where it was not the protocol's own unit. */
   typed: z
     .object({
       unit: z.enum(["in", "fingers"]),
-      trials: z.array(z.number()),
+      trials: z.array(Reading).max(9),
       /** Centimetres in one finger width at the time. */
-      fingerCm: z.number().positive().optional(),
+      fingerCm: z.number().min(0.3).max(5).optional(),
     })
     .nullable()
     .default(null),
   /** The reading's own standard error beside the instrument's, as of pointing at a photo; the protocol's unit. */
-  ownError: z.number().min(0).default(0),
+  ownError: z.number().min(0).max(1000).default(0),
   pain: Pain,
   /** Where it hurt, where that was pointed at. */
   painAt: BodyPlace.nullable().default(null),
   painKind: PainKind.nullable().default(null),
-  seen: z.array(z.string()),
+  seen: z.array(Line).max(40),
   /** How it was read, as a note: landmarks of a photo, zero of a level, file of a sensor. */
-  read: z.string().default(""),
-  note: z.string(),
+  read: Text.default(""),
+  note: Text,
 });
 export type Check = z.infer<typeof Check>;
 
@@ -146,10 +153,10 @@ export const Photo = z.object({
     z.object({
       protocolId: Id,
       side: Side,
-      degrees: z.number(),
-      se: z.number(),
+      degrees: Reading,
+      se: Reading,
       /** Landmarks on the picture as shares of its width and height. */
-      spots: z.array(z.tuple([z.number(), z.number()])),
+      spots: z.array(z.tuple([z.number(), z.number()])).max(12),
     }),
   ),
 });
@@ -161,6 +168,9 @@ export const Breath = z.object({
   as: z.enum(["change-over", "water", "shake-out", "break"]),
 });
 export type Breath = z.infer<typeof Breath>;
+
+/** A prep holds so many lines at most, and a log. */
+const mostItems = 200;
 
 /** One drill in a prep. `seconds` is what the dose takes, set-up and rests included, transition before it not. */
 export const PrepItem = z.object({
@@ -251,9 +261,9 @@ export const Prep = z.object({
     .object({ kind: SlotKind, weekdays: z.array(z.int().min(0).max(6)).max(7) })
     .nullable()
     .default(null),
-  items: z.array(PrepItem),
+  items: z.array(PrepItem).max(mostItems),
   /** Drills the user dropped, so that a new plan leaves them out. */
-  dropped: z.array(Id),
+  dropped: z.array(Id).max(1000),
 });
 export type Prep = z.infer<typeof Prep>;
 
@@ -285,20 +295,25 @@ export const RunEvent = z.discriminatedUnion("type", [
   /** It has just come loose: the repetitions or seconds so far are the loose-at number. */
   z.object({ type: z.literal("loose"), at: Moment }),
   /** A form gate was seen, and what was done about it. */
-  z.object({ type: z.literal("form"), at: Moment, form: Form, seen: z.string(), then: z.string() }),
+  z.object({ type: z.literal("form"), at: Moment, form: Form, seen: Line, then: Line }),
   /** From here on the plan is another: the whole list, what is done included. */
-  z.object({ type: z.literal("plan"), at: Moment, why: PlanChange, items: z.array(PrepItem) }),
+  z.object({
+    type: z.literal("plan"),
+    at: Moment,
+    why: PlanChange,
+    items: z.array(PrepItem).max(mostItems),
+  }),
   z.object({
     type: z.literal("pain"),
     at: Moment,
     level: Pain,
-    place: z.string(),
+    place: Line,
     /** The place on the figure; `place` are the words beside it. */
     where: BodyPlace.nullable().default(null),
     sharp: z.boolean(),
     painKind: PainKind.nullable().default(null),
     /** Whose it is, of a group; empty: the athlete's whose run it is. */
-    who: z.string().default(""),
+    who: Line.default(""),
   }),
   z.object({ type: z.literal("finish"), at: Moment }),
 ]);
@@ -307,7 +322,7 @@ export type RunEvent = z.infer<typeof RunEvent>;
 /** Somebody who runs along by the same clock: the rung for each item, or why that one is sat out. */
 export const GroupMember = z.object({
   athleteId: Id,
-  name: z.string(),
+  name: Line,
   /** Some places are shut by less for somebody who is growing. */
   growing: z.boolean().default(false),
   parts: z.array(z.object({ itemId: Id, rungId: Id.nullable(), reason: Against.nullable() })),
@@ -322,9 +337,9 @@ export const Run = z.object({
   prep: Prep,
   /** Somebody who is growing runs it: some places are shut by less. */
   growing: z.boolean().default(false),
-  events: z.array(RunEvent),
+  events: z.array(RunEvent).max(5000),
   /** Everybody else by the same clock. */
-  group: z.array(GroupMember).default([]),
+  group: z.array(GroupMember).max(100).default([]),
 });
 export type Run = z.infer<typeof Run>;
 
@@ -343,21 +358,21 @@ export const LogItem = z.object({
   done: z.enum(["done", "part", "skipped", "stopped"]),
   seconds: z.int().min(0),
   /** The sets as they were done; empty where only "done" is known. */
-  sets: z.array(SetDone).default([]),
+  sets: z.array(SetDone).max(200).default([]),
   /** Weight it was done with, kg. */
   load: z.number().min(0).max(400).nullable().default(null),
   /** Band it was done with. */
   band: BandStrength.nullable().default(null),
   form: Form.nullable(),
   pain: Pain,
-  painPlace: z.string(),
+  painPlace: Line,
   /** The place on the figure; `painPlace` are the words beside it. */
   painAt: BodyPlace.nullable().default(null),
   painKind: PainKind.nullable().default(null),
   sharp: z.boolean(),
   /** Repetitions or seconds until it came loose. */
-  looseAt: z.number().min(0).nullable(),
-  note: z.string(),
+  looseAt: z.number().min(0).max(7200).nullable(),
+  note: Text,
   /** What each set of a side is called, in their order, where it was done in parts. */
   labels: z.array(z.string().max(40)).max(12).default([]),
   /** The same of one side, where the sides were told apart. */
@@ -382,8 +397,8 @@ export const Log = z.object({
   prepId: Id.nullable(),
   on: Day,
   minutes: z.number().min(0).max(600),
-  items: z.array(LogItem),
-  note: z.string(),
+  items: z.array(LogItem).max(mostItems),
+  note: Text,
 });
 export type Log = z.infer<typeof Log>;
 
@@ -406,11 +421,11 @@ export const Pack = z.object({
   kind: z.literal("pack"),
   stamp: Stamp.optional(),
   id: Id,
-  name: z.string(),
-  skills: z.array(Skill),
-  protocols: z.array(Protocol),
-  drills: z.array(Drill),
-  formats: z.array(Format).default([]),
+  name: Line,
+  skills: z.array(Skill).max(300),
+  protocols: z.array(Protocol).max(300),
+  drills: z.array(Drill).max(1000),
+  formats: z.array(Format).max(100).default([]),
 });
 export type Pack = z.infer<typeof Pack>;
 
@@ -426,11 +441,11 @@ export const Settings = z.object({
   sound: z.boolean(),
   /** Cues are spoken too, by the browser's own voice. */
   voice: z.boolean().default(false),
-  tester: z.string(),
+  tester: Line,
   /** Lengths are typed in this unit unless a round says otherwise. */
   length: LengthUnit.default("cm"),
   /** The user's own pointing error on photographs, a share of the longer segment; null until he has trained. */
-  pointing: z.number().positive().nullable().default(null),
+  pointing: z.number().positive().max(1).nullable().default(null),
   /** The coach's own ways of working, for every athlete who has no own. */
   schools: SomeSchools.default({}),
   /** Advice on the order of work that the coach has set aside for good. */

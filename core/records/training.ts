@@ -69,11 +69,11 @@ export const Season = z.object({
   weeks: z.int().min(4).max(16),
   usual: z.array(Training).max(28),
   /** Weeks that differ from the usual one, by their Monday. */
-  others: z.array(z.object({ monday: Day, trainings: z.array(Training).max(28) })),
+  others: z.array(z.object({ monday: Day, trainings: z.array(Training).max(28) })).max(100),
   /** Every so many weeks one is lighter; 0 for none. */
   lighterEvery: z.int().min(0).max(8),
   /** Weeks that are lighter on request, by their Monday. */
-  lighter: z.array(Day),
+  lighter: z.array(Day).max(100),
   warmUp: z.int().min(2).max(60),
   issue: z.int().min(2).max(60),
   mobility: z.object({ perWeek: z.int().min(0).max(5), minutes: z.int().min(10).max(90) }),
@@ -86,10 +86,10 @@ export const Season = z.object({
   /** Minutes of preps a day, at most. */
   most: z.int().min(10).max(240),
   /** Shares of the minutes that the coach has fixed for an aim, 0–1. */
-  shares: z.array(z.object({ aimId: Id, share: z.number().min(0).max(1) })),
+  shares: z.array(z.object({ aimId: Id, share: z.number().min(0).max(1) })).max(40),
   /** Sessions taken out by hand: their day stays without them. The time tells warm-ups of one day apart; null for what hangs on no training. */
   out: z.array(z.object({ on: Day, kind: SlotKind, starts: Time.nullable() })).max(400),
-  slots: z.array(Slot),
+  slots: z.array(Slot).max(2000),
   /** What the last calendar held and is still ahead, so that the next one can call off what is gone. */
   written: z.array(Slot.extend({ calledOff: z.boolean() })).max(2000),
 });

@@ -2,7 +2,7 @@ import { mondayOf } from "../dates/days";
 import { drillOf, type Library } from "../content/library";
 import { rungOf } from "../drill/drill";
 import type { LoadFigures, LoadRow } from "../doses/load-week";
-import { table } from "./season-csv";
+import { tableText } from "../exchange/table-text";
 
 const columns = ["sets", "reps", "kg", "band", "volume_kg"] as const;
 
@@ -20,7 +20,7 @@ const cells = (name: string, figures: LoadFigures | null): Record<string, string
 
 /** Loaded work as a table, one row a drill: warm-up or work, planned and done. Volume is weight × sets × repetitions, both sides, kg. */
 export function loadCsv(rows: readonly LoadRow[], library: Library): string {
-  return table(
+  return tableText(
     rows.map(({ on, part, drillId, rungId, planned, done }) => {
       const drill = drillOf(library, drillId);
       return {

@@ -1,5 +1,5 @@
 import { placeOf } from "../records/places";
-import Papa from "papaparse";
+import { tableText } from "../exchange/table-text";
 import { motionOf } from "../body/motions";
 import type { Log } from "../records/records";
 import { skillOf, type Library } from "../content/library";
@@ -12,10 +12,6 @@ import { trainingsOn } from "../schedule/block";
 import { mondayOf } from "../dates/days";
 import type { Aim } from "../records/records";
 import type { SlotKind } from "../records/training";
-
-/** Rows as a table for a spreadsheet; what looks like a formula stays text. */
-export const table = (rows: readonly object[], columns: readonly string[]): string =>
-  Papa.unparse(rows as object[], { escapeFormulae: true, columns: [...columns] });
 
 /**
  * The plan as a table, one row a session: day, time, what, minutes, place, the joint and aim it is for, the emphasis
@@ -62,7 +58,7 @@ export function planCsv(
       outcome: outcomes.get(slot.id) ?? "",
     };
   });
-  return table(rows, [
+  return tableText(rows, [
     "date",
     "starts",
     "what",
@@ -96,7 +92,7 @@ export function dosesCsv(
         ...Object.fromEntries(workKinds.map((kind) => [`${kind}_s`, Math.round(week[kind])])),
       })),
   );
-  return table(
+  return tableText(
     rows.sort((a, b) => a.week.localeCompare(b.week) || a.motion.localeCompare(b.motion)),
     ["week", "motion", ...workKinds.map((kind) => `${kind}_s`)],
   );
@@ -123,7 +119,7 @@ export function forecastsCsv(
       checks: answer.checks,
     }));
   });
-  return table(rows, [
+  return tableText(rows, [
     "date",
     "motion",
     "side",

@@ -20,6 +20,10 @@ export function fileRefusalWords(refusal: FileRefusal): string {
     case "newer":
       return `This notebook was written by a newer Yearling (version ${refusal.version}; this one reads up to ${refusal.upTo}). Update first.`;
     case "part":
+      if (refusal.detail === "unknown-field")
+        return `A notebook has no such field, misspelt perhaps: ${refusal.path}.`;
+      if (refusal.detail === "after-saving")
+        return `This lies after the day on which the file was saved: ${refusal.path}.`;
       return `The notebook has a part that cannot be right: ${refusal.path}: ${refusal.detail}.`;
     case "stray":
       return `The ${refusal.kind} “${refusal.id}” belongs to an athlete who is not in the file.`;
@@ -33,6 +37,8 @@ export function calendarRefusalWords(refused: CalendarRefusal): string {
   switch (refused) {
     case "unreadable":
       return "This cannot be read as a calendar (RFC 5545).";
+    case "too-long":
+      return "Reading it takes too long: a rule in it does not end.";
     case "no-calendar":
       return "This is not a calendar: it does not begin as one.";
   }

@@ -153,6 +153,8 @@ export function sensorLogWords(refused: Refused): string {
       return "The file is empty.";
     case "no-columns":
       return "No columns were found: a sensor log has a time and an angle on each line.";
+    case "unclosed-quote":
+      return "A quotation mark in it is never closed: the rows after it can’t be told apart.";
     case "no-two-columns":
       return "No two columns of numbers were found: a sensor log has a time and an angle.";
   }

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { previewImport } from "#core/exchange/file";
 import type { MergeRow, Side } from "#core/merge/notebooks";
-import type { Library } from "#core/content/library";
+import { protocolOf, type Library } from "#core/content/library";
 import { kindNames } from "#words/file";
 import { fileRefusalWords } from "#words/file";
 import { many } from "#words/plain";
@@ -92,7 +92,7 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
       ) : null}
       {chosen ? (
         <div className="mt-3 border border-ink p-4">
-          <FileHead chosen={chosen} />
+          <FileHead chosen={chosen} library={library} />
           {replace ? (
             <ReplaceTable chosen={chosen} />
           ) : (
@@ -135,8 +135,16 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
   );
 }
 
-function FileHead({ chosen: { file, incoming, beside } }: { chosen: Chosen }) {
+function FileHead({
+  chosen: { file, incoming, beside },
+  library,
+}: {
+  chosen: Chosen;
+  library: Library;
+}) {
   const { refused } = beside.merge;
+  const { read, brought } = incoming.protocols;
+  const unknown = [...read].filter((id) => !brought.has(id) && !protocolOf(library, id));
   return (
     <>
       <h3 className="text-lg">What “{file.name}” will do</h3>
@@ -148,6 +156,9 @@ function FileHead({ chosen: { file, incoming, beside } }: { chosen: Chosen }) {
           : ""}
         {refused.size > 0
           ? `${refused.size} of it stay out: of somebody removed here for good, or another troupe’s name.`
+          : ""}
+        {unknown.length > 0
+          ? `It has readings of checks that nobody knows here: ${unknown.slice(0, 5).join(", ")}${unknown.length > 5 ? ` and ${unknown.length - 5} more` : ""}. They are kept, and count for nothing.`
           : ""}
       </p>
     </>

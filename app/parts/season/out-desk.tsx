@@ -1,7 +1,9 @@
 import { CalendarDays, Download, Printer } from "lucide-react";
 import { useState } from "react";
 import { Link } from "react-router";
-import { fromCalendar, toCalendar } from "#core/exchange/calendar";
+import { toCalendar, type CalendarReading } from "#core/exchange/calendar";
+import type { CalendarReader } from "../../workers/calendar.worker";
+import { timed } from "../../workers/timed";
 import { mondayOf } from "#core/dates/days";
 import { blockEnd } from "#core/schedule/block";
 import {
@@ -23,6 +25,9 @@ import { weekDay } from "#words/days";
 import { useSeason } from "./use-season";
 import { slotSummary, slotWords } from "#words/slots";
 import { calendarRefusalWords } from "#words/file";
+
+/** A calendar may take so long to be read, ms. */
+const longest = 8_000;
 
 /** So many entries of the calendar are shown before it is written. */
 const nextShown = 5;
@@ -142,11 +147,13 @@ function CalendarPart({ view }: { view: AthleteView }) {
     setRefused(null);
     if (!file) return;
     if (file.size > 20_000_000) return setRefused("The file is larger than 20 MB.");
-    const reading = fromCalendar(await file.text(), {
-      zone,
-      from: mondayOf(view.today),
-      to: blockEnd(season),
-    });
+    const text = await file.text();
+    const span = { zone, from: mondayOf(view.today), to: blockEnd(season) };
+    const reading = (await timed<CalendarReader, CalendarReading>(
+      new Worker(new URL("../../workers/calendar.worker.ts", import.meta.url), { type: "module" }),
+      (reader) => reader.fromCalendar(text, span),
+      longest,
+    )) ?? { refused: "too-long" as const };
     if ("refused" in reading) setRefused(calendarRefusalWords(reading.refused));
     else setRead({ name: file.name, changes: calendarChanges(reading, season, view.today) });
   };
