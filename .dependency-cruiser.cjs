@@ -12,6 +12,7 @@ const rooms = [
   "exposure",
   "content",
   "records",
+  "merge",
   "doses",
   "safety",
   "measure",

@@ -1,5 +1,5 @@
 import { diceOf } from "../core/stats/dice";
-import { historyOf } from "../core/test/merging";
+import { mergedHistory } from "../core/test/merging";
 import type { Bench } from "./bench";
 
 const histories = 12_000;
@@ -13,7 +13,7 @@ const merge: Bench = () => {
   const all = { diverged: 0, lost: 0, deeds: 0, merges: 0, differences: 0 };
   const examples: { history: number; what: string }[] = [];
   for (let n = 0; n < histories; n += 1) {
-    const one = historyOf(dice, 4 + Math.floor(36 * dice.unit()));
+    const one = mergedHistory(dice, 4 + Math.floor(36 * dice.unit()));
     all.diverged += one.diverged ? 1 : 0;
     all.lost += one.lost.length;
     all.deeds += one.deeds;

@@ -65,7 +65,9 @@ test("an athlete's file goes to a phone and comes back: both sides' changes stan
   await expect(page.getByText(/records are in your own notebook/)).toBeVisible();
   const whole = async () =>
     JSON.parse(
-      await downloaded(page, () => page.getByRole("button", { name: "The whole notebook" }).click()),
+      await downloaded(page, () =>
+        page.getByRole("button", { name: "The whole notebook" }).click(),
+      ),
     ) as { athletes: { name: string; statureCm: number; discipline: string }[] };
   const mirela = async () => (await whole()).athletes.find(({ name }) => name === "Mirela Osei");
   expect(await mirela()).toMatchObject({ statureCm: 171, discipline: "straps" });

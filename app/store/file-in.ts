@@ -19,9 +19,9 @@ import {
   subjectOf,
   withDecisions,
   type NotebookMerge,
-  type Side,
+  type Decision,
 } from "#core/merge/notebooks";
-import type { Now } from "#core/merge/stamp";
+import type { Writer } from "#core/records/stamp";
 import { deviceName } from "./device";
 import { ownerOf } from "./layout";
 import type { Progress } from "./file-out";
@@ -144,7 +144,7 @@ async function subjectsIn(
 }
 
 /** A file laid beside a notebook: what it would change, and where the two differ. */
-export type Beside = { merge: NotebookMerge; present: ReadonlySet<string>; now: Now };
+export type Beside = { merge: NotebookMerge; present: ReadonlySet<string>; now: Writer };
 
 /**
  * Lays a file beside a notebook without changing anything. Only what differs is in memory.
@@ -200,7 +200,7 @@ export async function addIn(
   file: Blob,
   incoming: Incoming,
   { merge, present, now }: Beside,
-  sides: readonly Side[],
+  sides: readonly Decision[],
   progress: Progress,
   signal: AbortSignal,
 ): Promise<void> {

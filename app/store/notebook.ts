@@ -6,7 +6,7 @@ import { Collision, Keeper, type Surroundings } from "./keeper";
 import { everybody, isEverybodys, ownerOf, pageOf, type Owner } from "./layout";
 import { merged } from "./merge";
 import { goneOf } from "#core/merge/gone";
-import { seenBy, stamped } from "#core/merge/stamp";
+import { seenBy, stamped } from "#core/records/stamp";
 import type { Aside, KeptRow } from "./page";
 import { summaryOf, type Summary } from "./summary";
 import { troubleOf, within, type Trouble } from "./trouble";

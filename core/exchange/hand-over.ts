@@ -1,6 +1,6 @@
 import { plusDays, type DayText } from "../dates/days";
 import { handedPack, isHandedPack } from "../merge/unite";
-import { leftOut } from "../merge/stamp";
+import { leftOut } from "../records/stamp";
 import type { AnyRecord, Pack, RecordOf } from "../records/records";
 
 /** What of an athlete goes along; aims always do. */

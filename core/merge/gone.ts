@@ -2,18 +2,18 @@ import same from "fast-deep-equal";
 import { mergeRecord, type Difference } from "./merge";
 import {
   dotAt,
-  fieldsOf,
+  writtenFields,
   isMerging,
   nextDot,
   seenBy,
   seenOfBoth,
   stampOf,
   unstamped,
-  type Now,
-  type Seen,
+  type Writer,
+  type Known,
   type Stamp,
   type Stamped,
-} from "./stamp";
+} from "../records/stamp";
 
 /**
  * What was taken away, so that a file from elsewhere doesn't bring it back. Its stamp says what was known by whoever did it.
@@ -36,7 +36,7 @@ export const isGone = (record: { kind: string }): record is GoneLike => record.k
 const leavesNothing = new Set(["run", "photo"]);
 
 /** A record taken away now. */
-export function goneOf(record: Stamped, now: Now, forGood = false): GoneLike {
+export function goneOf(record: Stamped, now: Writer, forGood = false): GoneLike {
   const known = seenOfBoth(seenBy(record.stamp), record.stamp?.gone ?? {});
   const dot = nextDot(known, now);
   const kept = forGood || leavesNothing.has(record.kind) ? null : record;
@@ -46,7 +46,7 @@ export function goneOf(record: Stamped, now: Now, forGood = false): GoneLike {
 const goneFrom = (
   record: Stamped,
   was: Stamped | null,
-  known: Seen,
+  known: Known,
   forGood: boolean,
 ): GoneLike => ({
   kind: "gone",
@@ -57,7 +57,7 @@ const goneFrom = (
   stamp: stampOf(new Map([["was", Object.values(known).sort().at(-1) ?? unstamped]]), known),
 });
 
-type State = { record: Stamped | null; gone: Seen; forGood: boolean };
+type State = { record: Stamped | null; gone: Known; forGood: boolean };
 
 const stateOf = (found: Stamped): State =>
   isGone(found)
@@ -73,7 +73,7 @@ export type Settled = {
 };
 
 /** Two copies of what stands under one key, a record or that it is gone, as one; the same on every device. */
-export function mergeKey(ours: Stamped, theirs: Stamped, now: Now): Settled {
+export function mergeKey(ours: Stamped, theirs: Stamped, now: Writer): Settled {
   const [a, b] = [stateOf(ours), stateOf(theirs)];
   const merged =
     a.record && b.record
@@ -88,7 +88,7 @@ export function mergeKey(ours: Stamped, theirs: Stamped, now: Now): Settled {
       differences: [],
       revived: false,
     };
-  const dots = new Map(fieldsOf(record).map((name) => [name, dotAt(record, name)]));
+  const dots = new Map(writtenFields(record).map((name) => [name, dotAt(record, name)]));
   const standing =
     Object.keys(gone).length > 0
       ? { ...record, stamp: stampOf(dots, seenBy(record.stamp), gone) }
@@ -103,7 +103,7 @@ export function mergeKey(ours: Stamped, theirs: Stamped, now: Now): Settled {
 }
 
 /** Whether everything that anybody wrote to a record was known to somebody who took it away. */
-const covered = ({ stamp }: Stamped, gone: Seen): boolean =>
+const covered = ({ stamp }: Stamped, gone: Known): boolean =>
   Object.keys(gone).length > 0 &&
   Object.entries(seenBy(stamp)).every(
     ([device, dot]) => isMerging(device) || (gone[device] ?? "") >= dot,
@@ -114,7 +114,7 @@ function wroteUndated(ours: Stamped, theirs: Stamped): boolean {
   const [taken, record] = isGone(ours) ? [ours, theirs] : [theirs, ours];
   if (!isGone(taken) || isGone(record)) return false;
   const was = taken.was as Record<string, unknown> | null;
-  return fieldsOf(record).some(
+  return writtenFields(record).some(
     (name) =>
       dotAt(record, name) === unstamped && was !== null && !same(was[name], record[name as "kind"]),
   );

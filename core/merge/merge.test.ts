@@ -3,13 +3,13 @@ import type { Athlete, Intake } from "../records/athlete";
 import { AnyRecord, type Pack, type Settings } from "../records/records";
 import { plainSettings } from "../records/settings";
 import { diceOf } from "../stats/dice";
-import { historyOf } from "../test/merging";
+import { mergedHistory } from "../test/merging";
 import { athlete, check } from "../test/people";
 import { library } from "../../library/index";
 import { goneOf, isGone, mergeKey } from "./gone";
 import { decided, mergeRecord } from "./merge";
 import { Merging, withDecisions } from "./notebooks";
-import { dotAt, nextDot, readDot, seenBy, stamped, unstamped } from "./stamp";
+import { dotAt, nextDot, readDot, seenBy, stamped, unstamped } from "../records/stamp";
 
 const hall = { ms: 1_764_000_000_000, device: "hall" };
 const later = (minutes: number, device = "hall") => ({ ms: hall.ms + 60_000 * minutes, device });
@@ -95,7 +95,7 @@ describe("two copies of a record", () => {
   });
 
   it("an undated copy that says otherwise is shown, never taken", () => {
-    const { stamp: _gone, ...undated } = born as Athlete;
+    const undated = athlete({ name: "Odalys Brenner" });
     const now = stamped(undated, { ...undated, statureCm: 173 }, later(5));
     const { record, differences } = mergeRecord<Athlete>(
       now,
@@ -287,7 +287,7 @@ describe("three devices", () => {
   it("come to the same, and nothing is lost", () => {
     const dice = diceOf(17);
     for (let n = 0; n < 400; n += 1) {
-      const { diverged, lost } = historyOf(dice, 4 + Math.floor(26 * dice.unit()));
+      const { diverged, lost } = mergedHistory(dice, 4 + Math.floor(26 * dice.unit()));
       expect({ n, diverged, lost }).toEqual({ n, diverged: false, lost: [] });
     }
   });

@@ -1,7 +1,7 @@
 import same from "fast-deep-equal";
 import {
   dotAt,
-  fieldsOf,
+  writtenFields,
   knows,
   merging,
   nextDot,
@@ -9,11 +9,11 @@ import {
   seenOfBoth,
   stampOf,
   type Dot,
-  type Now,
+  type Writer,
   type Stamp,
   type Stamped,
   unstamped,
-} from "./stamp";
+} from "../records/stamp";
 import { isHandedPack, isHealth, isOfDevice, united } from "./unite";
 
 /** A place where two copies of a record differ and neither knew of the other. */
@@ -70,7 +70,7 @@ const knowsAll = (stamp: Stamp | undefined, { dots }: Group): boolean =>
  * The same two copies come to the same values on every device.
  * @param now the write of what neither side had before
  */
-export function mergeRecord<R extends Stamped>(ours: R, theirs: R, now: Now): Merged<R> {
+export function mergeRecord<R extends Stamped>(ours: R, theirs: R, now: Writer): Merged<R> {
   if (isOfDevice(ours.kind)) return mergeOfDevice(ours, theirs, now);
   return mergeFields(ours, theirs, now, (group, a, b) => choose(group, ours, theirs, a, b));
 }
@@ -121,10 +121,10 @@ const ahead = (a: Group, b: Group): boolean => lastOf(a) >= lastOf(b);
 function mergeFields<R extends Stamped>(
   ours: R,
   theirs: R,
-  now: Now,
+  now: Writer,
   choiceOf: (group: string, a: Group, b: Group) => Choice,
 ): Merged<R> {
-  const names = [...new Set([...fieldsOf(ours), ...fieldsOf(theirs)])].sort();
+  const names = [...new Set([...writtenFields(ours), ...writtenFields(theirs)])].sort();
   const seen = seenOfBoth(seenBy(ours.stamp), seenBy(theirs.stamp));
   const gone = seenOfBoth(ours.stamp?.gone ?? {}, theirs.stamp?.gone ?? {});
   const merger = merging(now.device);
@@ -176,7 +176,7 @@ const athleteOf = (record: object): object =>
   "athleteId" in record ? { athleteId: record.athleteId } : {};
 
 /** What belongs to a device stays as it is there; only lists with names of their own take in what they lack. */
-function mergeOfDevice<R extends Stamped>(ours: R, theirs: R, now: Now): Merged<R> {
+function mergeOfDevice<R extends Stamped>(ours: R, theirs: R, now: Writer): Merged<R> {
   return mergeFields(ours, theirs, now, (group, a, b) => {
     const both = united(ours.kind, group, a.values[group], b.values[group]);
     return both && !same(both.value, a.values[group])
@@ -190,7 +190,7 @@ export function decided<R extends Stamped>(
   record: R,
   { fields, ours, theirs }: Difference,
   side: "ours" | "theirs",
-  now: Now,
+  now: Writer,
 ): R {
   const values = side === "ours" ? ours : theirs;
   const known = seenBy(record.stamp);
@@ -201,7 +201,7 @@ export function decided<R extends Stamped>(
     if (name in values) next[name] = values[name];
     else delete next[name];
   const dots = new Map(
-    fieldsOf(next).map((name) => [name, fields.includes(name) ? dot : dotAt(record, name)]),
+    writtenFields(next).map((name) => [name, fields.includes(name) ? dot : dotAt(record, name)]),
   );
   return {
     ...next,

@@ -2,7 +2,7 @@ import same from "fast-deep-equal";
 import { AnyRecord, isSingle, keyOf, kinds, type Kind } from "../records/records";
 import { goneOf, isGone, mergeKey } from "./gone";
 import { decided, type Difference } from "./merge";
-import { unstamped, type Now, type Stamped } from "./stamp";
+import { unstamped, type Writer, type Stamped } from "../records/stamp";
 
 /** Where two notebooks differ in one record, with the record as it is to stand. */
 export type Differing = Difference & {
@@ -13,7 +13,7 @@ export type Differing = Difference & {
 };
 
 /** How one of a difference is decided. */
-export type Side = "ours" | "theirs" | "both";
+export type Decision = "ours" | "theirs" | "both";
 
 /** What a file does to the records of one kind. */
 export type MergeRow = {
@@ -64,7 +64,7 @@ export class Merging {
    * @param singles the identifier of each record here of which there is one at most
    */
   constructor(
-    private readonly now: Now,
+    private readonly now: Writer,
     private readonly removed: ReadonlySet<string>,
     private readonly singles: ReadonlyMap<Kind, string>,
   ) {}
@@ -166,8 +166,8 @@ function changeOf(ours: AnyRecord, theirs: AnyRecord, result: AnyRecord) {
  */
 export function withDecisions(
   { results, differing }: NotebookMerge,
-  sides: readonly Side[],
-  now: Now,
+  sides: readonly Decision[],
+  now: Writer,
 ): Map<string, AnyRecord> {
   const settled = new Map(results);
   differing.forEach((difference, n) => {

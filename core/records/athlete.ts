@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { Stamp } from "../merge/stamp";
+import { Stamp } from "./stamp";
 import { Clearable, IntakeQuestion } from "../body/conditions";
 import { JointId } from "../body/motions";
 import { BodyPlace } from "../body/sites";

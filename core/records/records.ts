@@ -18,7 +18,7 @@ import { Clocked, Format, Gaps } from "../content/format";
 import { Against, Because } from "./reasons";
 import { Advice, SomeSchools } from "../content/schools";
 import { Season, SlotKind, Trained } from "./training";
-import { Stamp } from "../merge/stamp";
+import { Stamp } from "./stamp";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
 export const recordsVersion = 8;

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { Stamp } from "../merge/stamp";
+import { Stamp } from "./stamp";
 import { JointId } from "../body/motions";
 import { Day } from "./athlete";
 import { PrepKind } from "../content/format";

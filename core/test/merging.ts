@@ -1,6 +1,6 @@
 import type { Dice } from "../stats/dice";
 import { goneOf, isGone, mergeKey } from "../merge/gone";
-import { seenBy, stamped, type Stamped } from "../merge/stamp";
+import { seenBy, stamped, type Stamped } from "../records/stamp";
 
 /** What somebody did to one thing, and everything done before that he knew of; kept apart from any stamp. */
 type Deed = {
@@ -53,7 +53,7 @@ const intake = (yes: string[]) => ({
  * Three devices with clocks that go wrong write, take away, bring back and exchange files in any order; then all of them
  * exchange until nothing changes. Judged by what each deed knew, told apart from the stamps.
  */
-export function historyOf(dice: Dice, steps: number): History {
+export function mergedHistory(dice: Dice, steps: number): History {
   const any = <T>(list: readonly T[]): T => list[Math.floor(dice.unit() * list.length)]!;
   const devices: Device[] = ["ab1", "cd2", "ef3"].map((name) => ({
     name,

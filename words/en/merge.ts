@@ -1,5 +1,5 @@
 import { format } from "date-fns";
-import { readDot, unstamped, type Dot } from "#core/merge/stamp";
+import { readDot, unstamped, type Dot } from "#core/records/stamp";
 import type { Differing } from "#core/merge/notebooks";
 import type { Intake } from "#core/records/athlete";
 import type { AnyRecord, Kind } from "#core/records/records";

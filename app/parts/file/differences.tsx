@@ -1,4 +1,4 @@
-import type { Differing, Side } from "#core/merge/notebooks";
+import type { Differing, Decision } from "#core/merge/notebooks";
 import type { Library } from "#core/content/library";
 import { differenceWords, recordTitle, writtenWords } from "#words/merge";
 
@@ -11,8 +11,8 @@ export function Differences({
   library,
 }: {
   differing: readonly Differing[];
-  sides: readonly Side[];
-  setSides: (sides: Side[]) => void;
+  sides: readonly Decision[];
+  setSides: (sides: Decision[]) => void;
   names: ReadonlyMap<string, string>;
   library: Library;
 }) {
@@ -58,16 +58,16 @@ function Difference({
 }: {
   one: Differing;
   name: string;
-  side: Side;
-  choose: (side: Side) => void;
+  side: Decision;
+  choose: (side: Decision) => void;
   title: string;
 }) {
   const words = differenceWords(one);
-  const choices: [Side, string, string][] = [
+  const choices: [Decision, string, string][] = [
     ["ours", "here", `${words.ours}${at(writtenWords(one.oursAt))}`],
     ["theirs", "in the file", `${words.theirs}${at(writtenWords(one.theirsAt))}`],
     ...(one.proposed === "both"
-      ? [["both", "both", "nothing is left out"] as [Side, string, string]]
+      ? [["both", "both", "nothing is left out"] as [Decision, string, string]]
       : []),
   ];
   return (

@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { previewImport } from "#core/exchange/file";
-import type { MergeRow, Side } from "#core/merge/notebooks";
+import type { MergeRow, Decision } from "#core/merge/notebooks";
 import { protocolOf, type Library } from "#core/content/library";
 import { kindNames } from "#words/file";
 import { fileRefusalWords } from "#words/file";
@@ -31,7 +31,7 @@ type Chosen = {
 export function ImportPart({ name, library }: { name: "demo" | "own"; library: Library }) {
   const work = useLongWork();
   const [chosen, setChosen] = useState<Chosen | null>(null);
-  const [sides, setSides] = useState<Side[]>([]);
+  const [sides, setSides] = useState<Decision[]>([]);
   const [refused, setRefused] = useState<string | null>(null);
   const [imported, setImported] = useState<number | null>(null);
   const [replace, setReplace] = useState(false);

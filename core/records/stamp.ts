@@ -44,7 +44,7 @@ export const unstamped: Dot = dotOf(0, 0, "0");
 const given = new Set(["kind", "id", "athleteId", "stamp"]);
 
 /** The names of the fields of a record that are written. */
-export const fieldsOf = (record: object): string[] =>
+export const writtenFields = (record: object): string[] =>
   Object.keys(record).filter((name) => !given.has(name));
 
 /** The write that a field is of. */
@@ -52,10 +52,10 @@ export const dotAt = ({ stamp }: Stamped, field: string): Dot =>
   stamp ? (stamp.fields?.[field] ?? stamp.made) : unstamped;
 
 /** The last write of every device, by device. */
-export type Seen = Record<string, Dot>;
+export type Known = Record<string, Dot>;
 
 /** What either side knows. */
-export function seenOfBoth(one: Seen, other: Seen): Seen {
+export function seenOfBoth(one: Known, other: Known): Known {
   const seen = { ...one };
   for (const [device, dot] of Object.entries(other))
     if ((seen[device] ?? "") < dot) seen[device] = dot;
@@ -63,8 +63,8 @@ export function seenOfBoth(one: Seen, other: Seen): Seen {
 }
 
 /** The last write of every device that a record knows. */
-export function seenBy(stamp: Stamp | undefined): Seen {
-  const seen: Seen = { ...stamp?.seen };
+export function seenBy(stamp: Stamp | undefined): Known {
+  const seen: Known = { ...stamp?.seen };
   for (const dot of stamp ? [stamp.made, ...Object.values(stamp.fields ?? {})] : []) {
     if (dot === unstamped) continue;
     const { device } = readDot(dot);
@@ -78,7 +78,7 @@ export const knows = (stamp: Stamp | undefined, dot: Dot): boolean =>
   dot !== unstamped && (seenBy(stamp)[readDot(dot).device] ?? "") >= dot;
 
 /** Makes a stamp of the write of each field and of what is known; what most fields are of is said once. */
-export function stampOf(dots: ReadonlyMap<string, Dot>, seen: Seen, gone: Seen = {}): Stamp {
+export function stampOf(dots: ReadonlyMap<string, Dot>, seen: Known, gone: Known = {}): Stamp {
   const counts = new Map<Dot, number>();
   for (const dot of dots.values()) counts.set(dot, (counts.get(dot) ?? 0) + 1);
   const made = [...counts].sort(([a, n], [b, m]) => m - n || (a < b ? -1 : 1))[0]?.[0] ?? unstamped;
@@ -95,7 +95,7 @@ export function stampOf(dots: ReadonlyMap<string, Dot>, seen: Seen, gone: Seen =
   };
 }
 
-const inOrder = (entries: [string, Dot][]): Seen =>
+const inOrder = (entries: [string, Dot][]): Known =>
   Object.fromEntries(entries.sort(([a], [b]) => (a < b ? -1 : 1)));
 
 /** A device's writes where copies are merged. */
@@ -103,10 +103,10 @@ export const merging = (device: string): string => `~${device}`;
 export const isMerging = (device: string): boolean => device.startsWith("~");
 
 /** Who writes, and when. */
-export type Now = { ms: number; device: string };
+export type Writer = { ms: number; device: string };
 
 /** The next write of a device: now, and after everything that is known. */
-export function nextDot(known: Seen, { ms, device }: Now): Dot {
+export function nextDot(known: Known, { ms, device }: Writer): Dot {
   const last = Object.values(known).sort().at(-1);
   if (!last || readDot(last).ms < ms) return dotOf(ms, 0, device);
   const { ms: at, count } = readDot(last);
@@ -122,14 +122,14 @@ export function nextDot(known: Seen, { ms, device }: Now): Dot {
 export function stamped<R extends Stamped>(
   before: Stamped | null,
   after: R,
-  now: Now,
-  gone: Seen = before?.stamp?.gone ?? {},
+  now: Writer,
+  gone: Known = before?.stamp?.gone ?? {},
 ): R {
   const known = seenBy(before?.stamp);
   const dot = nextDot(seenOfBoth(known, gone), now);
   const was = before as Record<string, unknown> | null;
   const is = after as unknown as Record<string, unknown>;
-  const names = new Set([...fieldsOf(after), ...(before ? fieldsOf(before) : [])]);
+  const names = new Set([...writtenFields(after), ...(before ? writtenFields(before) : [])]);
   const dots = new Map<string, Dot>();
   for (const name of names)
     if (!was || !same(was[name], is[name])) dots.set(name, dot);
@@ -141,7 +141,7 @@ export function stamped<R extends Stamped>(
 export function leftOut<R extends Stamped>(record: R, blanks: Partial<R>): R {
   if (!record.stamp) return { ...record, ...blanks };
   const dots = new Map(
-    fieldsOf(record).map((name) => [name, name in blanks ? unstamped : dotAt(record, name)]),
+    writtenFields(record).map((name) => [name, name in blanks ? unstamped : dotAt(record, name)]),
   );
   const { seen, gone } = record.stamp;
   return withStamp({ ...record, ...blanks }, stampOf(dots, seen ?? {}, gone));
