@@ -169,6 +169,65 @@ describe("the calendar", () => {
     });
   });
 
+  const eventWith = (...lines: string[]) =>
+    [
+      "BEGIN:VCALENDAR",
+      "VERSION:2.0",
+      "PRODID:-//x//y//EN",
+      "BEGIN:VEVENT",
+      "UID:class",
+      "DTSTAMP:20180101T000000Z",
+      "DURATION:PT1H",
+      "SUMMARY:Class",
+      ...lines,
+      "END:VEVENT",
+      "END:VCALENDAR",
+      "",
+    ].join("\r\n");
+
+  it("a class of many years is read where it is looked at", () => {
+    const text = eventWith("DTSTART:20180108T180000", "RRULE:FREQ=DAILY");
+    const read = fromCalendar(text, {
+      zone: "Europe/Berlin",
+      from: "2026-11-24",
+      to: "2026-11-30",
+    });
+    if ("refused" in read) throw new Error(read.refused);
+    expect(read.events).toHaveLength(7);
+    expect(read.events[0]!.on).toBe("2026-11-24");
+  });
+
+  it.each(["FREQ=DAILY;BYMONTH=2;BYMONTHDAY=31", "FREQ=YEARLY;BYMONTH=4,6;BYMONTHDAY=31"])(
+    "a rule that never falls, %s, is left out and said",
+    (rule) => {
+      const text = eventWith("DTSTART:20260101T180000", `RRULE:${rule}`);
+      expect(fromCalendar(text, { zone: "UTC", ...span })).toEqual({ events: [], skipped: 1 });
+    },
+  );
+
+  it("a name can't write an event of its own, and no line is longer than 75 octets", () => {
+    const text = toCalendar(
+      [
+        {
+          uid: "u",
+          on: "2026-11-24",
+          starts: "17:00",
+          minutes: 20,
+          summary: "Über den Boden, 日本の朝 ".repeat(8),
+          description: "",
+          location: "",
+          sequence: 0,
+          calledOff: false,
+        },
+      ],
+      { ...terms("Europe/Berlin"), name: "Wren\r\nBEGIN:VEVENT\r\nSUMMARY:x" },
+    );
+    expect(text.match(/BEGIN:VEVENT/g)).toHaveLength(2);
+    expect(text.split("\r\n").filter((line) => line === "BEGIN:VEVENT")).toHaveLength(1);
+    const octets = text.split("\r\n").map((line) => new TextEncoder().encode(line).length);
+    expect(Math.max(...octets)).toBeLessThanOrEqual(75);
+  });
+
   it.each(["", "{}", "BEGIN:VCALENDAR\r\nBEGIN:VEVENT", "BEGIN:VCARD\r\nVERSION:3.0\r\nEND:VCARD"])(
     "refuses what is no calendar",
     (text) => {

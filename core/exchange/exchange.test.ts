@@ -39,6 +39,25 @@ describe("the notebook file", () => {
     expect(JSON.parse(laid)).toEqual(toFile(troupe, saved, aside));
     expect(readFile(laid)).toMatchObject({ aside });
   });
+  describe("a part that cannot be right is refused with its place", () => {
+    const file = () => JSON.parse(JSON.stringify(toFile([athlete(), check()], saved))) as never;
+    type Loose = { athletes: Record<string, never>[]; checks: Record<string, unknown>[] };
+    it.each<[string, (file: Loose) => void, string, string?]>([
+      ["a leg of −3 cm", (f) => (f.athletes[0]!.measures = { legCm: -3 } as never), "legCm"],
+      ["a thousand million degrees", (f) => (f.checks[0]!.trials = [1e9]), "trials"],
+      ["a misspelt field", (f) => (f.checks[0]!.tester_ = "x"), "tester_", "unknown-field"],
+      ["a check of 2199", (f) => (f.checks[0]!.on = "2199-01-01"), "on"],
+      ["a check of tomorrow week", (f) => (f.checks[0]!.on = "2027-06-01"), "on", "after-saving"],
+      ["a note without end", (f) => (f.checks[0]!.note = "x".repeat(100_000)), "note"],
+    ])("%s", (_what, damage, at, detail) => {
+      const damaged = file();
+      damage(damaged);
+      const found = refusal(JSON.stringify(damaged));
+      expect(found).toMatchObject({ why: "part", ...(detail ? { detail } : {}) });
+      expect(found).toHaveProperty("path", expect.stringContaining(at));
+    });
+  });
+
   it("an empty notebook is a file too", () =>
     expect(refusal(JSON.stringify(toFile([], saved)))).toBeNull());
   it("refuses what is no notebook, and says why", () => {

@@ -242,6 +242,19 @@ describe("plateaus of a recording", () => {
       expect(spread).toBeLessThan(1);
     }
   });
+  it("of two still minutes at 100 Hz are one, and no reading is looked at by all others", () => {
+    // A joint held still for two minutes at 100 Hz is one plateau; each reading is looked at a few times, not by all others.
+    let looks = 0;
+    const still = Array.from({ length: 12_000 }, (_, i) => ({
+      t: i * 10,
+      get angle() {
+        looks += 1;
+        return 90 + (i % 3) * 0.1;
+      },
+    }));
+    expect(plateausOf(still)).toHaveLength(1);
+    expect(looks).toBeLessThan(12_000 * 20);
+  });
   it("are none while it only moves", () =>
     expect(plateausOf(Array.from({ length: 100 }, (_, i) => ({ t: i * 50, angle: i })))).toEqual(
       [],
