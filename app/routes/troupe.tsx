@@ -1,10 +1,11 @@
-import { Archive, ArchiveRestore, Plus } from "lucide-react";
+import { Archive, ArchiveRestore, ListPlus, Plus } from "lucide-react";
 import { useState } from "react";
 import { Link, redirect } from "react-router";
 import { skillOf } from "#core/content/library";
 import { today } from "../clock";
 import { shippedLibrary } from "../library";
 import { AthleteForm, draftNameOf } from "../parts/athlete-form";
+import { ListForm } from "../parts/list-form";
 import { hasDraft } from "../parts/use-draft";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
@@ -58,6 +59,7 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
   const { notebook, troupe, rows, places, today: on } = loaderData;
   const [query, setQuery] = useState("");
   const [adding, setAdding] = useState(() => hasDraft(draftNameOf(null)));
+  const [listing, setListing] = useState(false);
   const [archived, setArchived] = useState(false);
   const found = rows.filter(
     ({ athlete }) =>
@@ -91,6 +93,14 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
           >
             <Plus size={16} /> Add an athlete
           </button>
+          <button
+            type="button"
+            className="press"
+            onClick={() => setListing(!listing)}
+            aria-expanded={listing}
+          >
+            <ListPlus size={16} /> Add a list
+          </button>
           {notebook === "demo" ? (
             <TurnButton to="own" text="Start my own notebook" />
           ) : (
@@ -105,6 +115,14 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
         </p>
       ) : null}
       {adding ? <AthleteForm on={on} places={places} close={() => setAdding(false)} /> : null}
+      {listing ? (
+        <ListForm
+          names={rows.map(({ athlete }) => athlete.name)}
+          places={places}
+          on={on}
+          close={() => setListing(false)}
+        />
+      ) : null}
       {rows.length > 0 ? (
         <label className="mt-6 block max-w-sm">
           <span className="label">Find</span>

@@ -185,6 +185,34 @@ describe("ranges are validated where acts are decided, whoever sends them", () =
       expect(decide(sceneOf(), sent as Sent)).toMatchObject({ refused: { why: "gone" } });
   });
 
+  it("a list is added as one act; one that can't be, not at all", () => {
+    const one = {
+      name: "Mirela Osei",
+      discipline: "straps",
+      bornOn: "2009-12-31",
+      statureCm: 162,
+      massKg: null,
+      dominantSide: "left" as const,
+      placeId: null,
+      years: null,
+    };
+    const added = done({ act: "add-athletes", people: [one, { ...one, name: "Ana Lind" }] });
+    expect(added.does).toEqual({ does: "add-athletes", count: 2 });
+    expect(added.put.map(({ kind }) => kind)).toEqual(["athlete", "athlete"]);
+    const wrong = { act: "add-athletes", people: [one, { ...one, statureCm: 20 }] };
+    expect(decide(sceneOf(), wrong as Sent)).toMatchObject({ refused: { why: "invalid" } });
+  });
+
+  it("somebody removed takes everything of theirs along", () => {
+    const removed = done({ act: "remove-athlete", athleteId: "odalys" });
+    expect(removed.put).toEqual([]);
+    expect(removed.remove).toContain("athlete/odalys");
+    const kinds = new Set((removed.remove ?? []).map((key) => key.split("/")[0]));
+    expect([...kinds].sort()).toEqual(
+      expect.arrayContaining(["aim", "athlete", "check", "log", "prep", "season"]),
+    );
+  });
+
   it("a skill that an aim asks stays; a clean demand asks more than the passable one", () => {
     const [skillId] = sceneOf().askedSkills;
     const pack = {

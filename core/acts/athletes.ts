@@ -16,6 +16,26 @@ const fields = Athlete.pick({
   years: true,
 });
 
+/** Somebody of whom only this is known. */
+const newAthlete = (id: string, known: z.output<typeof fields>): Athlete => ({
+  kind: "athlete",
+  id,
+  ...known,
+  measures: {},
+  note: "",
+  intake: null,
+  clearances: [],
+  absences: [],
+  archived: false,
+  schools: {},
+  areas: [],
+  profiles: [],
+  quotas: [],
+  lifts: [],
+  flagged: [],
+  nextChosen: [],
+});
+
 /** Keeps a new athlete, or what was edited of one. Answers with the identifier. */
 const saveAthlete = rule({
   sent: fields.extend({ id: z.string().nullable() }),
@@ -23,30 +43,23 @@ const saveAthlete = rule({
     const known = id ? scene.get("athlete", id) : null;
     const athlete: Athlete = known
       ? { ...known, ...changed }
-      : {
-          kind: "athlete",
-          id: scene.newId("athlete"),
-          ...changed,
-          measures: {},
-          note: "",
-          intake: null,
-          clearances: [],
-          absences: [],
-          archived: false,
-          schools: {},
-          areas: [],
-          profiles: [],
-          quotas: [],
-          lifts: [],
-          flagged: [],
-          nextChosen: [],
-        };
+      : newAthlete(scene.newId("athlete"), changed);
     return {
       does: { does: known ? "edit-athlete" : "add-athlete", name: athlete.name },
       put: [athlete],
       answer: { id: athlete.id },
     };
   },
+});
+
+/** Adds everybody of a list, as one act. */
+const addAthletes = rule({
+  sent: z.object({ people: z.array(fields).min(1).max(300) }),
+  decide: (scene, { people }): Outcome<null> =>
+    does(
+      { does: "add-athletes", count: people.length },
+      people.map((one) => newAthlete(scene.newId("athlete"), one)),
+    ),
 });
 
 const archiveAthlete = rule({
@@ -140,6 +153,7 @@ export const athleteActs = {
   "set-quota": setQuota,
   "set-lives": setLives,
   "save-athlete": saveAthlete,
+  "add-athletes": addAthletes,
   "archive-athlete": archiveAthlete,
   "remove-athlete": removeAthlete,
   "save-place": savePlace,

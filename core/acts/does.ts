@@ -96,7 +96,7 @@ export type Does =
         | "share-own-prep";
       name: string;
     }
-  | { does: "checks" | "keep-preps"; count: number }
+  | { does: "checks" | "keep-preps" | "add-athletes"; count: number }
   | { does: "clear-place"; place: BodyPlace | null }
   /** Of an earlier version’s journal. */
   | { does: "clear-motion"; motion: MotionId }

@@ -41,6 +41,8 @@ function doesWords(what: Does): string {
       return `hang ${what.name} on the week`;
     case "checks":
       return many(what.count, "check");
+    case "add-athletes":
+      return what.count === 1 ? "add an athlete" : `add ${what.count} athletes`;
     case "keep-preps":
       return what.count === 1 ? "keep the prep" : `keep ${what.count} preps`;
     case "clear-motion":

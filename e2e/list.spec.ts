@@ -1,0 +1,39 @@
+import { expect, test } from "@playwright/test";
+import { openOwn, saved } from "./walk";
+
+const squad = [
+  "1. Mirela Osei 2009 162 cm left straps",
+  "2. Tomas Reyl, 14, 158, rope",
+  ...Array.from(
+    { length: 9 },
+    (_, n) => `${n + 3}. Dancer ${"ABCDEFGHI"[n]!}, 201${n % 5}, 15${n}, aerial`,
+  ),
+  "12. Ana Lind",
+].join("\n");
+
+test("a pasted list of twelve is shown, asked for what it lacks, added as one act and undone as one", async ({
+  page,
+}) => {
+  await openOwn(page);
+  await page.getByRole("button", { name: "Add a list" }).click();
+  await page.getByLabel("Paste a list").fill(squad);
+  await expect(page.getByText("1 row lacks a day of birth or a height.")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Add 12 athletes" })).toBeDisabled();
+  await expect(page.getByLabel("Born, Mirela Osei")).toHaveValue("2009-12-31");
+  await page.getByLabel("Born, Ana Lind").fill("2010-05-05");
+  await page.getByLabel("Height of Ana Lind, cm").fill("150");
+  await page.getByRole("button", { name: "Add 12 athletes" }).click();
+  const people = page.getByRole("main").getByRole("link");
+  await expect(people).toHaveCount(12);
+  await saved(page);
+
+  // Pasted again, everybody is already here.
+  await page.getByRole("button", { name: "Add a list" }).click();
+  await page.getByLabel("Paste a list").fill(squad);
+  await expect(page.getByText("already here")).toHaveCount(12);
+  await expect(page.getByRole("button", { name: "Add", exact: true })).toBeDisabled();
+  await page.getByRole("button", { name: "Cancel" }).click();
+
+  await page.getByRole("button", { name: /^Undo/ }).click();
+  await expect(page.getByRole("heading", { name: "An empty notebook" })).toBeVisible();
+});
