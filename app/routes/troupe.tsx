@@ -228,7 +228,7 @@ function RemoveForGood({ athlete }: { athlete: { id: string; name: string } }) {
       <button
         type="button"
         className="press border-clay text-clay"
-        onClick={() => act("remove-athlete", { athleteId: athlete.id })}
+        onClick={() => act("remove-athlete", { id: athlete.id })}
       >
         Remove
       </button>

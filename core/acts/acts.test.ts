@@ -204,7 +204,7 @@ describe("ranges are validated where acts are decided, whoever sends them", () =
   });
 
   it("somebody removed takes everything of theirs along", () => {
-    const removed = done({ act: "remove-athlete", athleteId: "odalys" });
+    const removed = done({ act: "remove-athlete", id: "odalys" });
     expect(removed.put).toEqual([]);
     expect(removed.remove).toContain("athlete/odalys");
     const kinds = new Set((removed.remove ?? []).map((key) => key.split("/")[0]));

@@ -76,8 +76,9 @@ const archiveAthlete = rule({
 
 /** Takes away an athlete with everything that is about him, for good: a file from elsewhere doesn't bring him back. */
 const removeAthlete = rule({
-  sent: Of,
-  decide: (scene, { athleteId }) => {
+  sent: z.object({ id: z.string() }),
+  others: ({ id }) => [id],
+  decide: (scene, { id: athleteId }) => {
     const athlete = scene.get("athlete", athleteId);
     if (!athlete) return gone("athlete");
     const own = kinds

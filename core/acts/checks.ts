@@ -7,7 +7,15 @@ import { plainSettings } from "../records/settings";
 import { does, gone, Of, rule, type Outcome, type Scene } from "./act";
 import type { Refusal } from "./refusal";
 
-const Taken = Check.omit({ kind: true, id: true, athleteId: true, on: true, at: true });
+/** A check as it is sent. Its numbers are judged by its own bounds, which are told. */
+const Taken = Check.omit({
+  kind: true,
+  stamp: true,
+  id: true,
+  athleteId: true,
+  on: true,
+  at: true,
+}).extend({ trials: z.array(z.number()).max(9) });
 type Taken = z.infer<typeof Taken>;
 
 /** What the check of a reading refuses: no number, impossible, or no pain number. Null where it can be kept. */

@@ -9,7 +9,7 @@ import { SomeSchools } from "../content/schools";
 
 /** An ISO local date, 2026-11-24. */
 export const Day = z.iso
-  .date()
+  .date({ abort: true })
   .refine((day) => day >= "1900-01-01" && day <= "2100-12-31", "a day from 1900 to 2100");
 /** A moment in ISO 8601, UTC. */
 export const Moment = z.iso.datetime();
