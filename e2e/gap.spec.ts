@@ -32,6 +32,8 @@ test("what if, by keys: the shape and the line follow, and it can be taken back 
 
 test("what if, by mouse: a notch is carried, the shape follows", async ({ page }) => {
   await openDemo(page, "/at/wren/gap");
+  // What comes later moves the rows.
+  await expect(page.getByText("Smallest set to clean:", { exact: false })).toBeVisible();
   const line = page.getByTestId("line-score");
   const today = Number(await line.textContent());
   const notch = page.getByRole("slider", { name: /^What if: Hip flexion, straight leg, right/ });
