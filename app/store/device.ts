@@ -1,4 +1,5 @@
 import { readMeta, writeMeta } from "./meta";
+import { within } from "./trouble";
 
 let known: Promise<string> | null = null;
 
@@ -10,14 +11,12 @@ const newDevice = (): string =>
 /** The name of this browser in what it writes: made once, of chance, and told to nobody but by its files. */
 export const deviceName = (): Promise<string> => (known ??= readOrMake());
 
+/** Storage that has not answered by then is not waited for, ms: it is a device for as long as the page. */
+const patience = 400;
+
 async function readOrMake(): Promise<string> {
   const made = newDevice();
-  try {
-    const found = await readMeta("device");
-    if (found) return found;
-    await writeMeta("device", made);
-  } catch {
-    // Without storage it is a device for as long as the page.
-  }
-  return made;
+  const found = await within(patience, readMeta("device")).catch(() => made);
+  if (found === null) void writeMeta("device", made).catch(() => undefined);
+  return found ?? made;
 }
