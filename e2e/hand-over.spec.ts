@@ -80,6 +80,29 @@ test("an athlete's file goes to a phone and comes back: both sides' changes stan
   await expect.poll(async () => (await mirela())?.discipline).not.toBe("straps");
 });
 
+test("what was written in another tab since the preview is not overwritten: it is shown once more", async ({
+  page,
+  context,
+}) => {
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+  const file = await handOver(page, "Mirela Osei");
+  const { id } = (JSON.parse(file) as { athletes: { id: string }[] }).athletes[0]!;
+  await give(page, "mirela.json", file.replace('"statureCm":165', '"statureCm":160'));
+  const add = page.getByRole("button", { name: "Add to my notebook" });
+  await expect(add).toBeVisible();
+  const other = await context.newPage();
+  await edit(other, id, { "Height, cm": "171" });
+  await other.close();
+  await add.click();
+  await expect(page.getByText("The notebook has changed since you looked")).toBeVisible();
+  await expect(page.getByText("Newer here")).toBeVisible();
+  await add.click();
+  await expect(page.getByText(/records are in your own notebook/)).toBeVisible();
+  await page.goto(`/at/${id}/aim`);
+  await expect(page.getByText(/171 cm/)).toBeVisible();
+});
+
 test("somebody removed for good takes everything along, and a file doesn't bring them back", async ({
   page,
 }) => {

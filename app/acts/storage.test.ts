@@ -2,10 +2,31 @@ import { afterEach, describe, expect, it, vi } from "vitest";
 import { breaches } from "#core/prep/order";
 import { prepSeconds } from "#core/prep/timeline";
 import { person } from "../test/person";
-import { everythingIn, freshBrowser, sameBrowser, of, done } from "./test-notebook";
+import { everythingIn, freshBrowser, sameBrowser, of, done, undated } from "./test-notebook";
 
 const day = "2026-11-24";
 afterEach(() => vi.useRealTimers());
+
+describe("somebody removed for good", () => {
+  it("leaves nothing but that, and comes back whole by undo", async () => {
+    const browser = await freshBrowser(day);
+    const notebook = await browser.notebook();
+    const texts = async () =>
+      (await everythingIn(notebook)).map((record) => JSON.stringify(undated(record))).sort();
+    const before = await texts();
+    done(await browser.act("remove-athlete", { id: "kaito" }));
+    await notebook.settled();
+    const left = (await everythingIn(notebook)).filter(
+      (record) => record.id === "kaito" || ("athleteId" in record && record.athleteId === "kaito"),
+    );
+    expect(left).toEqual([]);
+    expect(notebook.get("gone", "athlete/kaito")).toMatchObject({ forGood: true, was: null });
+    notebook.undo();
+    await notebook.settled();
+    expect(await texts()).toEqual(before);
+    expect((await browser.look("kaito")).aims.length).toBeGreaterThan(0);
+  });
+});
 
 describe("the demo and the user's own notebook", () => {
   it("opens on the invented troupe, and keeps it over a reload", async () => {

@@ -144,7 +144,13 @@ async function subjectsIn(
 }
 
 /** A file laid beside a notebook: what it would change, and where the two differ. */
-export type Beside = { merge: NotebookMerge; present: ReadonlySet<string>; now: Writer };
+export type Beside = {
+  merge: NotebookMerge;
+  present: ReadonlySet<string>;
+  now: Writer;
+  /** The notebook's last act when they were compared. */
+  acts: number;
+};
 
 /**
  * Lays a file beside a notebook without changing anything. Only what differs is in memory.
@@ -158,6 +164,7 @@ export async function besideOf(
   signal: AbortSignal,
 ): Promise<Beside> {
   const now = { ms: Date.now(), device: await deviceName() };
+  const { acts } = notebook;
   const theirs = new Map(
     [...incoming.marks].map(([key, mark]) => [key.replace(/^gone\//, ""), mark]),
   );
@@ -188,8 +195,11 @@ export async function besideOf(
     progress,
     signal,
   );
-  return { merge: merging.end(), present: new Set(present.keys()), now };
+  return { merge: merging.end(), present: new Set(present.keys()), now, acts };
 }
+
+/** Whether somebody has written to the notebook since a file was laid beside it: it is to be laid there once more. */
+export const isOutdated = (notebook: Notebook, { acts }: Beside): boolean => notebook.acts !== acts;
 
 /**
  * Adds a file to the notebook, as one act: what only one side has stands, what both have is merged as it was decided.

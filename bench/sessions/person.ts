@@ -1,5 +1,5 @@
 import { plusDays } from "../../core/dates/days";
-import type { Athlete, NextChosen } from "../../core/records/athlete";
+import { newAthlete, type Athlete, type NextChosen } from "../../core/records/athlete";
 import type { Aim, Place } from "../../core/records/records";
 import type { Skill } from "../../core/content/skill";
 import type { KitItem } from "../../core/drill/kit";
@@ -9,17 +9,16 @@ export const today = "2026-11-24";
 
 /** Somebody well and grown up, of whom nothing is known. */
 export const person = (over: Partial<Athlete> = {}): Athlete => ({
-  kind: "athlete",
-  id: "p",
-  name: "P",
-  discipline: "",
-  bornOn: "1996-03-15",
-  statureCm: 168,
-  massKg: 62,
-  dominantSide: "right",
-  measures: {},
-  placeId: "x",
-  note: "",
+  ...newAthlete("p", {
+    name: "P",
+    discipline: "",
+    bornOn: "1996-03-15",
+    statureCm: 168,
+    massKg: 62,
+    dominantSide: "right",
+    placeId: "x",
+    years: null,
+  }),
   intake: {
     on: "2026-09-01",
     yes: [],
@@ -29,17 +28,6 @@ export const person = (over: Partial<Athlete> = {}): Athlete => ({
     beighton: null,
     clearances: [],
   },
-  clearances: [],
-  absences: [],
-  archived: false,
-  schools: {},
-  areas: [],
-  profiles: [],
-  quotas: [],
-  lifts: [],
-  years: null,
-  flagged: [],
-  nextChosen: [],
   ...over,
 });
 

@@ -1,5 +1,5 @@
 import * as z from "zod";
-import { Athlete, Quota } from "../records/athlete";
+import { Athlete, newAthlete, Quota } from "../records/athlete";
 import { keyOf, kinds, Place, type AnyRecord } from "../records/records";
 import { JointId, MotionId } from "../body/motions";
 import { OwnProfile } from "../body/profiles";
@@ -14,26 +14,6 @@ const fields = Athlete.pick({
   dominantSide: true,
   placeId: true,
   years: true,
-});
-
-/** Somebody of whom only this is known. */
-const newAthlete = (id: string, known: z.output<typeof fields>): Athlete => ({
-  kind: "athlete",
-  id,
-  ...known,
-  measures: {},
-  note: "",
-  intake: null,
-  clearances: [],
-  absences: [],
-  archived: false,
-  schools: {},
-  areas: [],
-  profiles: [],
-  quotas: [],
-  lifts: [],
-  flagged: [],
-  nextChosen: [],
 });
 
 /** Keeps a new athlete, or what was edited of one. Answers with the identifier. */

@@ -8,6 +8,7 @@ import { aim, athlete, check, protocol } from "../test/people";
 import { checksCsv } from "./checks-csv";
 import { layFile, marksOf, previewImport, readFile, toFile } from "./file";
 import { recordsVersion, type AnyRecord } from "../records/records";
+import { goneOf } from "../merge/gone";
 
 const saved = "2026-11-24T10:00:00.000Z";
 const troupe = generateTroupe(cast, library, "2026-11-24");
@@ -56,6 +57,16 @@ describe("the notebook file", () => {
       expect(found).toMatchObject({ why: "part", ...(detail ? { detail } : {}) });
       expect(found).toHaveProperty("path", expect.stringContaining(at));
     });
+  });
+
+  it("what was taken away is a record of that name, or nothing", () => {
+    const gone = goneOf(check({ id: "c9" }), { ms: 1_764_000_000_000, device: "hall" });
+    const fileWith = (was: unknown) =>
+      JSON.stringify({ ...toFile([athlete(), check()], saved), gone: [{ ...gone, was }] });
+    expect(refusal(fileWith(gone.was))).toBeNull();
+    expect(refusal(fileWith(null))).toBeNull();
+    for (const was of ["x", {}, check({ id: "other" }), { ...check({ id: "c9" }), trials: ["a"] }])
+      expect(refusal(fileWith(was))).toMatchObject({ why: "part" });
   });
 
   it("an empty notebook is a file too", () =>

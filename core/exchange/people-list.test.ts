@@ -28,6 +28,8 @@ describe("a list of people", () => {
     ])
       expect(read(line)).toMatchObject([{ ...mirela, discipline: "straps" }]);
     expect(read("1. Mirela Osei 2009 162 cm left")).toMatchObject([mirela]);
+    expect(read("2. Mirela Osei, 162, 2009, L")).toMatchObject([mirela]);
+    expect(read("Mirela Osei 2009 1,62 m left")).toMatchObject([mirela]);
   });
 
   it("a date, an age and feet are read; of an age nobody is taken for older", () => {

@@ -36,7 +36,7 @@ const columnNames: Record<Exclude<keyof Listed, "dayKnown">, RegExp> = {
 export function readPeople(text: string, today: string): Listed[] {
   const lines = text.replace(/^\uFEFF/, "").trim();
   if (lines === "") return [];
-  const delimiter = ["\t", ";", ","].find((one) => lines.includes(one)) ?? ",";
+  const delimiter = lines.includes("\t") ? "\t" : lines.includes(";") ? ";" : comma(lines);
   const rows = Papa.parse<string[]>(lines, { delimiter, skipEmptyLines: "greedy" })
     .data.slice(0, mostPeople + 1)
     .map((row) => row.map((cell) => cell.trim()));
@@ -47,6 +47,9 @@ export function readPeople(text: string, today: string): Listed[] {
     .filter(({ name }) => name !== "")
     .slice(0, mostPeople);
 }
+
+/** A comma parts cells unless every one stands inside a number, as in 1,62 m; then nothing does. */
+const comma = (lines: string): string => (/(?<!\d),|,(?!\d)/.test(lines) ? "," : "\t");
 
 type Column = keyof typeof columnNames | null;
 
@@ -80,7 +83,9 @@ function byColumns(row: readonly string[], columns: readonly Column[], today: st
 
 /** A line without names of columns: what looks like a number of a kind is one, the first text is the name. */
 function byLooks(row: readonly string[], today: string): Listed {
-  const cells = row.length > 1 ? row : partsOf(row[0] ?? "");
+  const [first = "", ...rest] = row;
+  const unnumbered = first.replace(/^\s*(\d{1,3}[.)]|[-*•])\s+/, "");
+  const cells = rest.length > 0 ? [unnumbered, ...rest] : partsOf(unnumbered);
   const person = nobody();
   for (const cell of cells.filter(Boolean)) {
     const side = person.dominantSide === null ? sideOf(cell) : null;
@@ -97,16 +102,15 @@ function byLooks(row: readonly string[], today: string): Listed {
 
 /** "Mirela Osei 2009 162 cm left" in parts: words run on until a number or a side ends them. */
 function partsOf(line: string): string[] {
-  const plain = line.replace(/^\s*(\d{1,3}[.)]|[-*•])\s+/, "");
   const pattern =
     /\d{4}-\d{2}-\d{2}|\d{1,2}[./]\d{1,2}[./]\d{4}|\d'\s?\d{1,2}"?|\d+([.,]\d+)?\s?(cm|m|years?|yrs?|y)?(?![\p{L}\d])|(?<![\p{L}])(left|right)([ -]handed)?(?![\p{L}])/giu;
   const parts: string[] = [];
   let from = 0;
-  for (const match of plain.matchAll(pattern)) {
-    parts.push(plain.slice(from, match.index), match[0]);
+  for (const match of line.matchAll(pattern)) {
+    parts.push(line.slice(from, match.index), match[0]);
     from = match.index + match[0].length;
   }
-  parts.push(plain.slice(from));
+  parts.push(line.slice(from));
   return parts.map((part) => part.replace(/^[\s,–-]+|[\s,–-]+$/g, "")).filter(Boolean);
 }
 

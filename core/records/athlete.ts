@@ -140,6 +140,31 @@ export const Athlete = z.object({
 });
 export type Athlete = z.infer<typeof Athlete>;
 
+type Known = Pick<
+  Athlete,
+  "name" | "discipline" | "bornOn" | "statureCm" | "massKg" | "dominantSide" | "placeId" | "years"
+>;
+
+/** Somebody of whom only this is known. */
+export const newAthlete = (id: string, known: Known): Athlete => ({
+  kind: "athlete",
+  id,
+  ...known,
+  measures: {},
+  note: "",
+  intake: null,
+  clearances: [],
+  absences: [],
+  archived: false,
+  schools: {},
+  areas: [],
+  profiles: [],
+  quotas: [],
+  lifts: [],
+  flagged: [],
+  nextChosen: [],
+});
+
 /** Age in whole years on a day. */
 export function ageOn(athlete: Pick<Athlete, "bornOn">, on: string): number {
   const years = Number(on.slice(0, 4)) - Number(athlete.bornOn.slice(0, 4));

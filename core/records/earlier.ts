@@ -2,7 +2,7 @@ import { motionOf, MotionId } from "../body/motions";
 import { withPlaces } from "./earlier-places";
 import { motionNow, withNamesOfToday } from "./earlier-names";
 import { Athlete } from "./athlete";
-import { AnyRecord, recordsVersion } from "./records";
+import { AnyRecord, keyOf, recordsVersion } from "./records";
 
 type Loose = Record<string, unknown>;
 
@@ -98,9 +98,18 @@ export function readRecord(
   version: number,
 ): { record: AnyRecord } | { refused: string } {
   const result = AnyRecord.safeParse(upgraded(found, version));
-  if (result.success) return { record: result.data };
+  if (result.success) return withWas(result.data);
   const issue = result.error.issues[0]!;
   return { refused: [issue.path.join(" → "), issue.message].filter(Boolean).join(": ") };
+}
+
+/** What was taken away has to be a record itself, and the one that it names. */
+function withWas(record: AnyRecord): { record: AnyRecord } | { refused: string } {
+  if (record.kind !== "gone" || record.was === null) return { record };
+  const was = AnyRecord.safeParse(record.was);
+  return was.success && keyOf(was.data) === record.id
+    ? { record: { ...record, was: was.data } }
+    : { refused: "was: no record of that name" };
 }
 
 /**

@@ -5,7 +5,7 @@ import { rankedGaps } from "../limit/ranked-gaps";
 import { needsOf } from "../aim/priority";
 import { sidesOf, type Side } from "../body/side";
 import { diceOf, type Dice } from "../stats/dice";
-import type { Athlete } from "../records/athlete";
+import { newAthlete, type Athlete } from "../records/athlete";
 import type {
   Aim,
   AnyRecord,
@@ -272,18 +272,11 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
             reason: "ill" as const,
           },
         ];
+  const { name, discipline, statureCm, massKg, dominantSide, placeId } = performer;
+  const bornOn = `${Number(today.slice(0, 4)) - performer.age}-01-0${1 + (performer.age % 9)}`;
+  const known = { name, discipline, bornOn, statureCm, massKg, dominantSide, placeId, years: null };
   return {
-    kind: "athlete",
-    id: performer.id,
-    name: performer.name,
-    discipline: performer.discipline,
-    bornOn: `${Number(today.slice(0, 4)) - performer.age}-01-0${1 + (performer.age % 9)}`,
-    statureCm: performer.statureCm,
-    massKg: performer.massKg,
-    dominantSide: performer.dominantSide,
-    measures: {},
-    placeId: performer.placeId,
-    note: "",
+    ...newAthlete(performer.id, known),
     intake: {
       on: plusDays(start, -3),
       yes: intake.yes,
@@ -293,16 +286,7 @@ function athleteOf(performer: Performer, start: string, today: string): Athlete 
       beighton: intake.beighton,
       clearances,
     },
-    clearances: [],
-    areas: [],
-    profiles: [],
-    quotas: [],
-    lifts: [],
-    years: null,
-    nextChosen: [],
     absences: sick,
-    archived: false,
-    schools: {},
     flagged: JointId.options.filter((joint) => joint === performer.flag?.at.site),
   };
 }

@@ -1,5 +1,5 @@
 import { unsaid } from "../prep/unsaid";
-import type { Athlete } from "../records/athlete";
+import { newAthlete, type Athlete } from "../records/athlete";
 import type { Aim, Check, Log, LogItem, Prep, PrepItem } from "../records/records";
 import type { Dose } from "../drill/dose";
 import { blankPrep } from "../prep/blank";
@@ -7,17 +7,16 @@ import { library } from "../../library/index";
 
 /** Invented records for tests: each takes only what the test is about. */
 export const athlete = (over: Partial<Athlete> = {}): Athlete => ({
-  kind: "athlete",
-  id: "a1",
-  name: "Test Athlete",
-  discipline: "hand-balancer",
-  bornOn: "1998-03-01",
-  statureCm: 165,
-  massKg: 58,
-  dominantSide: "right",
-  measures: {},
-  placeId: null,
-  note: "",
+  ...newAthlete("a1", {
+    name: "Test Athlete",
+    discipline: "hand-balancer",
+    bornOn: "1998-03-01",
+    statureCm: 165,
+    massKg: 58,
+    dominantSide: "right",
+    placeId: null,
+    years: null,
+  }),
   intake: {
     on: "2026-09-01",
     yes: [],
@@ -27,17 +26,6 @@ export const athlete = (over: Partial<Athlete> = {}): Athlete => ({
     beighton: 2,
     clearances: [],
   },
-  clearances: [],
-  absences: [],
-  archived: false,
-  schools: {},
-  areas: [],
-  profiles: [],
-  quotas: [],
-  lifts: [],
-  years: null,
-  flagged: [],
-  nextChosen: [],
   ...over,
 });
 

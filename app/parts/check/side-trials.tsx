@@ -118,9 +118,6 @@ export function doubtNote({
   for (const side of sidesOf(row.protocol.sided)) {
     const value = mean(side);
     if (value === null) continue;
-    const before = past(side);
-    if (before && lastCheck(checks, row, side, round)!.on === today())
-      return againWords(before.value, sideLabel[side], row.protocol);
     const other = side === "mid" ? null : (last[side === "left" ? "right" : "left"]?.value ?? null);
     const jump = jumpOf(value, seriesFor(checks, row, side, round), {
       on: today(),
@@ -128,6 +125,9 @@ export function doubtNote({
       length: isLength(row.protocol),
     });
     if (jump) return jumpWords(jump, sideLabel[side], row.protocol);
+    const before = past(side);
+    if (before && lastCheck(checks, row, side, round)!.on === today())
+      return againWords(before.value, sideLabel[side], row.protocol);
   }
   return null;
 }

@@ -8,6 +8,7 @@ import { many } from "#words/plain";
 import {
   addIn,
   besideOf,
+  isOutdated,
   lookInto,
   marksIn,
   namesIn,
@@ -35,36 +36,46 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
   const [refused, setRefused] = useState<string | null>(null);
   const [imported, setImported] = useState<number | null>(null);
   const [replace, setReplace] = useState(false);
+  const [anew, setAnew] = useState(false);
   const choose = (file: File | undefined) => {
     setChosen(null);
     setRefused(null);
     setImported(null);
-    if (file)
-      void work.run("Reading the file", async (progress, signal) => {
-        const incoming = await lookInto(file, (share) => progress(share / 2), signal);
-        if ("refused" in incoming) return setRefused(fileRefusalWords(incoming.refused));
-        const notebook = await peekNotebook("own");
-        const half = (share: number) => progress(0.5 + share / 2);
-        const beside = await besideOf(notebook, file, incoming, half, signal);
-        setSides(beside.merge.differing.map(({ proposed }) => proposed));
-        setChosen({
-          file,
-          incoming,
-          present: await marksIn(notebook.everything()),
-          beside,
-          names: new Map([...incoming.names, ...namesIn(notebook)]),
-        });
-      });
+    setAnew(false);
+    if (file) look(file);
   };
-  const go = ({ file, incoming, beside }: Chosen) => {
+  const look = (file: File) =>
+    void work.run("Reading the file", async (progress, signal) => {
+      const incoming = await lookInto(file, (share) => progress(share / 2), signal);
+      if ("refused" in incoming) return setRefused(fileRefusalWords(incoming.refused));
+      const notebook = await peekNotebook("own");
+      const half = (share: number) => progress(0.5 + share / 2);
+      const beside = await besideOf(notebook, file, incoming, half, signal);
+      setSides(beside.merge.differing.map(({ proposed }) => proposed));
+      setChosen({
+        file,
+        incoming,
+        present: await marksIn(notebook.everything()),
+        beside,
+        names: new Map([...incoming.names, ...namesIn(notebook)]),
+      });
+    });
+  const go = async ({ file, incoming, beside }: Chosen) => {
+    let outdated = false;
     setChosen(null);
-    void work.run("Bringing it in", async (progress, signal) => {
+    await work.run("Bringing it in", async (progress, signal) => {
       if (name === "demo") await turnTo("own");
       const { notebook } = await openNotebook();
+      await notebook.settled();
+      await notebook.look();
+      outdated = !replace && isOutdated(notebook, beside);
+      if (outdated) return;
       if (replace) await replaceBy(notebook, file, incoming, progress, signal);
       else await addIn(notebook, file, incoming, beside, sides, progress, signal);
       setImported(incoming.marks.size);
     });
+    setAnew(outdated);
+    if (outdated) look(file);
   };
   return (
     <section className="mt-8">
@@ -93,6 +104,11 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
       {chosen ? (
         <div className="mt-3 border border-ink p-4">
           <FileHead chosen={chosen} library={library} />
+          {anew ? (
+            <p role="status" className="mt-1 text-sm text-clay">
+              The notebook has changed since you looked: this is how it stands now.
+            </p>
+          ) : null}
           {replace ? (
             <ReplaceTable chosen={chosen} />
           ) : (
@@ -117,7 +133,7 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
             Replace: take away what the file does not have
           </label>
           <p className="mt-2 flex gap-3">
-            <button type="button" className="press press-main" onClick={() => go(chosen)}>
+            <button type="button" className="press press-main" onClick={() => void go(chosen)}>
               {replace ? "Replace my notebook" : "Add to my notebook"}
             </button>
             <button type="button" className="press" onClick={() => setChosen(null)}>
