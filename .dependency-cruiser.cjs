@@ -27,6 +27,7 @@ const rooms = [
   "prep",
   "run",
   "situation",
+  "hall",
   "acts",
   "sample",
 ];

@@ -3,6 +3,11 @@ import { index, layout, route, type RouteConfig } from "@react-router/dev/routes
 export default [
   layout("routes/bench.tsx", [
     index("routes/troupe.tsx"),
+    route("hall/:groupId", "routes/hall.tsx", [
+      index("routes/hall-table.tsx"),
+      route("round", "routes/hall-round.tsx"),
+      route("group", "routes/hall-group.tsx"),
+    ]),
     route("file", "routes/file.tsx"),
     route("library", "routes/library.tsx"),
     route("library/skill/:id", "routes/library-skill.tsx"),

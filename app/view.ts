@@ -7,6 +7,7 @@ import { today } from "./clock";
 import { shippedLibrary } from "./library";
 import type { NotebookName } from "./store/meta";
 import type { Notebook } from "./store/notebook";
+import { peopleOf } from "./store/people";
 import { openNotebook, type Opened } from "./store/open";
 
 /** Everything the stations know of one athlete, as of the day that is looked at. */
@@ -103,7 +104,7 @@ function gather(
   );
   return {
     ...situation,
-    others: notebook.all("athlete").filter((other) => other.id !== id && !other.archived),
+    others: peopleOf(notebook).filter((other) => other.id !== id && !other.archived),
     troupeName: notebook.all("troupe")[0]?.name ?? "",
     notebook: name,
   };

@@ -10,6 +10,11 @@ import { hasDraft } from "../parts/use-draft";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
 import { openNotebook, turnTo } from "../store/open";
+import { peopleOf } from "../store/people";
+import { plainSettings } from "#core/records/settings";
+import { GroupLine } from "../parts/hall/group-line";
+import { OrderChoice } from "../parts/hall/order-choice";
+import { HandOrder } from "../parts/hall/hand-order";
 import { countsOf } from "../store/athlete-out";
 import { countWords } from "#words/file";
 import { aimSentence } from "../parts/words";
@@ -26,7 +31,7 @@ export async function clientLoader() {
   const [{ name, notebook }, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
   const library = libraryOf(shipped, notebook);
   const people = await notebook.people();
-  const rows = notebook.all("athlete").map((athlete) => {
+  const rows = peopleOf(notebook).map((athlete) => {
     const known = people.find(({ athleteId }) => athleteId === athlete.id);
     const open = known?.aims.filter(({ closedOn }) => !closedOn) ?? [];
     const aim = open.toSorted((a, b) => a.by.localeCompare(b.by))[0] ?? null;
@@ -43,6 +48,8 @@ export async function clientLoader() {
     troupe: notebook.all("troupe")[0] ?? null,
     rows,
     places: notebook.all("place"),
+    groups: notebook.all("group"),
+    order: (notebook.get("settings", "settings") ?? plainSettings).order,
     today: today(),
   };
 }
@@ -56,7 +63,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 
 /** Who there is: each with the aim and what holds it back. */
 export default function Troupe({ loaderData }: Route.ComponentProps) {
-  const { notebook, troupe, rows, places, today: on } = loaderData;
+  const { notebook, troupe, rows, places, groups, order, today: on } = loaderData;
   const [query, setQuery] = useState("");
   const [adding, setAdding] = useState(() => hasDraft(draftNameOf(null)));
   const [listing, setListing] = useState(false);
@@ -123,17 +130,28 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
           close={() => setListing(false)}
         />
       ) : null}
+      <GroupLine
+        groups={groups}
+        everybody={rows.flatMap(({ athlete }) => (athlete.archived ? [] : [athlete]))}
+        places={places}
+      />
       {rows.length > 0 ? (
-        <label className="mt-6 block max-w-sm">
-          <span className="label">Find</span>
-          <input
-            className="field w-full"
-            value={query}
-            onChange={(event) => setQuery(event.target.value)}
-            placeholder="name or discipline"
-            type="search"
-          />
-        </label>
+        <div className="mt-4 flex flex-wrap items-end gap-x-6 gap-y-2">
+          <label className="block w-full max-w-sm">
+            <span className="label">Find</span>
+            <input
+              className="field w-full"
+              value={query}
+              onChange={(event) => setQuery(event.target.value)}
+              placeholder="name or discipline"
+              type="search"
+            />
+          </label>
+          {rows.length > 2 ? <OrderChoice order={order} /> : null}
+          {order.by === "hand" && query === "" && !archived && found.length > 2 ? (
+            <HandOrder people={found.map(({ athlete }) => athlete)} />
+          ) : null}
+        </div>
       ) : null}
       <ul className="mt-4 border-t border-ink">
         {found.map((row) => (

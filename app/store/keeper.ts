@@ -11,15 +11,14 @@ import {
 } from "./act";
 import { steps } from "./history";
 import {
-  common,
   everybody,
   folderOf,
+  isPageOf,
   generationOf,
   nameOnShelf,
   ownerOf,
   ownerOfPage,
   pageOf,
-  people,
   summaryName,
   type Owner,
   type PageName,
@@ -188,8 +187,7 @@ export class Keeper {
     const { shelf } = this.around;
     const [generation, entries] = [this.generation, this.entriesOf(this.generation)];
     const start = nameOnShelf(generation, "");
-    const mine = (page: PageName) =>
-      owner === everybody ? page === people || page === common : page.startsWith(folderOf(owner));
+    const mine = (page: PageName) => isPageOf(owner, page);
     const pages = new Set<PageName>();
     for (const name of await shelf.keys())
       if (name.startsWith(start) && mine(name.slice(start.length)))

@@ -11,8 +11,10 @@ export type Owner = string;
 
 /** Every athlete's own record: who there is. */
 export const people: PageName = "people";
-/** What belongs to nobody: troupe, settings, places, packs. */
+/** What belongs to nobody: troupe, settings, places, groups, packs. */
 export const common: PageName = "common";
+/** Trainings of several, a page a quarter. */
+const hallFolder = "hall/";
 /** The owner of the pages that are always open. */
 export const everybody: Owner = "";
 
@@ -26,6 +28,8 @@ export const isEverybodys = (kind: Kind): boolean =>
   kind === "settings" ||
   kind === "athlete" ||
   kind === "place" ||
+  kind === "group" ||
+  kind === "hall" ||
   kind === "pack";
 
 /** @example quarterOf("2026-11-24") // "2026-4" */
@@ -39,8 +43,11 @@ export function pageOf(record: AnyRecord): PageName {
     case "troupe":
     case "settings":
     case "place":
+    case "group":
     case "pack":
       return common;
+    case "hall":
+      return `${hallFolder}${quarterOf(record.on)}`;
     case "gone":
       return record.athleteId ? `${folderOf(record.athleteId)}gone` : common;
     case "aim":
@@ -65,6 +72,12 @@ export function ownerOfPage(page: PageName): Owner {
   const [, owner] = /^at\/([^/]*)\//.exec(page) ?? [];
   return owner === undefined ? everybody : decodeURIComponent(owner);
 }
+
+/** Whether a page is an owner's. */
+export const isPageOf = (owner: Owner, page: PageName): boolean =>
+  owner === everybody
+    ? page === people || page === common || page.startsWith(hallFolder)
+    : page.startsWith(folderOf(owner));
 
 /** Names on the shelf: a generation is one whole notebook; an import or a fresh demo begins the next. */
 export const nameOnShelf = (generation: number, page: PageName): string => `g${generation}/${page}`;

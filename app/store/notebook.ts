@@ -1,5 +1,5 @@
 import { readRecord } from "#core/records/earlier";
-import { keyOf, AnyRecord, type Kind, type RecordOf } from "#core/records/records";
+import { keyOf, AnyRecord, kinds, type Kind, type RecordOf } from "#core/records/records";
 import type { JournalAct, Edit } from "./act";
 import { noHistory, sameRecord, turned, withAct, tabHistoryOf, type TabHistory } from "./history";
 import { Collision, Keeper, type Surroundings } from "./keeper";
@@ -257,7 +257,7 @@ export class Notebook {
     const add = (kind: Kind, count: number) => {
       if (count > 0) counts[kind] = (counts[kind] ?? 0) + count;
     };
-    for (const kind of ["troupe", "athlete", "place", "pack", "settings"] as const)
+    for (const kind of kinds.filter(isEverybodys))
       add(kind, this.all(kind).length);
     for (const summary of await this.people())
       for (const [kind, count] of Object.entries(summary.counts)) add(kind as Kind, count);

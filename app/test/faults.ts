@@ -138,7 +138,7 @@ const textOf = (records: readonly AnyRecord[]): string =>
 /** What the page shows of athletes that are open, and of what is always open. */
 const inMemory = (notebook: Notebook, athletes: readonly string[]): string =>
   textOf([
-    ...(["troupe", "settings", "athlete", "place", "pack"] as const).flatMap((kind) =>
+    ...(["troupe", "settings", "athlete", "place", "group", "hall", "pack"] as const).flatMap((kind) =>
       notebook.all(kind),
     ),
     ...athletes.flatMap((id) =>

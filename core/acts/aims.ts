@@ -90,6 +90,7 @@ const saveIntake = rule({
       {
         ...athlete,
         flagged: flagged ?? athlete.flagged,
+        intakeAsked: null,
         intake: { ...answers, on: scene.today, clearances },
       },
     ]);
@@ -112,7 +113,7 @@ const nothingApplies = rule({
       on: scene.today,
       clearances: [],
     };
-    return does({ does: "intake" }, [{ ...athlete, intake }]);
+    return does({ does: "intake" }, [{ ...athlete, intake, intakeAsked: null }]);
   },
 });
 

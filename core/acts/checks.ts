@@ -61,6 +61,86 @@ const saveRound = rule({
   },
 });
 
+/** Keeps what was read down a whole line of athletes as one change, dated today. */
+const saveHallRound = rule({
+  sent: z.object({ checks: z.array(Taken.extend({ athleteId: z.string() })).min(1).max(2000) }),
+  others: ({ checks }) => [...new Set(checks.map(({ athleteId }) => athleteId))],
+  decide: (scene, { checks }): Outcome<{ kept: number }> => {
+    for (const check of checks) {
+      if (!scene.get("athlete", check.athleteId)) return gone("athlete");
+      const refused = refusalOf(scene, check);
+      if (refused) return { refused };
+    }
+    const settings = scene.get("settings", "settings") ?? plainSettings;
+    const { tester } = checks[0]!;
+    return {
+      does: { does: "checks", count: checks.length },
+      put: [
+        ...checks.map((check): Check => ({
+          kind: "check",
+          id: scene.newId("check"),
+          on: scene.today,
+          at: scene.moment,
+          ...check,
+        })),
+        ...(tester === settings.tester ? [] : [{ ...settings, tester }]),
+      ],
+      answer: { kept: checks.length },
+    };
+  },
+});
+
+/** So many earlier states of a check are kept. */
+const mostMends = 20;
+
+/**
+ * Mends a kept check: its numbers, its side, or whose it is. What it was stays with it; the day it was read stays too.
+ * A check that goes to another athlete is that athlete's own record from then on.
+ */
+const mendCheck = rule({
+  sent: z.object({
+    id: z.string(),
+    /** Whose it is. */
+    owner: z.string(),
+    to: z.string(),
+    ...Check.pick({ side: true, pain: true, note: true }).shape,
+    trials: z.array(z.number()).max(9),
+  }),
+  others: ({ owner, to }) => [owner, to],
+  decide: (scene, { id, to, side, trials, pain, note }) => {
+    const check = scene.get("check", id);
+    if (!check) return gone("check");
+    if (!scene.get("athlete", to)) return gone("athlete");
+    const read = check.trials.join() === trials.join();
+    const mended: Check = {
+      ...check,
+      athleteId: to,
+      side,
+      trials,
+      pain,
+      note,
+      typed: read ? check.typed : null,
+      ownError: read ? check.ownError : 0,
+      was: [
+        ...(check.was ?? []),
+        {
+          until: scene.moment,
+          athleteId: check.athleteId,
+          side: check.side,
+          trials: check.trials,
+          pain: check.pain,
+          note: check.note,
+        },
+      ].slice(-mostMends),
+    };
+    const refused = refusalOf(scene, mended);
+    if (refused) return { refused };
+    return to === check.athleteId
+      ? does({ does: "mend-check" }, [mended])
+      : does({ does: "mend-check" }, [{ ...mended, id: scene.newId("check") }], [`check/${id}`]);
+  },
+});
+
 const removeCheck = rule({
   sent: z.object({ id: z.string() }),
   decide: (scene, { id }) =>
@@ -134,6 +214,8 @@ const removePhoto = rule({
 
 export const checkActs = {
   "save-round": saveRound,
+  "save-hall-round": saveHallRound,
+  "mend-check": mendCheck,
   "remove-check": removeCheck,
   "save-finger": saveFinger,
   "save-measures": saveMeasures,

@@ -3,6 +3,7 @@ import type { ActRule, Outcome, Scene } from "./act";
 import { aimActs } from "./aims";
 import { athleteActs } from "./athletes";
 import { checkActs } from "./checks";
+import { groupActs } from "./groups";
 import { libraryActs } from "./library";
 import { logActs } from "./logs";
 import { prepActs } from "./preps";
@@ -14,6 +15,7 @@ import { seasonActs } from "./season";
 export const acts = {
   ...athleteActs,
   ...aimActs,
+  ...groupActs,
   ...checkActs,
   ...libraryActs,
   ...prepActs,

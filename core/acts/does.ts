@@ -75,6 +75,8 @@ export type Does =
         | "days-away"
         | "no-days-away"
         | "import"
+        | "order"
+        | "mend-check"
         | "empty";
     }
   | {
@@ -93,10 +95,14 @@ export type Does =
         | "keep-own-prep"
         | "use-own-prep"
         | "hang-own-prep"
-        | "share-own-prep";
+        | "share-own-prep"
+        | "group"
+        | "remove-group"
+        | "hall"
+        | "log-hall";
       name: string;
     }
-  | { does: "checks" | "keep-preps" | "add-athletes"; count: number }
+  | { does: "checks" | "keep-preps" | "add-athletes" | "give-group"; count: number }
   | { does: "clear-place"; place: BodyPlace | null }
   /** Of an earlier version’s journal. */
   | { does: "clear-motion"; motion: MotionId }

@@ -12,6 +12,7 @@ export const exportKinds = {
   athlete: data,
   "set-aside": data,
   checks: table,
+  squad: table,
   plan: table,
   doses: table,
   loads: table,

@@ -3,11 +3,13 @@ import { Season } from "../records/training";
 import { Athlete } from "../records/athlete";
 import { plusDays } from "../dates/days";
 import { readRecord } from "../records/earlier";
+import { Group } from "../records/groups";
 import {
   Aim,
   Check,
   DayNote,
   Gone,
+  Hall,
   isSingle,
   keyOf,
   kinds,
@@ -44,6 +46,8 @@ export const NotebookFile = z.object({
   settings: Settings.nullable(),
   athletes: z.array(Athlete),
   places: z.array(Place),
+  groups: z.array(Group).default([]),
+  halls: z.array(Hall).default([]),
   aims: z.array(Aim),
   checks: z.array(Check),
   preps: z.array(Prep),

@@ -231,7 +231,7 @@ function againstNeeds(body: BodyToday, drill: Drill, rung: Rung): Against[] {
 const room = { spot: 0, mat: 1, room: 2 } as const;
 
 /** What keeps a rung from a place: kit that is missing, no floor to lie on, noise, room. */
-const againstPlace = remembered((place: Place, drill, rung): Against[] => {
+export const againstPlace = remembered((place: Place, drill, rung): Against[] => {
   const { position } = atRung(drill, rung);
   const missing = rung.kit.filter((item) => standInOf(item, place.kit, drill, rung) === null);
   return [

@@ -122,6 +122,8 @@ export const Athlete = z.object({
   placeId: Id.nullable(),
   note: Text,
   intake: Intake.nullable(),
+  /** The day on which the health questions were asked for anew; null once they were answered. */
+  intakeAsked: Day.nullable().optional(),
   clearances: z.array(PlaceClearance).max(2000),
   absences: z.array(Absence).max(500),
   archived: z.boolean(),

@@ -7,6 +7,8 @@ import { Drill, Phase, Space } from "../drill/drill";
 import { KitItem } from "../drill/kit";
 import { Instrument, Mode } from "../content/protocol";
 import { Athlete, Day, Moment, Pain } from "./athlete";
+import { Group } from "./groups";
+import { HallEvent, HallPerson, Round, Seat, Station } from "./hall";
 import { MotionId } from "../body/motions";
 import { Protocol } from "../content/protocol";
 import { LengthUnit } from "../content/units";
@@ -21,7 +23,7 @@ import { Season, SlotKind, Trained } from "./training";
 import { Stamp } from "./stamp";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
-export const recordsVersion = 8;
+export const recordsVersion = 9;
 
 const Id = z.string().min(1).max(80);
 /** A text of one line, and one of many. */
@@ -46,6 +48,11 @@ export const Place = z.object({
   id: Id,
   name: Line.min(1),
   kit: z.array(KitItem).max(100),
+  /** How many there are of it, where somebody has counted; a kit that is not named here is enough for everybody. */
+  counts: z
+    .array(z.object({ item: KitItem, count: z.int().min(1).max(200) }))
+    .max(100)
+    .optional(),
   /** Its bands, from thin to thick; empty where nobody has said which. */
   bands: z.array(Band).max(12).default([]),
   /** Its weights, kg; empty where nobody has said which. */
@@ -99,6 +106,18 @@ export const PainKind = z.enum([
 ]);
 export type PainKind = z.infer<typeof PainKind>;
 
+/** A check as it was kept before it was mended: whose, which side, what was read. */
+export const CheckWas = z.object({
+  /** When it was mended. */
+  until: Moment,
+  athleteId: Id,
+  side: Side,
+  trials: z.array(Reading).max(9),
+  pain: Pain,
+  note: Text,
+});
+export type CheckWas = z.infer<typeof CheckWas>;
+
 export const Check = z.object({
   kind: z.literal("check"),
   stamp: Stamp.optional(),
@@ -135,6 +154,8 @@ export const Check = z.object({
   /** How it was read, as a note: landmarks of a photo, zero of a level, file of a sensor. */
   read: Text.default(""),
   note: Text,
+  /** What it was before somebody mended it, the first first. */
+  was: z.array(CheckWas).max(20).optional(),
 });
 export type Check = z.infer<typeof Check>;
 
@@ -267,6 +288,31 @@ export const Prep = z.object({
 });
 export type Prep = z.infer<typeof Prep>;
 
+/** A training of several athletes on a day: all in step, or at stations. */
+export const Hall = z.object({
+  kind: z.literal("hall"),
+  stamp: Stamp.optional(),
+  id: Id,
+  on: Day,
+  groupId: Id.nullable(),
+  name: Line,
+  placeId: Id.nullable(),
+  way: z.enum(["in-step", "stations"]),
+  budget: z.int().min(120).max(14400),
+  people: z.array(HallPerson).max(200),
+  /** Done by all in step, each on the own rung: the whole session, or what stands before the stations. */
+  items: z.array(PrepItem).max(mostItems),
+  stations: z.array(Station).max(30),
+  rounds: z.array(Round).max(60),
+  seats: z.array(Seat).max(6000),
+  /** A solver has shown that nothing better is possible. */
+  proven: z.boolean().default(false),
+  events: z.array(HallEvent).max(2000).default([]),
+  /** The logs that came of it. */
+  loggedOn: Day.nullable().default(null),
+});
+export type Hall = z.infer<typeof Hall>;
+
 export const Form = z.enum(["clean", "wobble", "lost"]);
 export type Form = z.infer<typeof Form>;
 
@@ -314,6 +360,17 @@ export const RunEvent = z.discriminatedUnion("type", [
     painKind: PainKind.nullable().default(null),
     /** Whose it is, of a group; empty: the athlete's whose run it is. */
     who: Line.default(""),
+  }),
+  /** For one of a group, from here on: another rung of the present drill, or not there and there again. */
+  z.object({
+    type: z.literal("member"),
+    at: Moment,
+    who: Id,
+    then: z.discriminatedUnion("is", [
+      z.object({ is: z.literal("on-rung"), itemId: Id, rungId: Id }),
+      z.object({ is: z.literal("away") }),
+      z.object({ is: z.literal("back") }),
+    ]),
   }),
   z.object({ type: z.literal("finish"), at: Moment }),
 ]);
@@ -454,6 +511,10 @@ export const Settings = z.object({
   profiles: z.array(OwnProfile).max(30).default([]),
   /** Sessions kept for several athletes, each at the rungs of his own; nobody named is everybody. */
   shared: z.array(SharedPrep).max(40).default([]),
+  /** In which order athletes stand, wherever there are several. */
+  order: z
+    .object({ by: z.enum(["name", "group", "hand"]), hand: z.array(Id).max(1000) })
+    .default({ by: "hand", hand: [] }),
 });
 export type Settings = z.infer<typeof Settings>;
 
@@ -482,6 +543,8 @@ export const recordKinds = {
   troupe: kindRow(Troupe, "troupe", true),
   athlete: kindRow(Athlete, "athletes"),
   place: kindRow(Place, "places"),
+  group: kindRow(Group, "groups"),
+  hall: kindRow(Hall, "halls"),
   aim: kindRow(Aim, "aims"),
   check: kindRow(Check, "checks"),
   prep: kindRow(Prep, "preps"),

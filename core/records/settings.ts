@@ -14,4 +14,5 @@ export const plainSettings: Settings = {
   aside: [],
   profiles: [],
   shared: [],
+  order: { by: "hand", hand: [] },
 };

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { Group } from "../records/groups";
 import { JointId } from "../body/motions";
 import { BodyPlace } from "../body/sites";
 import { IntakeClearance } from "../records/athlete";
@@ -22,6 +23,7 @@ const Ranges = z.record(
 export const Cast = z.object({
   troupe: z.object({ name: z.string(), work: z.string() }),
   places: z.array(Place.omit({ kind: true })),
+  groups: z.array(Group.omit({ kind: true })),
   testers: z.array(z.string()).min(1),
   performers: z.array(
     z.object({

@@ -1,4 +1,6 @@
 import { unsaid } from "../prep/unsaid";
+import type { Group } from "../records/groups";
+import { plainSettings } from "../records/settings";
 import { placeOf } from "../records/places";
 import { gapOf } from "../aim/gap";
 import { rankedGaps } from "../limit/ranked-gaps";
@@ -52,20 +54,11 @@ export function generateTroupe(cast: Cast, library: Library, today: string, seed
   return [
     { kind: "troupe", id: "lanternfield", ...cast.troupe },
     {
-      kind: "settings",
-      id: "settings",
-      theme: "system",
-      sound: true,
-      voice: false,
+      ...plainSettings,
       tester: cast.testers[0]!,
-      length: "cm",
-      pointing: null,
-      schools: {},
-      aside: [],
-      profiles: [],
-      shared: [],
     },
     ...places,
+    ...cast.groups.map((group): Group => ({ kind: "group", ...group })),
     ...cast.performers.flatMap((performer, n) =>
       historyOf(performer, {
         places,

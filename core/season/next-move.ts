@@ -20,6 +20,7 @@ export type Move =
         | "seen-first"
         | "aim"
         | "intake"
+        | "intake-again"
         | "logged"
         | "read-gap"
         | "look-over"
@@ -60,6 +61,7 @@ export function nextMove(now: Now): NextMove {
     return { to: "aim", move: { now: "seen-first" } };
   if (!aim) return { to: "aim", move: { now: "aim" } };
   if (!athlete.intake) return { to: "aim", move: { now: "intake" } };
+  if (athlete.intakeAsked) return { to: "aim", move: { now: "intake-again" } };
   const missing = wantsCheck(gaps);
   const unknown = missing.filter(({ verdict }) => verdict === "unknown");
   if (unknown.length === gaps.length && gaps.length > 0)

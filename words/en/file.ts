@@ -53,6 +53,8 @@ export const kindNames: Record<Kind, string> = {
   troupe: "troupe",
   athlete: "athletes",
   place: "places",
+  group: "groups",
+  hall: "hall sessions",
   aim: "aims",
   check: "checks",
   prep: "preps",

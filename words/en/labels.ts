@@ -21,6 +21,14 @@ function doesWords(what: Does): string {
       return `bring ${what.name} back`;
     case "place":
       return `place ${what.name}`;
+    case "group":
+      return `group ${what.name}`;
+    case "remove-group":
+      return `remove the group ${what.name}`;
+    case "hall":
+      return `session of ${what.name}`;
+    case "log-hall":
+      return `log ${what.name}`;
     case "skill":
       return `skill ${what.name}`;
     case "format":
@@ -43,6 +51,8 @@ function doesWords(what: Does): string {
       return many(what.count, "check");
     case "add-athletes":
       return what.count === 1 ? "add an athlete" : `add ${what.count} athletes`;
+    case "give-group":
+      return what.count === 1 ? "set it for one" : `set it for ${what.count}`;
     case "keep-preps":
       return what.count === 1 ? "keep the prep" : `keep ${what.count} preps`;
     case "clear-motion":
@@ -136,5 +146,7 @@ const plain: Record<
   "days-away": "days away",
   "no-days-away": "no days away",
   import: "import a file",
+  order: "order of athletes",
+  "mend-check": "mend a check",
   empty: "empty the notebook",
 };

@@ -13,6 +13,8 @@ const oneOf: Record<Kind, string> = {
   troupe: "the troupe",
   athlete: "",
   place: "place",
+  group: "group",
+  hall: "hall session",
   aim: "aim",
   check: "check",
   prep: "prep",
@@ -39,6 +41,7 @@ const fieldNames: Record<string, string> = {
   dominantSide: "stronger side",
   flagged: "joints to mind",
   intake: "health answers",
+  intakeAsked: "health questions asked for",
   items: "drills",
   lifts: "lifted elsewhere",
   massKg: "weight, kg",
@@ -108,8 +111,8 @@ export function recordTitle(
   const what =
     record.kind === "check"
       ? `check of ${(protocolOf(library, record.protocolId)?.name ?? record.protocolId).toLowerCase()}${record.side === "mid" ? "" : ` ${record.side}`}`
-      : record.kind === "place"
-        ? `place “${record.name}”`
+      : record.kind === "place" || record.kind === "group"
+        ? `${oneOf[record.kind]} “${record.name}”`
         : oneOf[record.kind];
   const on = "on" in record ? shortDay(record.on) : "";
   return [who, what, on].filter(Boolean).join(", ");

@@ -17,6 +17,8 @@ export function nextMoveWords({ move }: Pick<NextMove, "move">): string {
       return "Choose a skill and a date: everything else follows from it.";
     case "intake":
       return "Ask the intake questions once, before the first prep.";
+    case "intake-again":
+      return "The health questions are asked for anew: answer them before the next prep.";
     case "first-checks":
       return `Measure ${motionWords(move.motions)}: two trials a side, warm.`;
     case "save-file":

@@ -1,12 +1,13 @@
 import { Trash2 } from "lucide-react";
-import { protocolOf, type Library } from "#core/content/library";
+import { protocolOf } from "#core/content/library";
 import { unitOf } from "#core/content/protocol";
 import { valueOf } from "#core/measure/value";
-import type { Check } from "#core/records/records";
+import type { Check, CheckWas } from "#core/records/records";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { notch } from "../words";
 import { longDay } from "#words/days";
+import { MendCheck } from "./mend-check";
 
 /** The last rounds, by day, each check removable (and undone again). */
 export function PastChecks({ view }: { view: AthleteView }) {
@@ -33,7 +34,7 @@ export function PastChecks({ view }: { view: AthleteView }) {
             </summary>
             <ul className="pb-2 pl-4 text-sm">
               {checks.map((check) => (
-                <PastCheck key={check.id} check={check} library={view.library} />
+                <PastCheck key={check.id} check={check} view={view} />
               ))}
             </ul>
           </details>
@@ -48,7 +49,8 @@ function testersOf(checks: readonly Check[]): string {
   return names.length > 0 ? `, by ${names.join(" and ")}` : "";
 }
 
-function PastCheck({ check, library }: { check: Check; library: Library }) {
+function PastCheck({ check, view }: { check: Check; view: AthleteView }) {
+  const { library } = view;
   const { act } = useAct();
   const protocol = protocolOf(library, check.protocolId);
   const value = protocol && check.trials.length > 0 ? valueOf(check, protocol) : null;
@@ -60,9 +62,10 @@ function PastCheck({ check, library }: { check: Check; library: Library }) {
     ...check.seen.map((id) => protocol?.compensations.find((one) => one.id === id)?.text ?? id),
     check.read,
     check.note,
+    ...(check.was ?? []).map((was) => wasWords(was, check, view)),
   ].filter((text) => text !== "");
   return (
-    <li className="flex items-center gap-3">
+    <li className="flex flex-wrap items-center gap-x-3">
       <span className="w-44 shrink-0">{protocol?.name ?? check.protocolId}</span>
       <span className="figures shrink-0">
         {notch[check.side]} {check.trials.join(", ") || "no reading"}{" "}
@@ -70,9 +73,11 @@ function PastCheck({ check, library }: { check: Check; library: Library }) {
         {value ? `(± ${value.se.toFixed(1)})` : ""}
       </span>
       <span className="min-w-0 text-muted">{remarks.join(", ")}</span>
+      <span className="ml-auto" />
+      <MendCheck check={check} library={library} people={[view.athlete, ...view.others]} />
       <button
         type="button"
-        className="quiet ml-auto"
+        className="quiet"
         aria-label={`Remove ${protocol?.name ?? "check"}, ${check.side}, ${check.on}`}
         onClick={() => act("remove-check", { id: check.id })}
       >
@@ -80,4 +85,17 @@ function PastCheck({ check, library }: { check: Check; library: Library }) {
       </button>
     </li>
   );
+}
+
+/** What a check was before it was mended, in a few words. */
+function wasWords(was: CheckWas, check: Check, view: AthleteView): string {
+  const whose = view.others.find(({ id }) => id === was.athleteId)?.name;
+  return [
+    "was",
+    was.side === check.side ? "" : was.side,
+    was.trials.join(", ") || "no reading",
+    was.athleteId === check.athleteId ? "" : `of ${whose ?? "somebody else"}`,
+  ]
+    .filter((text) => text !== "")
+    .join(" ");
 }

@@ -1,0 +1,68 @@
+import { verdictRank, type DemandGap, type Verdict } from "../aim/margin";
+import type { MotionId } from "../body/motions";
+
+/** One athlete of a squad: the gaps of every open aim. */
+export type SquadRow = { athleteId: string; gaps: readonly DemandGap[] };
+
+/** One motion that somebody's aims ask, and how the squad stands in it. */
+export type SquadColumn = {
+  motion: MotionId;
+  /** The gap of each athlete whose aims ask it: the worst where several do. */
+  gaps: ReadonlyMap<string, DemandGap>;
+  /** Who is how, in the order of the rows. */
+  by: Record<Verdict, readonly string[]>;
+};
+
+/** The worse of two gaps of a motion: by its verdict, then by how much is short. */
+const worseGap = (a: DemandGap, b: DemandGap): DemandGap =>
+  (verdictRank[a.verdict] - verdictRank[b.verdict] || b.limiter - a.limiter) <= 0 ? a : b;
+
+/** The motions that a squad's aims ask, what most are really short of first, then what most are asked. */
+export function squadOf(rows: readonly SquadRow[]): SquadColumn[] {
+  const columns = new Map<MotionId, Map<string, DemandGap>>();
+  for (const { athleteId, gaps } of rows)
+    for (const gap of gaps) {
+      const { motion } = gap.demand;
+      const column = columns.get(motion) ?? new Map<string, DemandGap>();
+      const known = column.get(athleteId);
+      column.set(athleteId, known ? worseGap(known, gap) : gap);
+      columns.set(motion, column);
+    }
+  return [...columns]
+    .map(([motion, gaps]): SquadColumn => {
+      const having = (verdict: Verdict) =>
+        [...gaps].filter(([, gap]) => gap.verdict === verdict).map(([id]) => id);
+      return {
+        motion,
+        gaps,
+        by: {
+          short: having("short"),
+          unsure: having("unsure"),
+          unknown: having("unknown"),
+          clear: having("clear"),
+        },
+      };
+    })
+    .sort((a, b) => b.by.short.length - a.by.short.length || b.gaps.size - a.gaps.size);
+}
+
+/** The smallest margin of the sides that are asked, degrees; null where nothing was measured. */
+export function leastMargin(gap: DemandGap): number | null {
+  const known = gap.sides.flatMap(({ asked, margin }) =>
+    asked && margin !== null ? [margin] : [],
+  );
+  return known.length > 0 ? Math.min(...known) : null;
+}
+
+/** Rows by a motion: the shortest first, who was not measured after them, who is not asked it last. */
+export function sortedBy<Row extends { athleteId: string }>(
+  rows: readonly Row[],
+  { gaps }: Pick<SquadColumn, "gaps">,
+): Row[] {
+  const rank = ({ athleteId }: Row): number => {
+    const gap = gaps.get(athleteId);
+    if (!gap) return 2e6;
+    return leastMargin(gap) ?? 1e6;
+  };
+  return rows.toSorted((a, b) => rank(a) - rank(b));
+}

@@ -1,0 +1,53 @@
+import * as z from "zod";
+import { Dose } from "../drill/dose";
+import { Moment } from "./athlete";
+
+const Id = z.string().min(1).max(80);
+
+/** Somebody in the hall, from the round they come in to the last they are there for. */
+export const HallPerson = z.object({
+  athleteId: Id,
+  name: z.string().max(300),
+  /** The first round they are there for; later than 0 for who comes late. */
+  from: z.int().min(0).max(60).default(0),
+  /** The last round they are there for; null to the end. */
+  until: z.int().min(-1).max(60).nullable().default(null),
+});
+export type HallPerson = z.infer<typeof HallPerson>;
+
+/** A station: one drill, and how many can do it at once with the kit there is. */
+export const Station = z.object({
+  id: Id,
+  drillId: Id,
+  most: z.int().min(1).max(200),
+});
+export type Station = z.infer<typeof Station>;
+
+/** Who is where in a round, on which rung, at which dose. */
+export const Seat = z.object({
+  athleteId: Id,
+  round: z.int().min(0).max(60),
+  stationId: Id,
+  rungId: Id,
+  dose: Dose,
+});
+export type Seat = z.infer<typeof Seat>;
+
+/** A round of stations: so many seconds of work, and before it so many to change. */
+export const Round = z.object({
+  work: z.int().min(20).max(1800),
+  change: z.int().min(0).max(300),
+});
+export type Round = z.infer<typeof Round>;
+
+/** What happened in the hall, in order; the clock follows from it. */
+export const HallEvent = z.discriminatedUnion("type", [
+  z.object({ type: z.literal("start"), at: Moment }),
+  z.object({ type: z.literal("pause"), at: Moment }),
+  z.object({ type: z.literal("resume"), at: Moment }),
+  z.object({ type: z.literal("next"), at: Moment }),
+  z.object({ type: z.literal("back"), at: Moment }),
+  z.object({ type: z.literal("longer"), at: Moment, seconds: z.int().min(1).max(600) }),
+  z.object({ type: z.literal("finish"), at: Moment }),
+]);
+export type HallEvent = z.infer<typeof HallEvent>;
