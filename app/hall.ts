@@ -1,7 +1,7 @@
 import { redirect } from "react-router";
 import type { Athlete } from "#core/records/athlete";
 import type { Group } from "#core/records/groups";
-import type { Place, Settings } from "#core/records/records";
+import type { Hall, Place, Settings } from "#core/records/records";
 import { plainSettings } from "#core/records/settings";
 import type { Library } from "#core/content/library";
 import { today } from "./clock";
@@ -28,6 +28,10 @@ export type HallView = {
   people: HallAthlete[];
   /** Everybody who trains, in that order. */
   everybody: Athlete[];
+  /** What a reading of anybody's record holds for. */
+  states: ReadonlyMap<string, string>;
+  /** The sessions of several there are, the latest first. */
+  halls: Hall[];
   groups: Group[];
   places: Place[];
   settings: Settings;
@@ -35,6 +39,21 @@ export type HallView = {
   today: string;
   notebook: NotebookName;
 };
+
+/** The session that a page is about: the one asked for, else today's that is not logged yet, else today's last. */
+export function sessionOf(
+  view: Pick<HallView, "halls" | "today" | "id">,
+  asked: string | null,
+): Hall | null {
+  const group = view.id === allOfThem ? null : view.id;
+  const own = view.halls.filter(({ on, groupId }) => on === view.today && groupId === group);
+  return (
+    view.halls.find(({ id }) => id === asked) ??
+    own.find(({ loggedOn }) => loggedOn === null) ??
+    own[0] ??
+    null
+  );
+}
 
 /** Gathers a group, or everybody. A group that was taken away leads back to the list of athletes. */
 export async function hallView(id: string): Promise<HallView> {
@@ -45,6 +64,12 @@ export async function hallView(id: string): Promise<HallView> {
   const group = id === allOfThem ? null : notebook.get("group", id);
   if (id !== allOfThem && !group) throw redirect("/");
   const everybody = peopleOf(notebook).filter(({ archived }) => !archived);
+  const states = new Map(
+    everybody.map(({ id: one }) => [
+      one,
+      [notebookName, one, notebook.versionOf(one), today()].join("|"),
+    ]),
+  );
   const summaries = new Map((await notebook.people()).map((one) => [one.athleteId, one]));
   return {
     id,
@@ -60,9 +85,11 @@ export async function hallView(id: string): Promise<HallView> {
           checks: [],
           counts: {},
         },
-        state: [notebookName, athlete.id, notebook.versionOf(athlete.id), today()].join("|"),
+        state: states.get(athlete.id)!,
       })),
     everybody,
+    states,
+    halls: notebook.all("hall").toSorted((a, b) => b.on.localeCompare(a.on)),
     groups: notebook.all("group"),
     places: notebook.all("place"),
     settings: notebook.get("settings", "settings") ?? plainSettings,

@@ -7,6 +7,9 @@ export default [
       index("routes/hall-table.tsx"),
       route("round", "routes/hall-round.tsx"),
       route("group", "routes/hall-group.tsx"),
+      route("session", "routes/hall-session.tsx"),
+      route("sheet", "routes/hall-sheet.tsx"),
+      route("log", "routes/hall-log.tsx"),
     ]),
     route("file", "routes/file.tsx"),
     route("library", "routes/library.tsx"),
@@ -34,4 +37,5 @@ export default [
     route("season/sheet", "routes/season-sheet.tsx"),
   ]),
   route("at/:athleteId/run", "routes/run.tsx"),
+  route("hall/:groupId/wall", "routes/hall-wall.tsx"),
 ] satisfies RouteConfig;

@@ -99,7 +99,8 @@ export default function HallRound({ loaderData: hall }: Route.ComponentProps) {
           </button>
           <label className="grid">
             <span className="label">
-              Check {rows.length > 0 ? `${Math.min(at, rows.length - 1) + 1} of ${rows.length}` : ""}
+              Check{" "}
+              {rows.length > 0 ? `${Math.min(at, rows.length - 1) + 1} of ${rows.length}` : ""}
             </span>
             <select
               className="field w-72 max-w-[60vw] font-semibold"

@@ -78,7 +78,14 @@ export default function HallTable({ loaderData: hall }: Route.ComponentProps) {
               type="button"
               className="quiet underlined"
               onClick={() =>
-                download("squad", squadCsv(shown.map(({ athlete }) => athlete), columns), hall.name)
+                download(
+                  "squad",
+                  squadCsv(
+                    shown.map(({ athlete }) => athlete),
+                    columns,
+                  ),
+                  hall.name,
+                )
               }
             >
               <Download size={15} aria-hidden="true" /> Table (.csv)

@@ -9,6 +9,7 @@ import { athleteView } from "../view";
 import type { Route } from "./+types/run";
 import type { ActName, AnswerOf } from "#core/acts/decide";
 import { performSent } from "../acts/perform";
+import { allOfThem } from "../hall";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
@@ -28,7 +29,8 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
   const came = await performSent(request, params);
   if (act === "start-run" && "refused" in came) return redirect(`/at/${params.athleteId}/prep`);
   if (act !== "finish-run" || !("done" in came)) return came;
-  const { logId } = came.done as AnswerOf<"finish-run">;
+  const { logId, hall } = came.done as AnswerOf<"finish-run">;
+  if (hall) return redirect(`/hall/${hall.groupId ?? allOfThem}/log?session=${hall.id}`);
   return logId ? redirect(`/at/${params.athleteId}/log?log=${logId}`) : came;
 }
 

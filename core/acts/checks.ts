@@ -63,7 +63,12 @@ const saveRound = rule({
 
 /** Keeps what was read down a whole line of athletes as one change, dated today. */
 const saveHallRound = rule({
-  sent: z.object({ checks: z.array(Taken.extend({ athleteId: z.string() })).min(1).max(2000) }),
+  sent: z.object({
+    checks: z
+      .array(Taken.extend({ athleteId: z.string() }))
+      .min(1)
+      .max(2000),
+  }),
   others: ({ checks }) => [...new Set(checks.map(({ athleteId }) => athleteId))],
   decide: (scene, { checks }): Outcome<{ kept: number }> => {
     for (const check of checks) {

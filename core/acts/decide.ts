@@ -4,6 +4,7 @@ import { aimActs } from "./aims";
 import { athleteActs } from "./athletes";
 import { checkActs } from "./checks";
 import { groupActs } from "./groups";
+import { hallActs } from "./halls";
 import { libraryActs } from "./library";
 import { logActs } from "./logs";
 import { prepActs } from "./preps";
@@ -16,6 +17,7 @@ export const acts = {
   ...athleteActs,
   ...aimActs,
   ...groupActs,
+  ...hallActs,
   ...checkActs,
   ...libraryActs,
   ...prepActs,

@@ -31,7 +31,8 @@ const Sent = z.preprocess(
 /** What a change of plan on the floor puts in that may not be done; null where nothing. What stays as it was stays. */
 function unpermitted(scene: Scene, run: Run, events: readonly RunEvent[]): Refusal | null {
   const plans = events.flatMap((event) => (event.type === "plan" ? [event.items] : []));
-  if (plans.length === 0) return null;
+  // What all do in step belongs to nobody: each member's own gate says who sits it out.
+  if (plans.length === 0 || run.hallId) return null;
   const state = runAt(run, scene.library, Date.parse(scene.moment));
   const asked = requestOf(scene.situation(run.athleteId), { ...run.prep, on: scene.today });
   const request = { ...asked, body: withShut(asked.body, state.shut) };
@@ -47,6 +48,22 @@ function unpermitted(scene: Scene, run: Run, events: readonly RunEvent[]): Refus
     const drill = drillOf(scene.library, item.drillId);
     if (!drill || same(item)) continue;
     const against = itemBarred(item, drill, request);
+    if (against.length > 0) return { why: "not-permitted", drill: drill.name, against };
+  }
+  return null;
+}
+
+/** A harder or easier rung for one of a group, that the own gate refuses; null where none is. */
+function unpermittedFor(scene: Scene, run: Run, events: readonly RunEvent[]): Refusal | null {
+  for (const event of events) {
+    if (event.type !== "member" || event.then.is !== "on-rung") continue;
+    const { itemId, rungId } = event.then;
+    const { items } = runAt(run, scene.library, Date.parse(scene.moment));
+    const item = items.find(({ id }) => id === itemId);
+    const drill = item && drillOf(scene.library, item.drillId);
+    if (!item || !drill) continue;
+    const request = requestOf(scene.situation(event.who), { ...run.prep, on: scene.today });
+    const against = itemBarred({ ...item, rungId }, drill, request);
     if (against.length > 0) return { why: "not-permitted", drill: drill.name, against };
   }
   return null;
@@ -76,7 +93,7 @@ const happen = rule({
   others: ({ along }) => along,
   decide: (scene, { runId, events }): Outcome<null> => {
     const run = scene.get("run", runId);
-    const refused = run && unpermitted(scene, run, events);
+    const refused = run && (unpermitted(scene, run, events) ?? unpermittedFor(scene, run, events));
     if (refused) return { refused };
     return run
       ? {
@@ -90,7 +107,15 @@ const happen = rule({
 });
 
 /** What a slip of the thumb can do, and be taken back. Pain is never taken back here. */
-const slips: readonly RunEvent["type"][] = ["next", "skip", "longer", "loose", "form", "plan"];
+const slips: readonly RunEvent["type"][] = [
+  "next",
+  "skip",
+  "longer",
+  "loose",
+  "form",
+  "plan",
+  "member",
+];
 
 /** The last event that can be taken back; -1 when there is none since the last pain or start. */
 export const lastSlip = ({ events }: Run): number => {
@@ -119,6 +144,9 @@ export const allClean = (log: Log): Log => ({
   ),
 });
 
+/** What a run was logged as: the athlete's own log, or the session of a hall whose logs it made. */
+type RunLogged = { logId: string | null; hall: { id: string; groupId: string | null } | null };
+
 /**
  * Turns the athlete's run into its log, and one for everybody who ran along, and ends it. Undone, the run is there
  * again, paused where it was. Answers with the log's identifier; null where there was no run.
@@ -128,21 +156,30 @@ const finishRun = rule({
     /** Everything that was done was clean, as far as nothing else was said. */
     clean: z.boolean().default(false),
   }),
-  decide: (scene, { athleteId, clean }): Outcome<{ logId: string | null }> => {
+  decide: (scene, { athleteId, clean }): Outcome<RunLogged> => {
     const [run] = scene.all("run", athleteId);
-    if (!run) return { does: null, put: [], answer: { logId: null } };
+    if (!run) return { does: null, put: [], answer: { logId: null, hall: null } };
     const ended = withEvents(run, [{ type: "finish" }], scene.moment);
     const time = Date.parse(scene.moment);
-    const own = logOf(ended, scene.library, time, scene.newId("log"));
-    const others = run.group.map((member) =>
-      memberLog(ended, member, scene.library, time, scene.newId("log")),
-    );
+    const own = run.hallId ? [] : [logOf(ended, scene.library, time, scene.newId("log"))];
+    // Who was away for all of it has nothing to log.
+    const others = run.group
+      .map((member) => memberLog(ended, member, scene.library, time, scene.newId("log")))
+      .filter(({ items }) => items.length > 0);
+    const logs = [...own, ...others];
+    const hall = run.hallId ? scene.get("hall", run.hallId) : null;
     return {
       does: { does: "log-run" },
-      put: [own, ...others].map((log) => (clean ? allClean(log) : log)),
+      put: [
+        ...logs.map((log) => (clean ? allClean(log) : log)),
+        ...(hall ? [{ ...hall, loggedOn: scene.today }] : []),
+      ],
       remove: [`run/${run.id}`],
       restore: [withEvents(run, [{ type: "pause" }], scene.moment)],
-      answer: { logId: own.id },
+      answer: {
+        logId: own[0]?.id ?? null,
+        hall: hall ? { id: hall.id, groupId: hall.groupId } : null,
+      },
     };
   },
 });

@@ -101,8 +101,6 @@ const drillsAt = (place: Place, motions: readonly MotionId[], library: Library):
   new Set(
     motions
       .flatMap((motion) => drillsFor(library, motion))
-      .filter((drill) =>
-        drill.rungs.some((rung) => againstPlace(place, drill, rung).length === 0),
-      )
+      .filter((drill) => drill.rungs.some((rung) => againstPlace(place, drill, rung).length === 0))
       .map(({ id }) => id),
   ).size;

@@ -23,6 +23,14 @@ export const Station = z.object({
 });
 export type Station = z.infer<typeof Station>;
 
+/** What was asked of the stations when they were laid. */
+export const StationsLaid = z.object({
+  stations: z.int().min(1).max(30),
+  work: z.int().min(20).max(1800),
+  change: z.int().min(0).max(300),
+});
+export type StationsLaid = z.infer<typeof StationsLaid>;
+
 /** Who is where in a round, on which rung, at which dose. */
 export const Seat = z.object({
   athleteId: Id,

@@ -47,6 +47,10 @@ export const Against = z.discriminatedUnion("why", [
   z.object({ why: z.literal("too-long"), seconds: z.number() }),
   /** The minutes are too few to be warm enough for it. */
   z.object({ why: z.literal("not-warm"), seconds: z.number() }),
+  /** Not there, or gone. */
+  z.object({ why: z.literal("away") }),
+  /** What has to come before it is sat out by this athlete, or not enough of it. */
+  z.object({ why: z.literal("unready") }),
   /** Sharp pain, or pain above the limit, last time. */
   z.object({ why: z.literal("stopped"), sharp: z.boolean(), pain: Pain }),
   z.object({

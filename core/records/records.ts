@@ -8,7 +8,7 @@ import { KitItem } from "../drill/kit";
 import { Instrument, Mode } from "../content/protocol";
 import { Athlete, Day, Moment, Pain } from "./athlete";
 import { Group } from "./groups";
-import { HallEvent, HallPerson, Round, Seat, Station } from "./hall";
+import { HallEvent, HallPerson, Round, Seat, Station, StationsLaid } from "./hall";
 import { MotionId } from "../body/motions";
 import { Protocol } from "../content/protocol";
 import { LengthUnit } from "../content/units";
@@ -299,10 +299,17 @@ export const Hall = z.object({
   placeId: Id.nullable(),
   way: z.enum(["in-step", "stations"]),
   budget: z.int().min(120).max(14400),
+  /** The shape of what is done in step; empty: a warm-up. */
+  format: z.string().max(80).default(""),
+  alreadyWarm: z.boolean().default(false),
+  /** Drills that were taken out by hand. */
+  dropped: z.array(Id).max(1000).default([]),
   people: z.array(HallPerson).max(200),
   /** Done by all in step, each on the own rung: the whole session, or what stands before the stations. */
   items: z.array(PrepItem).max(mostItems),
   stations: z.array(Station).max(30),
+  /** What was asked of the stations: so many at most, seconds of work at one, seconds to change. */
+  laid: StationsLaid.default({ stations: 4, work: 150, change: 20 }),
   rounds: z.array(Round).max(60),
   seats: z.array(Seat).max(6000),
   /** A solver has shown that nothing better is possible. */
@@ -368,8 +375,9 @@ export const RunEvent = z.discriminatedUnion("type", [
     who: Id,
     then: z.discriminatedUnion("is", [
       z.object({ is: z.literal("on-rung"), itemId: Id, rungId: Id }),
-      z.object({ is: z.literal("away") }),
-      z.object({ is: z.literal("back") }),
+      /** From this item on. */
+      z.object({ is: z.literal("away"), itemId: Id }),
+      z.object({ is: z.literal("back"), itemId: Id }),
     ]),
   }),
   z.object({ type: z.literal("finish"), at: Moment }),
@@ -382,7 +390,15 @@ export const GroupMember = z.object({
   name: Line,
   /** Some places are shut by less for somebody who is growing. */
   growing: z.boolean().default(false),
-  parts: z.array(z.object({ itemId: Id, rungId: Id.nullable(), reason: Against.nullable() })),
+  parts: z.array(
+    z.object({
+      itemId: Id,
+      rungId: Id.nullable(),
+      reason: Against.nullable(),
+      /** The side that gets the extra sets, where it is not the one the item names. */
+      share: z.enum(["left", "right"]).optional(),
+    }),
+  ),
 });
 export type GroupMember = z.infer<typeof GroupMember>;
 
@@ -397,6 +413,8 @@ export const Run = z.object({
   events: z.array(RunEvent).max(5000),
   /** Everybody else by the same clock. */
   group: z.array(GroupMember).max(100).default([]),
+  /** The hall session it is of, where it is of one. */
+  hallId: Id.optional(),
 });
 export type Run = z.infer<typeof Run>;
 
@@ -456,6 +474,8 @@ export const Log = z.object({
   minutes: z.number().min(0).max(600),
   items: z.array(LogItem).max(mostItems),
   note: Text,
+  /** The hall session it came of. */
+  hallId: Id.optional(),
 });
 export type Log = z.infer<typeof Log>;
 

@@ -39,3 +39,22 @@ export const beginRun = (
   events: [{ type: "start", at: about.at }],
   group: about.group,
 });
+
+/**
+ * The run of a hall session: its drills belong to nobody alone, and everybody is a member whom the own gate lets do
+ * what it lets.
+ */
+export const beginHall = (
+  prep: Prep,
+  members: GroupMember[],
+  about: { id: string; hallId: string; at: string },
+): Run => ({
+  kind: "run",
+  id: about.id,
+  athleteId: prep.athleteId,
+  prep,
+  growing: false,
+  events: [{ type: "start", at: about.at }],
+  group: members,
+  hallId: about.hallId,
+});

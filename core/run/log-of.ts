@@ -1,4 +1,5 @@
 import { shutFor } from "./group";
+import { membersNow } from "./members";
 import { isShut } from "./shut";
 import type { GroupMember, Log, LogItem, PrepItem, Run, SetDone } from "../records/records";
 import type { Library } from "../content/library";
@@ -78,15 +79,29 @@ export function logOf(run: Run, library: Library, now: number, id: string): Log 
   };
 }
 
+/** Extra sets that went to the member's own side, where that is not the one of the others. */
+function onOwnSide(
+  sets: readonly SetDone[],
+  item: PrepItem | undefined,
+  share: "left" | "right" | undefined,
+): SetDone[] {
+  const extra = item?.extra;
+  if (!extra || !share || share === extra.side) return [...sets];
+  const named = sets.flatMap(({ side }, n) => (side === extra.side ? [n] : []));
+  const moved = new Set(named.slice(-extra.sets));
+  return sets.map((one, n) => (moved.has(n) ? { ...one, side: share } : one));
+}
+
 /** The log of somebody who ran along: the same times, at the member's own rungs, with the member's own pain. */
 export function memberLog(
   run: Run,
-  member: GroupMember,
+  { athleteId }: Pick<GroupMember, "athleteId">,
   library: Library,
   now: number,
   id: string,
 ): Log {
   const state = runAt(run, library, now);
+  const member = membersNow(run, state.items).find((one) => one.athleteId === athleteId)!;
   const shut = shutFor(state, member, library);
   const hurtAt = state.entries.findIndex(({ itemId }) =>
     state.others.some((one) => one.who === member.athleteId && one.itemId === itemId),
@@ -101,6 +116,11 @@ export function memberLog(
       {
         ...item,
         rungId: part?.rungId ?? item.rungId,
+        sets: onOwnSide(
+          item.sets,
+          state.items.find(({ id: one }) => one === entry.itemId),
+          part?.share,
+        ),
         done: pain ? "stopped" : entry.ended === "stopped" && item.seconds > 0 ? "part" : item.done,
       },
     ];
@@ -114,6 +134,7 @@ export function memberLog(
     minutes: minutesOf(items),
     items,
     note: "",
+    ...(run.hallId ? { hallId: run.hallId } : {}),
   };
 }
 

@@ -185,6 +185,9 @@ function apply(
       return relay(state, event.items, library, prep);
     case "pain":
       return hurt(state, event, library);
+    // Of one of the group alone: see `members.ts`.
+    case "member":
+      return;
     case "back":
       return goBack(state, library);
     case "finish":

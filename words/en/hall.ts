@@ -2,6 +2,8 @@ import { motionOf, type JointId } from "#core/body/motions";
 import type { Given } from "#core/aim/for-group";
 import type { Proposed } from "#core/hall/propose";
 import type { SquadColumn } from "#core/hall/squad";
+import type { Hall, Log, Place } from "#core/records/records";
+import type { Differed } from "#core/hall/log";
 import { capital, listWords, many } from "./plain";
 
 const small = [
@@ -35,7 +37,8 @@ export function sharedWords(columns: readonly SquadColumn[], people: number): st
       : "No two are surely short of the same.";
   }
   const [first, ...more] = shared.map(
-    ({ motion, by }) => `${countText(by.short.length)} of ${countText(people)}: ${motionOf(motion).name.toLowerCase()}`,
+    ({ motion, by }) =>
+      `${countText(by.short.length)} of ${countText(people)}: ${motionOf(motion).name.toLowerCase()}`,
   );
   return `Short of the same. ${capital([first!, ...more].join(", "))}.`;
 }
@@ -63,4 +66,63 @@ export function givenWords(given: Given): string {
     case "too-young":
       return `not before ${given.from}`;
   }
+}
+
+/** A session in a line. @example "In step for 6 at The silo floor" */
+export const sessionTitle = (
+  { way, people, placeId }: Pick<Hall, "way" | "people" | "placeId">,
+  places: readonly Pick<Place, "id" | "name">[],
+): string => {
+  const place = places.find(({ id }) => id === placeId)?.name;
+  return `${way === "in-step" ? "In step" : "At stations"} for ${people.length}${place ? ` at ${place}` : ""}`;
+};
+
+/** How the seating stands against the best there can be. */
+export function seatProofWords(proof: {
+  status: "none" | "known" | "looking" | "stopped" | "failed" | "proven";
+  gap?: number;
+  better?: number;
+}): string {
+  switch (proof.status) {
+    case "looking":
+      return "looking for a better one …";
+    case "stopped":
+      return "good; not proven to be the best";
+    case "failed":
+      return "good; the solver gave no answer";
+    case "proven":
+      return `${(proof.better ?? 0) > 0.003 ? "a better one was taken; " : ""}no other is better by more than ${Math.max(1, Math.ceil((proof.gap ?? 0) * 100))} %`;
+    case "known":
+      return "the best that was found";
+    case "none":
+      return "a good seating";
+  }
+}
+
+/** What is in a log, in a few words; empty where there is none. */
+export function loggedWords(log: Log | null): string {
+  if (!log) return "";
+  const skipped = log.items.filter(({ done }) => done === "skipped").length;
+  const stopped = log.items.filter(({ done }) => done === "stopped").length;
+  return [
+    many(log.items.length - skipped, "drill"),
+    skipped > 0 ? `${skipped} not done` : "",
+    stopped > 0 ? `${stopped} stopped by pain` : "",
+  ]
+    .filter(Boolean)
+    .join(", ");
+}
+
+/** What differed for one of a session; what is logged already where nothing did. */
+export function differedWords(
+  { out, hurt, note }: Pick<Differed, "out" | "hurt" | "note">,
+  told: string,
+  nameOf: (drillId: string) => string,
+): string {
+  const parts = [
+    out.length > 0 ? `without ${listWords(out.map((id) => nameOf(id).toLowerCase()))}` : "",
+    hurt ? `${nameOf(hurt.drillId).toLowerCase()} hurt, ${hurt.level}/10` : "",
+    note,
+  ].filter(Boolean);
+  return parts.length > 0 ? parts.join(" · ") : told || "as planned";
 }

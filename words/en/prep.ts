@@ -46,6 +46,10 @@ export function againstWords(against: Against): string {
       return `no longer than ${against.seconds} s in one go`;
     case "not-warm":
       return `wants ${clock(against.seconds)} of warming up first, more than these minutes hold`;
+    case "away":
+      return "not there";
+    case "unready":
+      return "what has to come before it is sat out";
     case "stopped":
       return `stopped after ${against.sharp ? "sharp pain" : `pain ${against.pain}/10`} last time`;
     case "school":

@@ -104,7 +104,9 @@ export function GroupForm({
       ) : null}
       <p className="flex flex-wrap gap-2">
         <button type="submit" className="press press-main">
-          {group ? "Keep the group" : `Make the group${members.length > 0 ? ` of ${members.length}` : ""}`}
+          {group
+            ? "Keep the group"
+            : `Make the group${members.length > 0 ? ` of ${members.length}` : ""}`}
         </button>
         {close ? (
           <button type="button" className="press" onClick={() => close(null)}>

@@ -12,9 +12,7 @@ export function OrderChoice({ order }: { order: Order }) {
       <select
         className="field"
         value={order.by}
-        onChange={(event) =>
-          act("order-athletes", { by: event.target.value as keyof typeof ways })
-        }
+        onChange={(event) => act("order-athletes", { by: event.target.value as keyof typeof ways })}
       >
         {Object.entries(ways).map(([way, text]) => (
           <option key={way} value={way}>

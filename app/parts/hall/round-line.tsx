@@ -90,7 +90,8 @@ export function RoundLine({
             aria-expanded={more}
             onClick={() => setMore(!more)}
           >
-            pain, seen{noted.length > 0 ? `: ${noted.map((side) => sideLabel[side]).join(", ")}` : ""}
+            pain, seen
+            {noted.length > 0 ? `: ${noted.map((side) => sideLabel[side]).join(", ")}` : ""}
           </button>
           {typed ? (
             <MoveReading

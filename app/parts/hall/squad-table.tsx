@@ -48,7 +48,9 @@ export function SquadTable({
                   onClick={() => setSort(sort === motion ? null : motion)}
                   title="Shortest first"
                 >
-                  <span className={`block font-display font-bold ${sort === motion ? "underline" : ""}`}>
+                  <span
+                    className={`block font-display font-bold ${sort === motion ? "underline" : ""}`}
+                  >
                     {motionOf(motion).name}
                   </span>
                   <span className={`text-sm ${by.short.length > 0 ? "text-clay" : "text-muted"}`}>

@@ -34,12 +34,15 @@ export type PainSaid = {
 export function PainDialog({
   drill,
   group,
+  own,
   close,
   stop,
   leaveRun,
 }: {
   drill: Drill;
   group: readonly GroupMember[];
+  /** It is one athlete's run; a hall's belongs to nobody, and whose pain it is has to be said. */
+  own: boolean;
   close: () => void;
   stop: (said: PainSaid) => void;
   leaveRun: () => void;
@@ -55,7 +58,7 @@ export function PainDialog({
         <label className="mt-3 grid">
           <span className="label">Whom</span>
           <select className="field" value={who} onChange={(event) => setWho(event.target.value)}>
-            <option value="">whose run it is</option>
+            <option value="">{own ? "whose run it is" : "choose"}</option>
             {group.map(({ athleteId, name }) => (
               <option key={athleteId} value={athleteId}>
                 {name}
@@ -120,7 +123,7 @@ export function PainDialog({
         <button
           type="button"
           className="press press-main min-h-14 px-6 text-lg disabled:opacity-40"
-          disabled={level === null}
+          disabled={level === null || (!own && who === "")}
           onClick={() =>
             stop({
               level: level!,

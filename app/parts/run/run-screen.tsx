@@ -23,6 +23,7 @@ import { FormPanel } from "./form-panel";
 import { KeysPanel } from "./keys-panel";
 import { MinutesPanel } from "./minutes-panel";
 import { PainDialog } from "./pain-dialog";
+import { PeoplePanel } from "./people-panel";
 import { RunCount } from "./run-count";
 import { RunEnd } from "./run-end";
 import { RunFigure } from "./run-figure";
@@ -36,7 +37,7 @@ import { hasVoice } from "./voice";
 import { givenWords, groupLine, rampSoFar, stepWord } from "./words";
 import { shorterWords } from "#words/measure";
 
-type Panel = { kind: "pain" | "form" | "minutes" | "swap" | "keys"; desk: RunDesk };
+type Panel = { kind: "pain" | "people" | "form" | "minutes" | "swap" | "keys"; desk: RunDesk };
 
 /** The run: black and enormous, one thing at a time. */
 export function RunScreen({
@@ -100,6 +101,17 @@ export function RunScreen({
         ]
       : []),
     { id: "loose", label: "Loose now", key: "l", icon: floorIcons.loose, press: desk.loose },
+    ...(together
+      ? [
+          {
+            id: "people",
+            label: "People",
+            key: "g",
+            icon: floorIcons.people,
+            press: () => open("people"),
+          },
+        ]
+      : []),
     { id: "form", label: "Form", key: "f", icon: floorIcons.form, press: () => open("form") },
     {
       id: "minutes",
@@ -162,7 +174,14 @@ export function RunScreen({
   );
 
   if (state.status === "finished" || !step || !item || !drill)
-    return <RunEnd worked={state.time.work} others={run.group.length} end={end} back={desk.back} />;
+    return (
+      <RunEnd
+        worked={state.time.work}
+        others={run.group.length - (run.hallId ? 1 : 0)}
+        end={end}
+        back={desk.back}
+      />
+    );
   const rung = rungOf(drill, item.rungId);
   const following = state.steps.slice(state.at).find((one) => one.item !== step.item);
   const nextItem = following ? state.items[following.item] : undefined;
@@ -278,6 +297,7 @@ export function RunScreen({
         <PainDialog
           drill={drill}
           group={run.group}
+          own={run.hallId === undefined}
           close={close}
           stop={(said) => {
             close();
@@ -290,6 +310,8 @@ export function RunScreen({
           }}
           leaveRun={() => end(false)}
         />
+      ) : panel?.kind === "people" ? (
+        <PeoplePanel run={run} desk={desk} item={item} drill={drill} close={close} />
       ) : panel?.kind === "form" ? (
         <FormPanel
           item={item}

@@ -95,6 +95,7 @@ export function useRun(view: AthleteView, run: Run) {
 
   return {
     time,
+    library,
     state,
     step,
     item,

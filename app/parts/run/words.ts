@@ -1,4 +1,6 @@
 import { shutFor } from "#core/run/group";
+import { membersNow } from "#core/run/members";
+import { notch } from "../words";
 import { isShut } from "#core/run/shut";
 import { rungOf, type Drill } from "#core/drill/drill";
 import { breathWords } from "#words/breath";
@@ -67,17 +69,21 @@ export function groupLine(
   item: PrepItem,
   drill: Drill,
 ): string {
-  const own = `${firstName(view.athlete.name)}: ${rungOf(drill, item.rungId).name.toLowerCase()}`;
-  const others = run.group.map((member) => {
+  // What all of a hall do belongs to nobody alone.
+  const own = run.hallId
+    ? []
+    : [`${firstName(view.athlete.name)}: ${rungOf(drill, item.rungId).name.toLowerCase()}`];
+  const others = membersNow(run, state.items).map((member) => {
     const { name, parts } = member;
     if (isShut(item, shutFor(state, member, view.library), view.library))
       return `${firstName(name)} sits out (it hurt)`;
     const part = parts.find(({ itemId }) => itemId === item.id);
     if (part?.rungId === null)
       return `${firstName(name)} sits out (${part.reason ? againstWords(part.reason) : "no reason is known"})`;
-    return `${firstName(name)}: ${rungOf(drill, part?.rungId ?? item.rungId).name.toLowerCase()}`;
+    const share = item.extra && part?.share ? ` (+${notch[part.share]})` : "";
+    return `${firstName(name)}: ${rungOf(drill, part?.rungId ?? item.rungId).name.toLowerCase()}${share}`;
   });
-  return [own, ...others].join(" · ");
+  return [...own, ...others].join(" · ");
 }
 
 const firstName = (name: string): string => name.split(" ")[0]!;
