@@ -37,7 +37,7 @@ function inWords(readings: readonly Reading[]): string {
 
 /**
  * The line between have and need: the middle tick is the demand, the notch is the athlete, the whisker the
- * error. Hatched clay is short, plain lichen is spare. The same in a row, in a plan and in print.
+ * error. Hatched clay is surely short, hatched grey perhaps, plain lichen is spare. The same in a row, in a plan and in print.
  */
 export const MarginMark = memo(function MarginMark({
   readings,
@@ -77,6 +77,15 @@ export const MarginMark = memo(function MarginMark({
           <rect width="4.5" height="4.5" fill="var(--clay-soft)" opacity="0.45" />
           <line x1="0" y1="0" x2="0" y2="4.5" stroke="var(--clay)" strokeWidth="2.2" />
         </pattern>
+        <pattern
+          id={`${hatch}-unsure`}
+          width="4.5"
+          height="4.5"
+          patternUnits="userSpaceOnUse"
+          patternTransform="rotate(45)"
+        >
+          <line x1="0" y1="0" x2="0" y2="4.5" stroke="var(--hair)" strokeWidth="1.4" />
+        </pattern>
       </defs>
       <line x1="0" x2={width} y1={centre} y2={centre} stroke="var(--hair)" strokeWidth="1" />
       {mark.ticks.map(({ x, heavy }) => (
@@ -90,7 +99,7 @@ export const MarginMark = memo(function MarginMark({
           strokeWidth="1"
         />
       ))}
-      {mark.sides.map(({ side, y, bar, asked }) =>
+      {mark.sides.map(({ side, y, bar, asked, verdict }) =>
         bar && bar.width > 0.5 ? (
           <rect
             key={side}
@@ -98,7 +107,11 @@ export const MarginMark = memo(function MarginMark({
             y={y - 4}
             width={bar.width}
             height="8"
-            fill={bar.short ? `url(#${hatch})` : "var(--lichen-soft)"}
+            fill={
+              bar.short
+                ? `url(#${hatch}${verdict === "short" ? "" : "-unsure"})`
+                : "var(--lichen-soft)"
+            }
             opacity={asked ? 1 : 0.4}
           />
         ) : null,
