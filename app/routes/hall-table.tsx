@@ -1,6 +1,6 @@
 import { Download } from "lucide-react";
 import { useMemo, useState } from "react";
-import { motionOf, type MotionId } from "#core/body/motions";
+import { motionOf } from "#core/body/motions";
 import { sortedBy, squadOf } from "#core/hall/squad";
 import { squadCsv } from "#core/hall/squad-csv";
 import { sharedWords } from "#words/hall";
@@ -22,8 +22,8 @@ const gapsOf = reader((view) => view.allGaps);
 /** The squad's table: who is short of what, what they share, and who could train together today. */
 export default function HallTable({ loaderData: hall }: Route.ComponentProps) {
   const { people } = hall;
-  const [sort, setSort] = useState<MotionId | null>(null);
-  const [only, setOnly] = useState<MotionId | "">("");
+  const [sort, setSort] = useState<string | null>(null);
+  const [only, setOnly] = useState("");
   const readings = useReader(
     gapsOf,
     people.map(({ athlete, state }) => ({ athleteId: athlete.id, state })),
@@ -38,8 +38,8 @@ export default function HallTable({ loaderData: hall }: Route.ComponentProps) {
     [people, readings],
   );
   const columns = useMemo(() => squadOf(rows), [rows]);
-  const filter = columns.find(({ motion }) => motion === only);
-  const by = columns.find(({ motion }) => motion === sort);
+  const filter = columns.find(({ key }) => key === only);
+  const by = columns.find(({ key }) => key === sort);
   const kept = filter ? rows.filter(({ athleteId }) => filter.by.short.includes(athleteId)) : rows;
   const shown = by ? sortedBy(kept, by) : kept;
   const missing = people.length - readings.size;
@@ -62,14 +62,14 @@ export default function HallTable({ loaderData: hall }: Route.ComponentProps) {
               <select
                 className="field !min-h-9"
                 value={only}
-                onChange={(event) => setOnly(event.target.value as MotionId | "")}
+                onChange={(event) => setOnly(event.target.value)}
               >
                 <option value="">anything or nothing</option>
                 {columns
                   .filter(({ by: { short } }) => short.length > 0)
-                  .map(({ motion, by: { short } }) => (
-                    <option key={motion} value={motion}>
-                      {motionOf(motion).name.toLowerCase()} ({short.length})
+                  .map(({ key, motion, mode, by: { short } }) => (
+                    <option key={key} value={key}>
+                      {motionOf(motion).name.toLowerCase()}, {mode} ({short.length})
                     </option>
                   ))}
               </select>

@@ -12,7 +12,6 @@ import {
 import { steps } from "./history";
 import {
   everybody,
-  folderOf,
   isPageOf,
   generationOf,
   nameOnShelf,

@@ -257,8 +257,7 @@ export class Notebook {
     const add = (kind: Kind, count: number) => {
       if (count > 0) counts[kind] = (counts[kind] ?? 0) + count;
     };
-    for (const kind of kinds.filter(isEverybodys))
-      add(kind, this.all(kind).length);
+    for (const kind of kinds.filter(isEverybodys)) add(kind, this.all(kind).length);
     for (const summary of await this.people())
       for (const [kind, count] of Object.entries(summary.counts)) add(kind as Kind, count);
     return counts;

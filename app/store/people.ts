@@ -1,11 +1,11 @@
 import type { Athlete } from "#core/records/athlete";
-import { inOrder } from "#core/records/groups";
+import { athletesInOrder } from "#core/records/groups";
 import { plainSettings } from "#core/records/settings";
 import type { Notebook } from "./notebook";
 
 /** Everybody in the notebook in the order that holds everywhere, the archive included. */
 export const peopleOf = (notebook: Notebook): Athlete[] =>
-  inOrder(
+  athletesInOrder(
     notebook.all("athlete"),
     notebook.all("group"),
     (notebook.get("settings", "settings") ?? plainSettings).order,

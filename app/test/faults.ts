@@ -138,8 +138,8 @@ const textOf = (records: readonly AnyRecord[]): string =>
 /** What the page shows of athletes that are open, and of what is always open. */
 const inMemory = (notebook: Notebook, athletes: readonly string[]): string =>
   textOf([
-    ...(["troupe", "settings", "athlete", "place", "group", "hall", "pack"] as const).flatMap((kind) =>
-      notebook.all(kind),
+    ...(["troupe", "settings", "athlete", "place", "group", "hall", "pack"] as const).flatMap(
+      (kind) => notebook.all(kind),
     ),
     ...athletes.flatMap((id) =>
       (["aim", "check", "prep", "run", "log", "day", "season", "photo"] as const).flatMap((kind) =>

@@ -1,4 +1,4 @@
-import type { Round } from "../records/hall";
+import type { StationRound } from "../records/hall";
 import type { GroupMember, Hall, PrepItem } from "../records/records";
 import type { Mind } from "./mind";
 import { quickSeats } from "./seats";
@@ -13,7 +13,7 @@ export type FloorChange =
 const shortestWork = 45;
 
 /** The rounds that other minutes leave: as they were laid, the last seconds shared out among them. */
-export function roundsLeft(seconds: number, { work, change }: Round): Round[] {
+export function roundsLeft(seconds: number, { work, change }: StationRound): StationRound[] {
   const count = Math.floor(seconds / (work + change));
   if (count === 0) {
     const rest = seconds - change;

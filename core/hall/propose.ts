@@ -5,7 +5,7 @@ import type { Place } from "../records/records";
 import type { SquadRow } from "./squad";
 
 /** Athletes who can work together today, the joint they share, and where there is most to do for it. */
-export type Proposed = {
+export type ProposedGroup = {
   /** Null for those who are short of nothing that was measured. */
   joint: JointId | null;
   /** What of the joint they are short of, most first. */
@@ -37,7 +37,7 @@ function worthsOf({ gaps }: SquadRow): Map<JointId, number> {
 export function proposedGroups(
   rows: readonly SquadRow[],
   { most, places, library }: { most: number; places: readonly Place[]; library: Library },
-): Proposed[] {
+): ProposedGroup[] {
   const worths = new Map(rows.map((row) => [row.athleteId, worthsOf(row)]));
   const chosen = jointsFor([...worths.values()], most);
   const members = new Map<JointId | null, string[]>();
@@ -49,7 +49,7 @@ export function proposedGroups(
     const joint = best ?? null;
     members.set(joint, [...(members.get(joint) ?? []), athleteId]);
   }
-  return [...chosen, null].flatMap((joint): Proposed[] => {
+  return [...chosen, null].flatMap((joint): ProposedGroup[] => {
     const who = members.get(joint);
     if (!who) return [];
     const motions = joint ? shortIn(joint, rows, who) : [];

@@ -4,8 +4,9 @@ import { changeCost, mostInRow, timesWorth, type Seating, type SeatModel } from 
 /**
  * Who is where when, as a mixed-integer programme. x is a person at a station in a round (0 or 1), z a first, second or
  * third time at one station, m a change between two rounds. Maximises Σ worth × the shares of the times − changes.
+ * Null where there is nothing to choose.
  */
-export function seatsProgramme(model: SeatModel): string {
+export function seatsProgramme(model: SeatModel): string | null {
   const { people, stations, rounds, options, kit, done } = model;
   const programme = emptyProgramme();
   const { goal, rules, bounds, binaries } = programme;
@@ -82,7 +83,7 @@ export function seatsProgramme(model: SeatModel): string {
       if (using.length > count) rules.push({ terms: using, most: count });
     }
   }
-  return programmeText(programme);
+  return binaries.length > 0 ? programmeText(programme) : null;
 
   /** m is at least one where somebody is at a station and was not there before: x(s, t) − x(s, t − 1). */
   function changeRules(p: number, t: number): void {

@@ -8,12 +8,12 @@ export function squadCsv(
   columns: readonly SquadColumn[],
 ): string {
   const rows = people.flatMap(({ id, name }) =>
-    columns.flatMap(({ motion, gaps }) => {
+    columns.flatMap(({ motion, mode, gaps }) => {
       const gap = gaps.get(id);
       return (gap?.sides ?? []).map(({ side, asked, have, margin, verdict, checkedOn }) => ({
         athlete: name,
         motion: motionOf(motion).name,
-        mode: gap!.demand.mode,
+        mode,
         side,
         asked: asked ? "yes" : "no",
         need_deg: gap!.need,

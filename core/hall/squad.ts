@@ -1,12 +1,18 @@
 import { verdictRank, type DemandGap, type Verdict } from "../aim/margin";
 import type { MotionId } from "../body/motions";
+import type { Mode } from "../content/protocol";
+import type { Demand } from "../content/skill";
+import { measuredKey } from "../safety/body-today";
 
 /** One athlete of a squad: the gaps of every open aim. */
 export type SquadRow = { athleteId: string; gaps: readonly DemandGap[] };
 
-/** One motion that somebody's aims ask, and how the squad stands in it. */
+/** One motion that somebody's aims ask, passive or active, and how the squad stands in it. */
 export type SquadColumn = {
+  /** The motion and how it is asked, as one name. */
+  key: string;
   motion: MotionId;
+  mode: Mode;
   /** The gap of each athlete whose aims ask it: the worst where several do. */
   gaps: ReadonlyMap<string, DemandGap>;
   /** Who is how, in the order of the rows. */
@@ -19,21 +25,24 @@ const worseGap = (a: DemandGap, b: DemandGap): DemandGap =>
 
 /** The motions that a squad's aims ask, what most are really short of first, then what most are asked. */
 export function squadOf(rows: readonly SquadRow[]): SquadColumn[] {
-  const columns = new Map<MotionId, Map<string, DemandGap>>();
+  const columns = new Map<string, Map<string, DemandGap>>();
   for (const { athleteId, gaps } of rows)
     for (const gap of gaps) {
-      const { motion } = gap.demand;
-      const column = columns.get(motion) ?? new Map<string, DemandGap>();
+      const key = measuredKey(gap.demand.motion, gap.demand.mode);
+      const column = columns.get(key) ?? new Map<string, DemandGap>();
       const known = column.get(athleteId);
       column.set(athleteId, known ? worseGap(known, gap) : gap);
-      columns.set(motion, column);
+      columns.set(key, column);
     }
   return [...columns]
-    .map(([motion, gaps]): SquadColumn => {
+    .map(([key, gaps]): SquadColumn => {
+      const [{ motion, mode }] = [...gaps.values()].map(({ demand }) => demand) as [Demand];
       const having = (verdict: Verdict) =>
         [...gaps].filter(([, gap]) => gap.verdict === verdict).map(([id]) => id);
       return {
+        key,
         motion,
+        mode,
         gaps,
         by: {
           short: having("short"),

@@ -11,7 +11,7 @@ import { itemFrom } from "../prep/item";
 import { orderTerms } from "../prep/mend";
 import { breaches, clash, mustBeMended } from "../prep/order";
 import { itemSeconds } from "../prep/timeline";
-import type { Round, Seat, Station } from "../records/hall";
+import type { StationRound, Seat, HallStation } from "../records/hall";
 import type { GroupMember, Place, PrepItem } from "../records/records";
 import { handsSeconds } from "../safety/hands-week";
 import { planInStep, sharedNeedsOf } from "./in-step";
@@ -34,8 +34,8 @@ export type StationTerms = HallTerms & {
 export type StationPlan = {
   items: PrepItem[];
   members: GroupMember[];
-  stations: Station[];
-  rounds: Round[];
+  stations: HallStation[];
+  rounds: StationRound[];
   seats: Seat[];
   model: SeatModel;
 };
@@ -53,7 +53,7 @@ export function roundsIn({
   alreadyWarm,
 }: Pick<StationTerms, "budget" | "work" | "change" | "alreadyWarm">): {
   start: number;
-  rounds: Round[];
+  rounds: StationRound[];
 } {
   const least = alreadyWarm
     ? 0
@@ -197,7 +197,7 @@ function stationsFor(
   terms: StationTerms,
   before: Before,
   rounds: number,
-): Station[] {
+): HallStation[] {
   const { library, place, dropped } = terms;
   const needed = new Set<MotionId>(sharedNeedsOf(minds).map(({ motion }) => motion));
   const candidates = library.drills
@@ -288,7 +288,7 @@ function mostAt(
 /** The question of who is where when, of stations that are there. @param done rounds that are over, by person */
 export function seatModel(
   minds: readonly Mind[],
-  stations: readonly Station[],
+  stations: readonly HallStation[],
   rounds: number,
   terms: StationTerms & {
     people?: readonly { athleteId: string; from: number; until: number | null }[];

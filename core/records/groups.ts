@@ -36,7 +36,7 @@ export const byName = new Intl.Collator("en", { sensitivity: "base", numeric: tr
  * Athletes in the order that holds everywhere. By group: the groups by name, each by name, whoever is in none last. By
  * hand: as they were put; who was added since stands at the end, as they came.
  */
-export function inOrder<One extends Named>(
+export function athletesInOrder<One extends Named>(
   athletes: readonly One[],
   groups: readonly Pick<Group, "name" | "members">[],
   { by, hand }: Order,

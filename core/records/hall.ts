@@ -16,12 +16,12 @@ export const HallPerson = z.object({
 export type HallPerson = z.infer<typeof HallPerson>;
 
 /** A station: one drill, and how many can do it at once with the kit there is. */
-export const Station = z.object({
+export const HallStation = z.object({
   id: Id,
   drillId: Id,
   most: z.int().min(1).max(200),
 });
-export type Station = z.infer<typeof Station>;
+export type HallStation = z.infer<typeof HallStation>;
 
 /** What was asked of the stations when they were laid. */
 export const StationsLaid = z.object({
@@ -42,11 +42,11 @@ export const Seat = z.object({
 export type Seat = z.infer<typeof Seat>;
 
 /** A round of stations: so many seconds of work, and before it so many to change. */
-export const Round = z.object({
+export const StationRound = z.object({
   work: z.int().min(20).max(1800),
   change: z.int().min(0).max(300),
 });
-export type Round = z.infer<typeof Round>;
+export type StationRound = z.infer<typeof StationRound>;
 
 /** What happened in the hall, in order; the clock follows from it. */
 export const HallEvent = z.discriminatedUnion("type", [

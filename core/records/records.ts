@@ -8,7 +8,7 @@ import { KitItem } from "../drill/kit";
 import { Instrument, Mode } from "../content/protocol";
 import { Athlete, Day, Moment, Pain } from "./athlete";
 import { Group } from "./groups";
-import { HallEvent, HallPerson, Round, Seat, Station, StationsLaid } from "./hall";
+import { HallEvent, HallPerson, Seat, HallStation, StationRound, StationsLaid } from "./hall";
 import { MotionId } from "../body/motions";
 import { Protocol } from "../content/protocol";
 import { LengthUnit } from "../content/units";
@@ -307,10 +307,10 @@ export const Hall = z.object({
   people: z.array(HallPerson).max(200),
   /** Done by all in step, each on the own rung: the whole session, or what stands before the stations. */
   items: z.array(PrepItem).max(mostItems),
-  stations: z.array(Station).max(30),
+  stations: z.array(HallStation).max(30),
   /** What was asked of the stations: so many at most, seconds of work at one, seconds to change. */
   laid: StationsLaid.default({ stations: 4, work: 150, change: 20 }),
-  rounds: z.array(Round).max(60),
+  rounds: z.array(StationRound).max(60),
   seats: z.array(Seat).max(6000),
   /** A solver has shown that nothing better is possible. */
   proven: z.boolean().default(false),

@@ -36,7 +36,10 @@ describe("somebody who runs along", () => {
     expect(after!.parts[1]).toMatchObject({ rungId: null, reason: { why: "locked" } });
   });
   it("sits out what loads a place that hurt in this run, on the screen and in the log", () => {
-    const member = memberOf({ items: [swings, opener, line] }, who, request);
+    const member = memberOf({ items: [swings, opener, line] }, who, {
+      ...request,
+      alreadyWarm: true,
+    });
     const run = {
       ...runOf(
         [swings, opener, line],
@@ -49,5 +52,15 @@ describe("somebody who runs along", () => {
     expect(shutFor(state, { athleteId: "c", growing: false }, library)).toEqual([]);
     const log = memberLog(run, member, library, begin + 1e9, "l");
     expect(log.items.map(({ drillId }) => drillId)).toEqual(["leg-swings", "hip-flexor"]);
+  });
+  it("goes a rung down, or sits out, where what has to come first is not there", () => {
+    const long = { ...opener, dose: { ...opener.dose, seconds: 30 } as typeof opener.dose };
+    expect(memberOf({ items: [long] }, who, request).parts[0]).toMatchObject({
+      rungId: null,
+      reason: { why: "not-warm" },
+    });
+    expect(
+      memberOf({ items: [long] }, who, { ...request, alreadyWarm: true }).parts[0],
+    ).toMatchObject({ reason: null });
   });
 });

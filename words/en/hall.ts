@@ -1,6 +1,6 @@
 import { motionOf, type JointId } from "#core/body/motions";
 import type { Given } from "#core/aim/for-group";
-import type { Proposed } from "#core/hall/propose";
+import type { ProposedGroup } from "#core/hall/propose";
 import type { SquadColumn } from "#core/hall/squad";
 import type { Hall, Log, Place } from "#core/records/records";
 import type { Differed } from "#core/hall/log";
@@ -45,7 +45,10 @@ export function sharedWords(columns: readonly SquadColumn[], people: number): st
 
 const jointNames: Partial<Record<JointId, string>> = { thoracic: "upper back", lumbar: "low back" };
 /** A proposed group in a line. @example "Ankle: ankle bend, ankle point" */
-export const proposedWords = ({ joint, motions }: Pick<Proposed, "joint" | "motions">): string =>
+export const proposedGroupWords = ({
+  joint,
+  motions,
+}: Pick<ProposedGroup, "joint" | "motions">): string =>
   joint
     ? `${capital(jointNames[joint] ?? joint)}: ${listWords(motions.slice(0, 3).map((motion) => motionOf(motion).name.toLowerCase()))}`
     : "Short of none of these";
@@ -55,7 +58,7 @@ export const proposedPlaceWords = (drills: number, place: string | null): string
   place === null ? "" : `${many(drills, "drill")} at ${place}`;
 
 /** What a gift to a group comes to for one athlete. */
-export function givenWords(given: Given): string {
+export function giftWords(given: Given): string {
   switch (given.then) {
     case "given":
       return "";

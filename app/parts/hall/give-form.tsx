@@ -5,7 +5,7 @@ import { skillOf } from "#core/content/library";
 import { plusDays } from "#core/dates/days";
 import type { Prep } from "#core/records/records";
 import { refusalWords } from "#words/acts";
-import { givenWords } from "#words/hall";
+import { giftWords } from "#words/hall";
 import { many } from "#words/plain";
 import type { HallView } from "../../hall";
 import { SkillSelect } from "../aim/skill-choice";
@@ -99,7 +99,7 @@ export function GiveForm({ hall, own }: { hall: HallView; own: readonly Prep[] }
                     }
                   />
                   {athlete.name}
-                  <span className="ml-auto text-sm text-muted">{given && givenWords(given)}</span>
+                  <span className="ml-auto text-sm text-muted">{given && giftWords(given)}</span>
                 </label>
               </li>
             );

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { proposedGroups } from "#core/hall/propose";
 import type { SquadRow } from "#core/hall/squad";
-import { proposedPlaceWords, proposedWords } from "#words/hall";
+import { proposedPlaceWords, proposedGroupWords } from "#words/hall";
 import type { HallView } from "../../hall";
 
 /** Groups for today, by what is short, the kit and the places. */
@@ -37,7 +37,7 @@ export function Proposal({ hall, rows }: { hall: HallView; rows: readonly SquadR
             className="grid items-center gap-x-6 gap-y-1 border-b border-line py-2 sm:grid-cols-[18rem_1fr_auto]"
           >
             <span>
-              <span className="block font-semibold">{proposedWords({ joint, motions })}</span>
+              <span className="block font-semibold">{proposedGroupWords({ joint, motions })}</span>
               <span className="text-sm text-muted">
                 {joint
                   ? proposedPlaceWords(

@@ -1,4 +1,4 @@
-/** The fields of the line in their order; a trial that is asked for again is not walked to. */
+/** The fields of the line in their order. */
 const fieldsIn = (form: HTMLElement): HTMLInputElement[] => [
   ...form.querySelectorAll<HTMLInputElement>("input[data-entry]:enabled"),
 ];

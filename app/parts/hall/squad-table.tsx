@@ -18,9 +18,10 @@ export function SquadTable({
   columns: readonly SquadColumn[];
   /** Whose record was read already. */
   read: ReadonlySet<string>;
-  sort: MotionId | null;
-  setSort: (motion: MotionId | null) => void;
+  sort: string | null;
+  setSort: (key: string | null) => void;
 }) {
+  const both = askedBothWays(columns);
   return (
     <div
       className="overflow-auto border-y border-ink"
@@ -36,22 +37,23 @@ export function SquadTable({
                 Athlete
               </button>
             </th>
-            {columns.map(({ motion, by, gaps }) => (
+            {columns.map(({ key, motion, mode, by, gaps }) => (
               <th
-                key={motion}
+                key={key}
                 className="min-w-[8.8rem] border-l border-line px-2 py-2 font-normal"
-                aria-sort={sort === motion ? "ascending" : undefined}
+                aria-sort={sort === key ? "ascending" : undefined}
               >
                 <button
                   type="button"
                   className="text-left leading-tight"
-                  onClick={() => setSort(sort === motion ? null : motion)}
+                  onClick={() => setSort(sort === key ? null : key)}
                   title="Shortest first"
                 >
                   <span
-                    className={`block font-display font-bold ${sort === motion ? "underline" : ""}`}
+                    className={`block font-display font-bold ${sort === key ? "underline" : ""}`}
                   >
                     {motionOf(motion).name}
+                    {both.has(motion) ? <span className="font-normal">, {mode}</span> : null}
                   </span>
                   <span className={`text-sm ${by.short.length > 0 ? "text-clay" : "text-muted"}`}>
                     {by.short.length} of {gaps.size} short
@@ -69,10 +71,10 @@ export function SquadTable({
                   {name}
                 </Link>
               </th>
-              {columns.map(({ motion, gaps }) => {
+              {columns.map(({ key, gaps }) => {
                 const gap = gaps.get(id);
                 return (
-                  <td key={motion} className="border-l border-line px-2 py-1">
+                  <td key={key} className="border-l border-line px-2 py-1">
                     {gap ? (
                       gap.verdict === "unknown" ? (
                         <span className="text-sm text-muted">not measured</span>
@@ -92,3 +94,13 @@ export function SquadTable({
     </div>
   );
 }
+
+/** Motions that are asked passive and active: their columns say which. */
+const askedBothWays = (columns: readonly SquadColumn[]): Set<MotionId> =>
+  new Set(
+    columns
+      .filter(({ motion, key }) =>
+        columns.some((other) => other.motion === motion && other.key !== key),
+      )
+      .map(({ motion }) => motion),
+  );

@@ -82,7 +82,8 @@ export function useHallRound(hall: HallView) {
   const put = (athleteId: string, key: string, side: Side, entry: SideEntry | undefined) =>
     setRound((old) => {
       const own = old.entries[athleteId] ?? {};
-      const { [side]: _, ...others } = own[key] ?? {};
+      const others = { ...own[key] };
+      delete others[side];
       return {
         ...old,
         entries: {

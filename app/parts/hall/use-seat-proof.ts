@@ -68,10 +68,12 @@ export function useSeatProof(
       items,
       members: membersIn(items, all, view.library),
     });
+    const programme = seatsProgramme(model);
+    if (programme === null) return;
     setFound({ key, state: { status: "looking" } });
     const wait = setTimeout(() => {
       proving()
-        .prove(seatsProgramme(model))
+        .prove(programme)
         .then((proof) => {
           working = false;
           if (late) return;
