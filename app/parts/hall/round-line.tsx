@@ -177,7 +177,7 @@ function Trials({
       {fieldsOf(entry, notes, protocol.trials).map((text, n) => (
         <input
           key={n}
-          className="field figures w-16 text-center text-lg disabled:opacity-40"
+          className="field figures min-h-11 w-16 text-center text-lg disabled:opacity-40"
           inputMode="decimal"
           autoComplete="off"
           data-entry
