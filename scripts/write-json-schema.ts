@@ -4,15 +4,32 @@ import { join } from "node:path";
 import * as z from "zod";
 import { answerSchemas } from "../cli/schema";
 import { NotebookFile } from "../core/exchange/file";
+import { recordsVersion } from "../core/records/records";
+import { jsonSchemaOf } from "./json-schema";
 import { SituationFile } from "../core/exchange/situation-file";
 
-const textOf = (schema: z.ZodType, io: "input" | "output"): string =>
-  `${JSON.stringify(z.toJSONSchema(schema, { io, reused: "ref" }), null, 1)}\n`;
+const textOf = (...asked: Parameters<typeof jsonSchemaOf>): string =>
+  `${JSON.stringify(jsonSchemaOf(...asked), null, 1)}\n`;
 
 const files: Record<string, string> = {
-  "notebook.schema.json": textOf(NotebookFile, "input"),
-  "situation.schema.json": textOf(SituationFile, "input"),
-  "answers.schema.json": textOf(z.object(answerSchemas), "output"),
+  "notebook.schema.json": textOf(NotebookFile, {
+    io: "input",
+    name: `notebook:${recordsVersion}`,
+    title: "A Yearling notebook",
+    closed: true,
+  }),
+  "situation.schema.json": textOf(SituationFile, {
+    io: "input",
+    name: "situation:1",
+    title: "One athlete's situation",
+    closed: true,
+  }),
+  "answers.schema.json": textOf(z.object(answerSchemas), {
+    io: "output",
+    name: "answers:1",
+    title: "What each verb answers",
+    closed: false,
+  }),
 };
 for (const [name, text] of Object.entries(files)) {
   const path = join(import.meta.dirname, "../docs", name);

@@ -3,7 +3,53 @@ import type { Place } from "#core/records/records";
 import { bandWords } from "#words/bands";
 import { readNumber } from "./words";
 
-type Kit = Pick<Place, "bands" | "weights">;
+type Kit = Pick<Place, "bands" | "weights" | "counts">;
+
+/** What is enough for everybody wherever it is: nobody counts walls. */
+const uncounted = new Set(["wall", "climbing-wall"]);
+
+/** How many there are of each piece of kit, where several train at once; empty: enough for everybody. */
+export function KitCounts({
+  place,
+  keep,
+}: {
+  place: Place;
+  keep: (kit: Partial<Kit>) => void;
+}) {
+  const counts = place.counts ?? [];
+  const countable = place.kit.filter((item) => !uncounted.has(item));
+  if (countable.length === 0) return null;
+  return (
+    <details className="text-sm sm:col-start-2">
+      <summary className="inline-flex min-h-9 items-center text-muted">
+        how many of each
+        {counts.length > 0
+          ? `: ${counts.map(({ item, count }) => `${count} ${item.replace("-", " ")}`).join(", ")}`
+          : ", for several at once"}
+      </summary>
+      <fieldset className="flex flex-wrap items-center gap-x-4 gap-y-1">
+        <legend className="sr-only">How many at {place.name}; empty is enough for everybody</legend>
+        {countable.map((item) => (
+          <label key={item} className="flex min-h-9 items-center gap-1.5">
+            <input
+              className="field figures !min-h-8 w-12 text-center"
+              inputMode="numeric"
+              defaultValue={counts.find((one) => one.item === item)?.count ?? ""}
+              placeholder="–"
+              onBlur={(event) => {
+                const count = Math.round(readNumber(event.target.value));
+                const others = counts.filter((one) => one.item !== item);
+                const now = count >= 1 && count <= 200 ? [...others, { item, count }] : others;
+                if (JSON.stringify(now) !== JSON.stringify(counts)) keep({ counts: now });
+              }}
+            />
+            {item.replace("-", " ")}
+          </label>
+        ))}
+      </fieldset>
+    </details>
+  );
+}
 
 /** The bands and the weights that a place has: which strengths, and which kilograms. Empty: any that is asked for. */
 export function BandsAndWeights({

@@ -2,7 +2,7 @@ import { Plus } from "lucide-react";
 import { usualPlaces } from "#library/usual-places";
 import { KitItem } from "#core/drill/kit";
 import type { Place } from "#core/records/records";
-import { BandsAndWeights } from "./place-kit";
+import { BandsAndWeights, KitCounts } from "./place-kit";
 import { useAct } from "./use-act";
 
 /** Places with their kit: a prep uses only what its place has. */
@@ -53,6 +53,7 @@ export function PlaceList({ places }: { places: readonly Place[] }) {
                 </label>
               ))}
             </fieldset>
+            <KitCounts place={place} keep={(changed) => keep({ ...place, ...changed })} />
             <BandsAndWeights place={place} keep={(changed) => keep({ ...place, ...changed })} />
             <p className="flex flex-wrap items-center gap-x-5 gap-y-1 text-sm sm:col-start-2">
               <label className="flex min-h-9 items-center gap-2">

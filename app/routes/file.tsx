@@ -7,6 +7,7 @@ import { QuarantinePart } from "../parts/file/quarantine-part";
 import { SettingsPart } from "../parts/file/settings-part";
 import { keepingOf } from "../store/keeping";
 import { fillDemo, openNotebook } from "../store/open";
+import { peopleOf } from "../store/people";
 import { plainSettings } from "#core/records/settings";
 import { performSent } from "../acts/perform";
 import { shippedLibrary } from "../library";
@@ -24,11 +25,9 @@ export async function clientLoader() {
     strays: (await notebook.strays()).length,
     keeping: await keepingOf(notebook),
     settings: notebook.get("settings", "settings") ?? plainSettings,
-    people: notebook
-      .all("athlete")
+    people: peopleOf(notebook)
       .filter(({ archived }) => !archived)
-      .map(({ id, name }) => ({ id, name }))
-      .sort((a, b) => a.name.localeCompare(b.name)),
+      .map(({ id, name: who }) => ({ id, name: who })),
     library: libraryOf(await shippedLibrary(), notebook),
   };
 }

@@ -1,5 +1,6 @@
 import { Outlet, useLocation, useNavigate } from "react-router";
 import { byName } from "#core/records/groups";
+import { timesWords } from "#words/hall";
 import { StationTabs } from "../parts/frame/station-tabs";
 import { allOfThem, hallView } from "../hall";
 import type { Route } from "./+types/hall";
@@ -22,7 +23,14 @@ export default function Hall({ loaderData: hall }: Route.ComponentProps) {
       className="h-full w-full overflow-y-auto p-4 sm:px-7 sm:py-5 print:p-0"
     >
       <div className="mb-1 flex flex-wrap items-end justify-between gap-x-6 gap-y-2 print:hidden">
-        <h1 className="text-3xl">{hall.name}</h1>
+        <h1 className="text-3xl">
+          {hall.name}
+          {hall.group && hall.group.times.length > 0 ? (
+            <span className="ml-4 font-sans text-base font-normal text-muted">
+              {timesWords(hall.group.times)}
+            </span>
+          ) : null}
+        </h1>
         {hall.groups.length > 0 ? (
           <label className="flex items-center gap-2 text-sm">
             <span className="label">Group</span>

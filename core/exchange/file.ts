@@ -2,6 +2,7 @@ import * as z from "zod";
 import { Season } from "../records/training";
 import { Athlete } from "../records/athlete";
 import { plusDays } from "../dates/days";
+import { beyondDoor } from "./door";
 import { readRecord } from "../records/earlier";
 import { Group } from "../records/groups";
 import {
@@ -143,7 +144,14 @@ export class FileReading {
       return;
     }
     const kind = kindAt.get(list);
-    if (!kind) return;
+    if (!kind) {
+      if (this.version === recordsVersion)
+        refuse({ why: "part", path: list, detail: "unknown-field" });
+      return;
+    }
+    const large = beyondDoor(found);
+    if (large !== null)
+      refuse({ why: "part", path: [path, large].filter(Boolean).join(" → "), detail: "too-large" });
     const read = readRecord(found, this.version!);
     if ("refused" in read)
       return refuse({

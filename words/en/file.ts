@@ -22,6 +22,8 @@ export function fileRefusalWords(refusal: FileRefusal): string {
     case "part":
       if (refusal.detail === "unknown-field")
         return `A notebook has no such field, misspelt perhaps: ${refusal.path}.`;
+      if (refusal.detail === "too-large")
+        return `This is larger than anything in a notebook may be: ${refusal.path}.`;
       if (refusal.detail === "after-saving")
         return `This lies after the day on which the file was saved: ${refusal.path}.`;
       return `The notebook has a part that cannot be right: ${refusal.path}: ${refusal.detail}.`;

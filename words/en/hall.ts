@@ -1,5 +1,6 @@
 import { motionOf, type JointId } from "#core/body/motions";
 import type { Given } from "#core/aim/for-group";
+import type { GroupTime } from "#core/records/groups";
 import type { ProposedGroup } from "#core/hall/propose";
 import type { SquadColumn } from "#core/hall/squad";
 import type { Hall, Log, Place } from "#core/records/records";
@@ -128,4 +129,16 @@ export function differedWords(
     note,
   ].filter(Boolean);
   return parts.length > 0 ? parts.join(" · ") : told || "as planned";
+}
+
+const weekdayNames = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
+
+/** When a group trains. @example "Mon and Thu 17:00, 90 min" */
+export function timesWords(times: readonly GroupTime[]): string {
+  const same = new Map<string, string[]>();
+  for (const { weekday, starts, minutes } of times.toSorted((a, b) => a.weekday - b.weekday)) {
+    const when = `${starts}, ${minutes} min`;
+    same.set(when, [...(same.get(when) ?? []), weekdayNames[weekday]!]);
+  }
+  return [...same].map(([when, days]) => `${listWords(days)} ${when}`).join(" · ");
 }
