@@ -55,7 +55,7 @@ test("a wrong, cut-off, foreign or newer file is refused with its reason, and no
     ["cut.json", good.slice(0, good.length / 2), "cut off or damaged"],
     ["foreign.json", '{"workouts":[]}', "not a Yearling notebook"],
     ["notes.json", "hello", "not JSON"],
-    ["newer.json", good.replace(/"version":\d+/, '"version":9'), "newer Yearling (version 9"],
+    ["newer.json", good.replace(/"version":\d+/, '"version":99'), "newer Yearling (version 99"],
     [
       "wrong.json",
       good.replace('"statureCm":165', '"statureCm":"tall"'),

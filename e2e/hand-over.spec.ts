@@ -127,3 +127,44 @@ test("somebody removed for good takes everything along, and a file doesn't bring
   await expect(page.getByText("Mirela Osei")).toBeVisible();
   await expect(page.getByText("Tomas Reyl")).toBeHidden();
 });
+
+test("with health answers a file goes locked: nothing of it can be read, a wrong passphrase is a sentence, the right one opens it", async ({
+  page,
+  browser,
+}) => {
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+  await toFile(page);
+  await page.getByRole("checkbox", { name: "health answers" }).check();
+  const lock = page
+    .getByRole("region")
+    .or(page.locator("section"))
+    .filter({
+      has: page.getByRole("heading", { name: "Hand over one athlete" }),
+    });
+  await expect(lock.getByLabel("lock it with a passphrase")).toBeChecked();
+  await expect(lock.getByRole("button", { name: "Save the file" })).toBeDisabled();
+  await lock.getByLabel(/^Passphrase/).fill("tide and lantern");
+  const text = await downloaded(page, () =>
+    lock.getByRole("button", { name: "Save the file" }).click(),
+  );
+  expect(text).toContain("yearling-locked");
+  expect(text).not.toContain("Mirela");
+
+  const phone = await (
+    await browser.newContext({ viewport: { width: 390, height: 844 } })
+  ).newPage();
+  await openOwn(phone);
+  await toFile(phone);
+  await give(phone, "mirela.json", text);
+  const asked = phone.getByLabel(/^This file is locked/);
+  await asked.fill("tide and lantren");
+  await phone.getByRole("button", { name: "Open it" }).click();
+  await expect(phone.getByText("That is not its passphrase. Nothing was changed.")).toBeVisible();
+  await asked.fill("tide and lantern");
+  await phone.getByRole("button", { name: "Open it" }).click();
+  await phone.getByRole("button", { name: "Add to my notebook" }).click();
+  await expect(phone.getByText(/records are in your own notebook/)).toBeVisible();
+  await phone.goto("/");
+  await expect(phone.getByRole("link", { name: /Mirela Osei/ })).toBeVisible();
+});

@@ -23,7 +23,7 @@ test("a pasted list of twelve is shown, asked for what it lacks, added as one ac
   await page.getByLabel("Born, Ana Lind").fill("2010-05-05");
   await page.getByLabel("Height of Ana Lind, cm").fill("150");
   await page.getByRole("button", { name: "Add 12 athletes" }).click();
-  const people = page.getByRole("main").getByRole("link");
+  const people = page.getByRole("main").getByRole("listitem").getByRole("link");
   await expect(people).toHaveCount(12);
   await saved(page);
 

@@ -77,7 +77,11 @@ describe("the notebook file", () => {
     expect(refusal('{"records":[]}')).toEqual({ why: "foreign" });
     expect(refusal("[1,2]")).toEqual({ why: "foreign" });
     const version = (other: string) => text.replace(/"version":\d+/, `"version":${other}`);
-    expect(refusal(version(String(recordsVersion + 1)))).toEqual({ why: "newer", version: 9, upTo: recordsVersion });
+    expect(refusal(version(String(recordsVersion + 1)))).toEqual({
+      why: "newer",
+      version: recordsVersion + 1,
+      upTo: recordsVersion,
+    });
     expect(refusal(version("0"))).toEqual({ why: "no-way", version: 0 });
     expect(refusal(version('"one"'))).toEqual({ why: "no-version" });
   });

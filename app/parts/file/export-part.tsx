@@ -7,6 +7,7 @@ import { library } from "#library/index";
 import { rememberSaved } from "../../store/file-out";
 import { openNotebook } from "../../store/open";
 import { download } from "../download";
+import { LockFields, lockReady, type LockChoice } from "./lock-fields";
 import { LongWork, useLongWork } from "./long-work";
 import { saveNotebook } from "./save-notebook";
 
@@ -14,6 +15,7 @@ import { saveNotebook } from "./save-notebook";
 export function ExportPart({ counts }: { counts: Partial<Record<Kind, number>> }) {
   const work = useLongWork();
   const [saved, setSaved] = useState(false);
+  const [lock, setLock] = useState<LockChoice>({ on: false, passphrase: "" });
   return (
     <section className="mt-8">
       <h2 className="text-2xl">Save a copy</h2>
@@ -21,11 +23,11 @@ export function ExportPart({ counts }: { counts: Partial<Record<Kind, number>> }
         <button
           type="button"
           className="press"
-          disabled={Object.keys(counts).length === 0 || work.under}
+          disabled={Object.keys(counts).length === 0 || work.under || !lockReady(lock)}
           onClick={() =>
             void work.run("Writing the file", async (progress, signal) => {
               const { name, notebook } = await openNotebook();
-              await saveNotebook(notebook, progress, signal);
+              await saveNotebook(notebook, progress, signal, lock.on ? lock.passphrase : null);
               if (name === "own") await rememberSaved(notebook);
               setSaved(true);
             })
@@ -54,6 +56,7 @@ export function ExportPart({ counts }: { counts: Partial<Record<Kind, number>> }
           <Download size={16} /> The checks as a table (CSV)
         </button>
       </p>
+      <LockFields lock={lock} set={setLock} />
       <LongWork work={work} />
       {saved ? (
         <p role="status" className="mt-2 text-sm">
@@ -61,7 +64,8 @@ export function ExportPart({ counts }: { counts: Partial<Record<Kind, number>> }
         </p>
       ) : null}
       <p className="mt-1 text-sm text-muted">
-        The notebook file holds the health answers too: keep it as you would keep a paper with them.
+        The notebook file holds the health answers too: lock it, or keep it as you would keep a
+        paper with them.
       </p>
     </section>
   );

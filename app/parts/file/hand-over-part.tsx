@@ -2,8 +2,10 @@ import { Download } from "lucide-react";
 import { useState } from "react";
 import type { HandedParts } from "#core/exchange/hand-over";
 import { athleteFile } from "../../store/athlete-out";
+import { canLock, locked } from "../../store/locked";
 import { openNotebook } from "../../store/open";
 import { download } from "../download";
+import { LockFields, lockReady, type LockChoice } from "./lock-fields";
 
 const partNames: Record<keyof HandedParts, string> = {
   checks: "checks",
@@ -23,12 +25,13 @@ export function HandOverPart({ people }: { people: readonly { id: string; name: 
     photos: false,
     health: false,
   });
+  const [lock, setLock] = useState<LockChoice>({ on: false, passphrase: "" });
   const [saved, setSaved] = useState<string | null>(null);
   const save = async () => {
     const { notebook } = await openNotebook();
     const made = await athleteFile(notebook, who, parts);
     if (!made) return;
-    download("athlete", made.file, made.name);
+    download("athlete", lock.on ? await locked(made.file, lock.passphrase) : made.file, made.name);
     setSaved(made.name);
   };
   if (people.length === 0) return null;
@@ -65,16 +68,27 @@ export function HandOverPart({ people }: { people: readonly { id: string; name: 
                 type="checkbox"
                 className="size-4 accent-[var(--spruce)]"
                 checked={parts[part]}
-                onChange={(event) => setParts({ ...parts, [part]: event.target.checked })}
+                onChange={(event) => {
+                  setParts({ ...parts, [part]: event.target.checked });
+                  // Health goes locked unless somebody says otherwise.
+                  if (part === "health" && canLock())
+                    setLock({ ...lock, on: event.target.checked });
+                }}
               />
               {partNames[part]}
             </label>
           ))}
         </fieldset>
-        <button type="button" className="press" onClick={() => void save()}>
+        <button
+          type="button"
+          className="press"
+          disabled={!lockReady(lock)}
+          onClick={() => void save()}
+        >
           <Download size={16} aria-hidden="true" /> Save the file
         </button>
       </div>
+      <LockFields lock={lock} set={setLock} />
       {parts.log && parts.checks ? null : (
         <p className="mt-1 text-sm text-clay">
           Without log and checks, places that pain has shut are not known there.

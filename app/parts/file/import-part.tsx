@@ -17,7 +17,9 @@ import {
   type Incoming,
 } from "../../store/file-in";
 import { openNotebook, peekNotebook, turnTo } from "../../store/open";
+import { isLocked } from "../../store/locked";
 import { Differences } from "./differences";
+import { Passphrase } from "./passphrase";
 import { LongWork, useLongWork } from "./long-work";
 
 type Chosen = {
@@ -37,12 +39,19 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
   const [imported, setImported] = useState<number | null>(null);
   const [replace, setReplace] = useState(false);
   const [anew, setAnew] = useState(false);
+  /** A file that wants its passphrase first. */
+  const [sealed, setSealed] = useState<File | null>(null);
   const choose = (file: File | undefined) => {
     setChosen(null);
     setRefused(null);
     setImported(null);
     setAnew(false);
-    if (file) look(file);
+    setSealed(null);
+    if (file)
+      void isLocked(file).then((asks) => {
+        if (asks) setSealed(file);
+        else look(file);
+      });
   };
   const look = (file: File) =>
     void work.run("Reading the file", async (progress, signal) => {
@@ -95,6 +104,16 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
           onChange={(event) => choose(event.target.files?.[0])}
         />
       </label>
+      {sealed ? (
+        <Passphrase
+          key={`${sealed.name}/${sealed.lastModified}`}
+          file={sealed}
+          open={(file) => {
+            setSealed(null);
+            look(file);
+          }}
+        />
+      ) : null}
       <LongWork work={work} />
       {refused ? (
         <p role="alert" className="mt-3 border-l-4 border-clay bg-raised px-4 py-2">

@@ -14,7 +14,9 @@ export function NotebookPart({
   const fetcher = useFetcher();
   const act = (act: "empty" | "fresh-demo") =>
     void fetcher.submit({ act }, { method: "post", encType: "application/json" });
-  const rows = kinds.flatMap((kind) => (counts[kind] ? [{ kind, count: counts[kind] }] : []));
+  const rows = kinds.flatMap((kind) =>
+    kind !== "settings" && counts[kind] ? [{ kind, count: counts[kind] }] : [],
+  );
   const turn = (to: "demo" | "own") => void turnTo(to).then(() => location.assign("/"));
   return (
     <section className="mt-6">
