@@ -9,13 +9,7 @@ type Kit = Pick<Place, "bands" | "weights" | "counts">;
 const uncounted = new Set(["wall", "climbing-wall"]);
 
 /** How many there are of each piece of kit, where several train at once; empty: enough for everybody. */
-export function KitCounts({
-  place,
-  keep,
-}: {
-  place: Place;
-  keep: (kit: Partial<Kit>) => void;
-}) {
+export function KitCounts({ place, keep }: { place: Place; keep: (kit: Partial<Kit>) => void }) {
   const counts = place.counts ?? [];
   const countable = place.kit.filter((item) => !uncounted.has(item));
   if (countable.length === 0) return null;

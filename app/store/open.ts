@@ -1,7 +1,7 @@
 import { deviceName } from "./device";
 import type { AnyRecord } from "#core/records/records";
 import { moment, newName, today } from "../clock";
-import { loadDrafts, noteDraftsLeaving } from "./drafts";
+import { draftsWritten, keepDraft, loadDrafts, noteDraftsLeaving } from "./drafts";
 import type { Exclusive } from "./keeper";
 import { everybody, ownerOf, type Owner } from "./layout";
 import { metaIsEmpty, readMeta, writeMeta, type NotebookName } from "./meta";
@@ -186,7 +186,10 @@ async function freshen(notebook: Notebook): Promise<void> {
 
 /** Loads Lanternfield afresh into the demo notebook. */
 export async function fillDemo(notebook: Notebook, remember = true): Promise<void> {
-  const { lanternfield } = await import("../demo");
+  const [{ lanternfield }, { demoDrafts }] = await Promise.all([
+    import("../demo"),
+    import("../demo-drafts"),
+  ]);
   await notebook.rebuild(
     "",
     async (add) => {
@@ -194,7 +197,11 @@ export async function fillDemo(notebook: Notebook, remember = true): Promise<voi
     },
     false,
   );
-  if (remember) await writeMeta("demo", { on: today(), acts: notebook.acts });
+  for (const [name, draft] of Object.entries(demoDrafts)) keepDraft(name, draft);
+  if (!remember) return;
+  // Drafts are read from the shelf right after: they have to lie there.
+  await within(storagePatience, draftsWritten());
+  await writeMeta("demo", { on: today(), acts: notebook.acts });
 }
 
 /** Reads a notebook that need not be the open one; nothing in it changes. */

@@ -24,6 +24,15 @@ export const Cast = z.object({
   troupe: z.object({ name: z.string(), work: z.string() }),
   places: z.array(Place.omit({ kind: true })),
   groups: z.array(Group.omit({ kind: true })),
+  /** Sessions of today for a group: the drills in their order, at the doses of a warm-up. */
+  halls: z.array(
+    z.object({
+      id: z.string(),
+      groupId: z.string(),
+      budget: z.int(),
+      drills: z.array(z.string()).min(1),
+    }),
+  ),
   testers: z.array(z.string()).min(1),
   performers: z.array(
     z.object({

@@ -40,6 +40,7 @@ import { quicklyPlaced } from "../schedule/place";
 import { newSeason, placeTermsOf } from "../schedule/terms-of";
 import { isWork, minutesOf, timeOf, type Season } from "../records/training";
 import type { Cast, Performer } from "./cast";
+import { hallOf } from "./hall-of";
 
 const weeks = 10;
 /** Days of the week on which preps hang: Monday, Tuesday, Thursday, Saturday. */
@@ -59,6 +60,7 @@ export function generateTroupe(cast: Cast, library: Library, today: string, seed
     },
     ...places,
     ...cast.groups.map((group): Group => ({ kind: "group", ...group })),
+    ...cast.halls.flatMap((hall) => hallOf(hall, cast, library, today)),
     ...cast.performers.flatMap((performer, n) =>
       historyOf(performer, {
         places,

@@ -1,6 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import { Camera, FolderOpen, RotateCcw, RotateCw, Trash2 } from "lucide-react";
 import { usualPointing } from "#core/measure/photo";
+import { newId } from "../../../clock";
 import { useAct } from "../../use-act";
 import { say } from "../../say";
 import { PictureBoard } from "./picture-board";
@@ -20,7 +21,7 @@ import { Trainer } from "./trainer";
 const whole = (value: number): string => value.toFixed(1);
 
 const draftFor = (target: Target): AngleDraft => ({
-  key: crypto.randomUUID(),
+  key: newId("shot"),
   target,
   spots: [],
   over: false,
