@@ -22,6 +22,7 @@ export default [
   ]),
   route("at/:athleteId", "routes/athlete.tsx", [
     route("aim", "routes/aim.tsx"),
+    route("aim/clinician", "routes/clinician.tsx"),
     route("check", "routes/check.tsx"),
     route("check/record", "routes/record.tsx"),
     route("gap", "routes/gap.tsx"),

@@ -15,10 +15,8 @@ const views = [
   ["troupe", "/", desk, "light"],
   ["aim", "/at/odalys/aim", desk, "light", intakeShown],
   ["check", "/at/odalys/check?focus=shoulder-flexion", desk, "light", typeRound],
-  ["check-photo", "/at/odalys/check?focus=shoulder-flexion", desk, "light", readPhoto],
   ["record", "/at/meheret/check/record", desk, "light"],
   ["gap", "/at/odalys/gap", desk, "light", worthKnown],
-  ["gap-split", "/at/wren/gap", desk, "light", whatIf],
   ["prep", "/at/wren/prep", desk, "light", swapOpen],
   ["prep-sheet", "/at/odalys/prep/sheet", desk, "light"],
   ["run", "/at/odalys/prep", desk, "light", startRun],
@@ -26,7 +24,9 @@ const views = [
   ["book", "/at/odalys/log/book?by=drill", desk, "light", drillShown],
   ["season", "/at/kaito/season", desk, "light", dateKnown],
   ["season-date", "/at/kaito/season/date", desk, "dark", dateKnown],
-  ["season-dose", "/at/odalys/season/dose", desk, "light"],
+  ["hall-table", "/hall/all", desk, "light", squadRead],
+  ["hall-session", "/hall/floor-crew/session", desk, "light", sessionRead],
+  ["hall-wall", "/hall/all/session", desk, "light", atStations],
   ["file", "/file", desk, "light"],
   ["library", "/library", desk, "light"],
   ["phone-check", "/at/odalys/check", phone, "light", oneAtATime],
@@ -37,6 +37,30 @@ const views = [
 async function intakeShown(page) {
   await page.getByText(/cleared by/).waitFor();
   await page.getByText(/cleared by/).evaluate((line) => line.scrollIntoView({ block: "start" }));
+}
+
+/** Everybody's record is read beside the page. */
+async function squadRead(page) {
+  await page.getByRole("heading", { name: "Groups for today" }).waitFor({ timeout: 90_000 });
+}
+
+async function sessionRead(page) {
+  await page.getByText("8 drills for 4 athletes").waitFor({ timeout: 90_000 });
+}
+
+/** A session at stations in its first round. */
+async function atStations(page) {
+  await page.getByLabel("at stations").click();
+  await page.getByLabel("Minutes", { exact: true }).fill("40");
+  await page.getByRole("button", { name: /^Plan it for/ }).click();
+  await page.getByRole("link", { name: "Wall screen" }).click({ timeout: 90_000 });
+  await page.getByRole("button", { name: "Start" }).click();
+  await page.getByRole("button", { name: "Pause" }).waitFor();
+  for (let n = 0; n < 40 && !(await page.getByText(/^round 1 of/).count()); n += 1) {
+    await page.keyboard.press("ArrowRight");
+    await page.waitForTimeout(200);
+  }
+  await page.keyboard.press("ArrowRight");
 }
 
 async function typeRound(page) {
@@ -56,13 +80,6 @@ async function dateKnown(page) {
     .getByText(/^Enough by/)
     .first()
     .waitFor();
-}
-
-async function whatIf(page) {
-  await worthKnown(page);
-  await page.getByRole("button", { name: "Show it" }).click();
-  await page.getByRole("slider", { name: /^What if: Hip extension/ }).focus();
-  for (let i = 0; i < 2; i += 1) await page.keyboard.press("Shift+ArrowLeft");
 }
 
 /** A session of its own, with what could stand in one drill's place. */
@@ -86,19 +103,6 @@ async function oneAtATime(page) {
   await page
     .getByRole("region", { name: "One at a time" })
     .evaluate((part) => part.scrollIntoView());
-}
-
-/** The tool on one of the figure engine's own drawings, as a photograph would be read. */
-async function readPhoto(page) {
-  await page.getByRole("button", { name: "Shoulder flexion, left: read from a photo" }).click();
-  await page.getByRole("button", { name: "Practise on drawn pictures" }).click();
-  const board = page.getByRole("group", { name: "The picture with its landmarks" });
-  const box = await board.boundingBox();
-  const at = (x, y) => page.mouse.click(box.x + box.width * x, box.y + box.height * y);
-  await at(0.25, 0.82);
-  await at(0.46, 0.82);
-  await page.mouse.move(box.x + box.width * 0.53, box.y + box.height * 0.49);
-  await page.mouse.down();
 }
 
 async function startRun(page) {

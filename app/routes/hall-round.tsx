@@ -40,9 +40,12 @@ export default function HallRound({ loaderData: hall }: Route.ComponentProps) {
     people.map(({ athlete, state }) => ({ athleteId: athlete.id, state })),
   );
   const turned = row?.key;
-  const read = locks.size > 0;
+  // Once for every check: as soon as somebody who is still to be read may be.
+  const placedOn = useRef<string | null>(null);
+  const read = locks.size;
   useEffect(() => {
-    if (turned && read) toFirstEmpty(line.current);
+    if (!turned || placedOn.current === turned) return;
+    if (toFirstEmpty(line.current)) placedOn.current = turned;
   }, [turned, read]);
   const turn = (by: 1 | -1) => {
     const to = at + by;

@@ -87,10 +87,10 @@ export const isLocked = async (file: Blob): Promise<boolean> =>
   /^\s*\{\s*"format"\s*:\s*"yearling-locked"/.test(await file.slice(0, 200).text());
 
 /** What came of opening a locked file. */
-export type Opening = { file: File } | { failed: "passphrase" | "damaged" };
+export type Unlocking = { file: File } | { failed: "passphrase" | "damaged" };
 
 /** Opens a locked file. A wrong passphrase and a file that was tampered with cannot be told apart by the cipher. */
-export async function unlocked(file: File, passphrase: string): Promise<Opening> {
+export async function unlocked(file: File, passphrase: string): Promise<Unlocking> {
   let sealed: LockedFile;
   try {
     sealed = LockedFile.parse(JSON.parse(await file.text()));

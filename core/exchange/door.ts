@@ -4,7 +4,7 @@
  */
 export const door = { text: 20_000, list: 10_000, picture: 12_000_000, records: 1_000_000 };
 
-const isPicture = (text: string): boolean => text.startsWith("data:image/");
+const isPicture = (text: string): boolean => /^data:image\//.test(text);
 
 /** The first place inside a value that is larger than anything may be, as a path; null where nothing is. */
 export function beyondDoor(found: unknown): string | null {

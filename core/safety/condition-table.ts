@@ -1,5 +1,5 @@
-import type { Clearable, IntakeQuestion } from "../body/conditions";
-import { exposureGroups, type Exposure } from "../body/exposures";
+import { stopsAll, type Clearable, type IntakeQuestion } from "../body/conditions";
+import { exposureGroups, exposures, type Exposure } from "../body/exposures";
 
 /** Where a rule comes from: a published statement, or a figure that careful practice works with. */
 export type SafetySource =
@@ -219,3 +219,9 @@ export const harmless: ReadonlySet<Exposure> = new Set<Exposure>([
 /** The questions that ask for a place. */
 export const asksWhere = (question: IntakeQuestion): boolean =>
   conditionRules[question].asks?.includes("where") ?? false;
+
+/** What a condition keeps away, and so what may be allowed again; everything, where all stops or a place is shut. */
+export function clearableBy(id: Clearable): Exposure[] {
+  const { refuses, asks } = conditionRules[id];
+  return id in stopsAll || asks ? exposures.filter((one) => !harmless.has(one)) : [...refuses];
+}

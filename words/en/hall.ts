@@ -1,4 +1,4 @@
-import { motionOf, type JointId } from "#core/body/motions";
+import { motionOf } from "#core/body/motions";
 import type { Given } from "#core/aim/for-group";
 import type { GroupTime } from "#core/records/groups";
 import type { ProposedGroup } from "#core/hall/propose";
@@ -6,6 +6,7 @@ import type { SquadColumn } from "#core/hall/squad";
 import type { Hall, Log, Place } from "#core/records/records";
 import type { Differed } from "#core/hall/log";
 import { capital, listWords, many } from "./plain";
+import { jointWords } from "./slots";
 
 const small = [
   "none",
@@ -44,14 +45,13 @@ export function sharedWords(columns: readonly SquadColumn[], people: number): st
   return `Short of the same. ${capital([first!, ...more].join(", "))}.`;
 }
 
-const jointNames: Partial<Record<JointId, string>> = { thoracic: "upper back", lumbar: "low back" };
 /** A proposed group in a line. @example "Ankle: ankle bend, ankle point" */
 export const proposedGroupWords = ({
   joint,
   motions,
 }: Pick<ProposedGroup, "joint" | "motions">): string =>
   joint
-    ? `${capital(jointNames[joint] ?? joint)}: ${listWords(motions.slice(0, 3).map((motion) => motionOf(motion).name.toLowerCase()))}`
+    ? `${capital(jointWords(joint))}: ${listWords(motions.slice(0, 3).map((motion) => motionOf(motion).name.toLowerCase()))}`
     : "Short of none of these";
 
 /** Where a group would train, and how much there is for it. */

@@ -1,19 +1,13 @@
 import { useState } from "react";
-import { stopsAll, type Clearable } from "#core/body/conditions";
-import { exposures, type Exposure } from "#core/body/exposures";
-import { conditionRules, harmless } from "#core/safety/condition-table";
+import type { Clearable } from "#core/body/conditions";
+import type { Exposure } from "#core/body/exposures";
+import { clearableBy } from "#core/safety/condition-table";
 import { conditionNames } from "#words/safety";
 import { capital } from "#words/plain";
 import { ExposureTicks } from "../exposure-ticks";
 import { textOf } from "../form-text";
 import { useAct } from "../use-act";
 import { useFormDraft } from "../use-draft";
-
-/** What a condition keeps away, and so what may be allowed again; everything, where all stops or a place is shut. */
-function kept(id: Clearable): Exposure[] {
-  const { refuses, asks } = conditionRules[id];
-  return id in stopsAll || asks ? exposures.filter((one) => !harmless.has(one)) : [...refuses];
-}
 
 /** A clearance: who, until when, and what may be done again. It lifts that and no more. */
 export function ClearanceForm({
@@ -29,7 +23,7 @@ export function ClearanceForm({
   const { act } = useAct();
   const draft = useFormDraft(`clearance/${athleteId}/${question}`);
   const [allows, setAllows] = useState<readonly Exposure[]>([]);
-  const offered = kept(question);
+  const offered = clearableBy(question);
   return (
     <details className="mt-3 border-l-4 border-clay pl-4">
       <summary className="min-h-9 cursor-pointer py-1">

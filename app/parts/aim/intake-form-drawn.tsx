@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { Link } from "react-router";
 import { JointId } from "#core/body/motions";
 import type { Athlete, Intake } from "#core/records/athlete";
 import { stopsAll, type IntakeQuestion } from "#core/body/conditions";
@@ -40,7 +41,10 @@ export function IntakeFormDrawn({ athlete, on }: IntakeFormProps) {
         {intake
           ? `Asked ${shortDay(intake.on)}. Ask again when something changes.`
           : "Not asked yet."}{" "}
-        {cliniciansFirst} The answers stay on this device.
+        {cliniciansFirst} The answers stay on this device.{" "}
+        <Link className="underlined" to={`/at/${athlete.id}/aim/clinician`}>
+          A page for a clinician
+        </Link>
       </p>
       <form
         ref={draft.ref}

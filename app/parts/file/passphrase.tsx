@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { canLock, unlocked, type Opening } from "../../store/locked";
+import { canLock, unlocked, type Unlocking } from "../../store/locked";
 
 const failures = {
   passphrase: "That is not its passphrase.",
@@ -9,7 +9,7 @@ const failures = {
 /** A locked file asks for its passphrase. */
 export function Passphrase({ file, open }: { file: File; open: (file: File) => void }) {
   const [typed, setTyped] = useState("");
-  const [came, setCame] = useState<Opening | "busy" | null>(null);
+  const [came, setCame] = useState<Unlocking | "busy" | null>(null);
   if (!canLock())
     return (
       <p role="alert" className="mt-3 border-l-4 border-clay bg-raised px-4 py-2">

@@ -54,6 +54,13 @@ function everything(athleteId: string | null): Found[] {
         to: mine && who ? `/at/${who}/aim` : `/library/skill/${id}`,
       };
     }),
+    ...(notebook?.all("group") ?? []).map(({ id, name }) => ({
+      key: `g-${id}`,
+      name,
+      words: "group hall",
+      kind: "group",
+      to: `/hall/${id}`,
+    })),
     ...(notebook?.all("place") ?? []).map(({ id, name }) => ({
       key: `l-${id}`,
       name,

@@ -52,8 +52,9 @@ export function lineKey(
   }
 }
 
-/** Puts the cursor on the first number of the line that is still empty. */
-export function toFirstEmpty(form: HTMLElement | null): void {
-  const fields = form ? fieldsIn(form) : [];
-  (fields.find(({ value }) => value === "") ?? fields[0])?.focus();
+/** Puts the cursor on the first number of the line that is still empty. @returns whether there was one */
+export function toFirstEmpty(form: HTMLElement | null): boolean {
+  const empty = form && fieldsIn(form).find(({ value }) => value === "");
+  empty?.focus();
+  return Boolean(empty);
 }
