@@ -11,6 +11,7 @@ type RouteModule = {
 /** The pages of one athlete by their path below `/at/:athleteId/`, and the module that makes each. */
 const modules: Record<string, () => Promise<unknown>> = {
   aim: () => import("../routes/aim"),
+  "aim/clinician": () => import("../routes/clinician"),
   check: () => import("../routes/check"),
   "check/record": () => import("../routes/record"),
   gap: () => import("../routes/gap"),
@@ -51,6 +52,23 @@ export async function readPage(athleteId: string, path: string): Promise<ReadPag
   const [name = "", query = ""] = path.split("?");
   const address = `/at/${athleteId}/${name}${query ? `?${query}` : ""}`;
   return read((await modules[name]!()) as RouteModule, address, { athleteId });
+}
+
+const hallPages: Record<string, () => Promise<unknown>> = {
+  "": () => import("../routes/hall-table"),
+  round: () => import("../routes/hall-round"),
+  session: () => import("../routes/hall-session"),
+  group: () => import("../routes/hall-group"),
+  sheet: () => import("../routes/hall-sheet"),
+  log: () => import("../routes/hall-log"),
+  wall: () => import("../routes/hall-wall"),
+};
+
+/** Reads a page of a group, or of all. @param path as in "sheet?sheet=strips" */
+export async function readHallPage(groupId: string, path: string): Promise<ReadPage> {
+  const [name = "", query = ""] = path.split("?");
+  const address = `/hall/${groupId}/${name}${query ? `?${query}` : ""}`;
+  return read((await hallPages[name]!()) as RouteModule, address, { groupId });
 }
 
 /** Reads a page that belongs to nobody. @param path as in "/library/drill/prayer" */
