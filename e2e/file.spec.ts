@@ -145,3 +145,34 @@ test("an unreadable record is set aside, shown, and can be saved", async ({ page
   await page.goto("/at/odalys/log");
   await expect(page.getByText("Odalys Brenner").first()).toBeVisible();
 });
+
+test("a coach's own table is mapped, shown with what cannot be read, taken over as one act and undone", async ({
+  page,
+}) => {
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+  await page.getByRole("link", { name: "File" }).click();
+  const text = [
+    "day;ankles;shoulder flexion L;shoulder flexion R",
+    "3/4/2026;;158;160",
+    "10/4/2026;x;159,5;much",
+  ].join("\n");
+  await page.getByLabel("Table (.csv)").setInputFiles({
+    name: "mine.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(text),
+  });
+  await expect(page.getByText("0 checks of 2 rows; 2 could not be read:")).toBeVisible();
+  await page.getByRole("combobox", { name: "All rows are of" }).selectOption("Mirela Osei");
+  await expect(page.getByText("3 checks of 2 rows; 1 could not be read:")).toBeVisible();
+  await expect(page.getByText("Row 3: no number (much)")).toBeVisible();
+  await page
+    .getByRole("combobox", { name: "What “shoulder flexion R” holds" })
+    .selectOption({ label: "leave it out" });
+  await page.getByRole("button", { name: "Take over 2 checks" }).click();
+  await expect(page.getByText("2 checks taken over.")).toBeVisible();
+  await saved(page);
+  await expect(page.getByText(/^1 athlete, .*2 checks/)).toBeVisible();
+  await page.getByRole("button", { name: /^Undo/ }).click();
+  await expect(page.getByText(/2 checks/)).toHaveCount(0);
+});

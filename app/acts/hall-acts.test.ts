@@ -407,4 +407,21 @@ describe("a round down the line", () => {
       refused: { why: "reading" },
     });
   });
+
+  it("a table of months is taken over as one act; what is here already is left out, what cannot be refuses all", async () => {
+    const row = { ...reading, athleteId: "noor", on: "2026-02-03" };
+    const checks = [row, { ...row, side: "right" }, { ...row, on: "2026-03-03" }, row];
+    expect(done(await browser.act("take-table", { checks }))).toEqual({ kept: 3 });
+    expect(done(await browser.act("take-table", { checks }))).toEqual({ kept: 0 });
+    const kept = (await browser.look("noor")).checks.filter(({ on }) => on < "2026-04-01");
+    expect(kept.map(({ on, at }) => [on, at])).toContainEqual([
+      "2026-02-03",
+      "2026-02-03T12:00:00.000Z",
+    ]);
+    expect(
+      await browser.act("take-table", { checks: [{ ...row, on: "2026-02-05", trials: [999] }] }),
+    ).toMatchObject({ refused: { why: "reading" } });
+    await (await browser.notebook()).undo();
+    expect((await browser.look("noor")).checks.filter(({ on }) => on < "2026-04-01")).toEqual([]);
+  });
 });

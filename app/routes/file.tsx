@@ -1,5 +1,6 @@
 import { ExportPart } from "../parts/file/export-part";
 import { HandOverPart } from "../parts/file/hand-over-part";
+import { TableInPart } from "../parts/file/table-in-part";
 import { ImportPart } from "../parts/file/import-part";
 import { KeepingPart } from "../parts/file/keeping-part";
 import { NotebookPart } from "../parts/file/notebook-part";
@@ -60,6 +61,7 @@ export default function FilePage({
       <HandOverPart people={people} />
       {name === "own" ? <KeepingPart keeping={keeping} /> : null}
       <ImportPart name={name} library={library} />
+      <TableInPart people={people} library={library} tester={settings.tester} />
       <QuarantinePart aside={aside} strays={strays} />
       <SettingsPart settings={settings} />
     </main>

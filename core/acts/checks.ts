@@ -95,6 +95,55 @@ const saveHallRound = rule({
   },
 });
 
+/** The moment of a check of which only the day is known: noon. */
+const noonOf = (on: string): string => `${on}T12:00:00.000Z`;
+
+/** What tells one reading of a day from another. */
+const readingName = ({
+  athleteId,
+  protocolId,
+  side,
+  mode,
+  on,
+  trials,
+}: Pick<Check, "athleteId" | "protocolId" | "side" | "mode" | "on" | "trials">): string =>
+  [athleteId, protocolId, side, mode, on, trials.join(" ")].join("|");
+
+/**
+ * Takes over checks of a coach's own table, of any day up to today, as one change. What the notebook has already (the same
+ * reading of the same day) is left out. Answers with how many were kept.
+ */
+const takeTable = rule({
+  sent: z.object({
+    checks: z
+      .array(Taken.extend({ athleteId: z.string(), on: Check.shape.on }))
+      .min(1)
+      .max(20_000),
+  }),
+  others: ({ checks }) => [...new Set(checks.map(({ athleteId }) => athleteId))],
+  decide: (scene, { checks }): Outcome<{ kept: number }> => {
+    const fresh: Check[] = [];
+    const there = new Set<string>();
+    for (const id of new Set(checks.map(({ athleteId }) => athleteId))) {
+      if (!scene.get("athlete", id)) return gone("athlete");
+      for (const known of scene.all("check", id)) there.add(readingName(known));
+    }
+    for (const check of checks) {
+      const refused = refusalOf(scene, check);
+      if (refused) return { refused };
+      const name = readingName(check);
+      if (check.on > scene.today || there.has(name)) continue;
+      there.add(name);
+      fresh.push({ kind: "check", id: scene.newId("check"), at: noonOf(check.on), ...check });
+    }
+    return {
+      does: { does: "checks", count: fresh.length },
+      put: fresh,
+      answer: { kept: fresh.length },
+    };
+  },
+});
+
 /** So many earlier states of a check are kept. */
 const mostMends = 20;
 
@@ -220,6 +269,7 @@ const removePhoto = rule({
 export const checkActs = {
   "save-round": saveRound,
   "save-hall-round": saveHallRound,
+  "take-table": takeTable,
   "mend-check": mendCheck,
   "remove-check": removeCheck,
   "save-finger": saveFinger,

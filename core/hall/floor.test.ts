@@ -115,7 +115,11 @@ describe("the log of one of a hall", () => {
     const changed = hallLog(
       hall(),
       member,
-      { ...asPlanned, out: ["leg-swings"], hurt: { drillId: "hip-flexor", level: 7, kind: "numb" } },
+      {
+        ...asPlanned,
+        out: ["leg-swings"],
+        hurt: { drillId: "hip-flexor", level: 7, kind: "numb" },
+      },
       known,
       "other",
     )!;

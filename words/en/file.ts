@@ -1,4 +1,5 @@
 import type { Kind } from "#core/records/records";
+import type { RowProblem } from "#core/exchange/checks-in";
 import type { FileRefusal } from "#core/exchange/file";
 import type { CalendarRefusal } from "#core/exchange/calendar";
 
@@ -69,3 +70,18 @@ export const kindNames: Record<Kind, string> = {
   settings: "settings",
   gone: "taken away",
 };
+
+const problemNames: Record<RowProblem["why"], string> = {
+  "no-athlete": "nobody of this name is here",
+  "no-date": "no day",
+  ahead: "a day that is still to come",
+  "no-check": "no check of this name",
+  "no-side": "no side",
+  "no-number": "no number",
+  impossible: "cannot be read on a body",
+  pain: "pain is a number from 0 to 10",
+};
+
+/** Why a row of a table is not taken. @example "Row 7: no check of this name (Knee wobble)" */
+export const rowProblemWords = ({ row, why, found }: RowProblem): string =>
+  `Row ${row}: ${problemNames[why]}${found ? ` (${found.slice(0, 60)})` : ""}`;
