@@ -22,6 +22,7 @@ beforeEach(async () => {
 afterEach(() => vi.useRealTimers());
 
 const halls = async () => (await browser.notebook()).all("hall");
+const asNow = async ({ id }: Hall) => (await halls()).find((hall) => hall.id === id)!;
 async function planned(over: object = {}): Promise<Hall> {
   const { id } = done(
     await browser.act("plan-hall", {
@@ -125,7 +126,7 @@ describe("a session for all in step", () => {
       drillId: first!.drillId,
       rungId: drillOf((await browser.look("odalys")).library, first!.drillId)!.rungs[0]!.id,
     });
-    expect((await halls())[0]!.loggedOn).toBe(day);
+    expect((await asNow(hall)).loggedOn).toBe(day);
     expect((await browser.look(athleteId)).runs).toEqual([]);
   });
 
@@ -192,7 +193,7 @@ describe("a session at stations", () => {
       browser.act("change-floor", { id: hall.id, along: everybody, round, change });
     await floor({ do: "person", athleteId: "wren", from: 0, until: 1 });
     await floor({ do: "person", athleteId: "kaito", from: 4, until: null });
-    const now = (await halls())[0]!;
+    const now = await asNow(hall);
     expect(now.seats.filter(({ round }) => round <= 1)).toEqual(
       hall.seats.filter(({ round }) => round <= 1),
     );
@@ -201,7 +202,7 @@ describe("a session at stations", () => {
       now.seats.some(({ athleteId, round }) => athleteId === "kaito" && round > 1 && round < 4),
     ).toBe(false);
     await floor({ do: "minutes", seconds: 400 });
-    const short = (await halls())[0]!;
+    const short = await asNow(hall);
     const left = short.rounds.slice(2).reduce((sum, { work, change }) => sum + work + change, 0);
     expect(left).toBe(400);
     const model = await modelOf(short);
@@ -224,7 +225,7 @@ describe("a session at stations", () => {
     expect(
       done(await browser.act("take-seats", { id: hall.id, along: everybody, seats: hall.seats })),
     ).toEqual({ taken: true });
-    expect((await halls())[0]!.proven).toBe(true);
+    expect((await asNow(hall)).proven).toBe(true);
   });
 
   it("is logged for all at once, but for what differed; undone as one", async () => {
