@@ -13,15 +13,14 @@ import {
   type SideEntry,
 } from "../check/round";
 import { useDraft } from "../use-draft";
-
-type Entries = Round["entries"];
+import { exchanged, withEntry, type LineEntries } from "./line-entries";
 
 /** A round down the line in the making: what holds for all of it, and what is typed by athlete. */
 export type HallRound = {
   base: Omit<Round, "entries" | "added">;
   /** Checks that were put in beside those the aims ask, as row keys. */
   added: string[];
-  entries: Record<string, Entries>;
+  entries: LineEntries;
 };
 
 const remembered = (kept: unknown, blank: HallRound): HallRound | null =>
@@ -79,19 +78,6 @@ export function useHallRound(hall: HallView) {
   const ready = drafts.flatMap(({ athleteId, ready: own }) =>
     own.map((draft): DraftCheck & { athleteId: string } => ({ ...draft, athleteId })),
   );
-  const put = (athleteId: string, key: string, side: Side, entry: SideEntry | undefined) =>
-    setRound((old) => {
-      const own = old.entries[athleteId] ?? {};
-      const others = { ...own[key] };
-      delete others[side];
-      return {
-        ...old,
-        entries: {
-          ...old.entries,
-          [athleteId]: { ...own, [key]: entry ? { ...others, [side]: entry } : others },
-        },
-      };
-    });
   return {
     round,
     asked,
@@ -99,26 +85,17 @@ export function useHallRound(hall: HallView) {
     roundOf,
     ready,
     refused: drafts.reduce((sum, one) => sum + one.refused, 0),
-    put,
+    put: (athleteId: string, key: string, side: Side, entry: SideEntry | undefined) =>
+      setRound((old) => ({
+        ...old,
+        entries: withEntry(old.entries, [athleteId, key, side], entry),
+      })),
     add: (key: string) => setRound((old) => ({ ...old, added: [...old.added, key] })),
     change: (base: Partial<HallRound["base"]>) =>
       setRound((old) => ({ ...old, base: { ...old.base, ...base } })),
     /** What was read of one athlete goes to another, or from one side to the other; what was there changes places with it. */
     move: (row: RoundRow, from: [string, Side], to: [string, Side]) =>
-      setRound((old) => {
-        const at = ([id, side]: [string, Side]) => old.entries[id]?.[row.key]?.[side];
-        const [moved, there] = [at(from), at(to)];
-        const entries = structuredClone(old.entries);
-        const set = ([id, side]: [string, Side], entry: SideEntry | undefined) => {
-          const own = (entries[id] ??= {});
-          const sides = (own[row.key] ??= {});
-          if (entry) sides[side] = entry;
-          else delete sides[side];
-        };
-        set(to, moved);
-        set(from, there);
-        return { ...old, entries };
-      }),
+      setRound((old) => ({ ...old, entries: exchanged(old.entries, row.key, from, to) })),
     clear: () => setRound((old) => ({ ...old, entries: {} })),
   };
 }
