@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { library } from "../../library/index";
 import { lockedAt, seasoned } from "../test/bodies";
+import type { RunEvent } from "../records/records";
 import { item } from "../test/people";
 import { asked } from "../test/planning";
 import { begin, hurts, runOf } from "../test/running";
@@ -62,5 +63,44 @@ describe("somebody who runs along", () => {
     expect(
       memberOf({ items: [long] }, who, { ...request, alreadyWarm: true }).parts[0],
     ).toMatchObject({ reason: null });
+  });
+  it("in an extra set works the own shorter side: so it stands in the log", () => {
+    const both = item(
+      "hip-flexor",
+      { type: "hold", sets: 2, seconds: 20, rest: 5 },
+      { sides: ["left", "right"], extra: { side: "left", sets: 1 } },
+    );
+    const doing = (share?: "right") => ({
+      athleteId: "b",
+      name: "Bee",
+      growing: false,
+      parts: [{ itemId: both.id, rungId: both.rungId, reason: null, ...(share ? { share } : {}) }],
+    });
+    const setsOf = (share?: "right") => {
+      const run = { ...runOf([both]), group: [doing(share)] };
+      const { items } = memberLog(run, { athleteId: "b" }, library, begin + 1e9, "l");
+      const count = (side: "left" | "right") =>
+        items[0]!.sets.filter((one) => one.side === side).length;
+      return [count("left"), count("right")];
+    };
+    expect(setsOf()).toEqual([3, 2]);
+    expect(setsOf("right")).toEqual([2, 3]);
+  });
+  it("who was away for all of it has nothing to log; who came back has what came after", () => {
+    const member = memberOf({ items: [swings, opener] }, who, { ...request, alreadyWarm: true });
+    const told = (...thens: ("away" | "back")[]): RunEvent[] =>
+      thens.map((is, n) => ({
+        type: "member",
+        at: new Date(begin + n).toISOString(),
+        who: "b",
+        then: { is, itemId: is === "away" ? swings.id : opener.id },
+      }));
+    const drills = (...events: RunEvent[]) => {
+      const run = { ...runOf([swings, opener], ...events), group: [member] };
+      return memberLog(run, member, library, begin + 1e9, "l").items.map(({ drillId }) => drillId);
+    };
+    expect(drills()).toEqual(["leg-swings", "hip-flexor"]);
+    expect(drills(...told("away"))).toEqual([]);
+    expect(drills(...told("away", "back"))).toEqual(["hip-flexor"]);
   });
 });
