@@ -30,6 +30,8 @@ test("an athlete's file goes to a phone and comes back: both sides' changes stan
   page,
   browser,
 }) => {
+  // Two browsers, each opened several times: on a busy machine that takes its time.
+  test.setTimeout(300_000);
   await openOwn(page);
   await addAthlete(page, "Mirela Osei");
   await page.goto("/");

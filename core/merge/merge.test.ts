@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Athlete, Intake } from "../records/athlete";
 import { AnyRecord, type Pack, type Settings } from "../records/records";
+import type { Group } from "../records/groups";
 import { plainSettings } from "../records/settings";
 import { diceOf } from "../stats/dice";
 import { mergedHistory } from "../test/merging";
@@ -289,6 +290,61 @@ describe("three devices", () => {
     for (let n = 0; n < 400; n += 1) {
       const { diverged, lost } = mergedHistory(dice, 4 + Math.floor(26 * dice.unit()));
       expect({ n, diverged, lost }).toEqual({ n, diverged: false, lost: [] });
+    }
+  });
+});
+
+describe("a group that two coaches have changed", () => {
+  const made: Group = stamped<Group>(
+    null,
+    {
+      kind: "group",
+      id: "g",
+      name: "Morning",
+      members: ["a", "b"],
+      placeId: null,
+      times: [],
+    },
+    hall,
+  );
+  it("takes the place of one and the name of the other, unasked", () => {
+    const moved = stamped(made, { ...made, placeId: "shed" }, later(5));
+    const named = stamped(made, { ...made, name: "Early" }, phone(6));
+    const { record, differences } = mergeRecord(moved, named, later(9));
+    expect(differences).toEqual([]);
+    expect(record).toMatchObject({ name: "Early", placeId: "shed", members: ["a", "b"] });
+    const other = mergeRecord(named, moved, phone(9));
+    expect(other.record).toMatchObject({ name: "Early", placeId: "shed" });
+  });
+  it("asks where both have said who is in it, and proposes the newer", () => {
+    const grown = stamped(made, { ...made, members: ["a", "b", "c"] }, later(5));
+    const shrunk = stamped(made, { ...made, members: ["a"] }, phone(6));
+    const { record, differences } = mergeRecord(grown, shrunk, later(9));
+    expect(differences).toHaveLength(1);
+    expect(differences[0]!.fields).toEqual(["members"]);
+    expect(record).toMatchObject({ members: ["a"] });
+  });
+});
+
+describe("a check that was mended on one device", () => {
+  it("stays mended, with what it was, when the other never saw the mending", () => {
+    const read = stamped(null, check({ trials: [158, 160] }), hall);
+    const was = {
+      until: "2026-11-24T12:00:00.000Z",
+      athleteId: "a1",
+      side: "left" as const,
+      trials: [158, 160],
+      pain: 0,
+      note: "",
+    };
+    const mended = stamped(read, { ...read, trials: [150], was: [was] }, phone(5));
+    for (const [ours, theirs] of [
+      [read, mended],
+      [mended, read],
+    ] as const) {
+      const { record, differences } = mergeRecord(ours, theirs, later(9));
+      expect(differences).toEqual([]);
+      expect(record).toMatchObject({ trials: [150], was: [{ trials: [158, 160] }] });
     }
   });
 });
