@@ -138,6 +138,10 @@ test("from an empty notebook to a running group session with printed strips in 6
   await page.getByRole("button", { name: "Tomas Reyl is not there" }).click();
   await expect(page.getByRole("button", { name: "Tomas Reyl is back" })).toBeVisible();
   await page.getByRole("dialog").getByRole("button", { name: "Go on" }).click();
+  // The tablet falls asleep: everybody's record is closed, and all are logged for all that.
+  await page.reload();
+  await expect(page.getByRole("button", { name: "Pause" })).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByRole("button", { name: "Easier", exact: true })).toHaveCount(0);
   for (let n = 0; n < 40 && (await page.getByText("All clean, log it").count()) === 0; n += 1) {
     await page.keyboard.press("s");
     await page.waitForTimeout(120);

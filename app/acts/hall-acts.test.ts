@@ -11,7 +11,7 @@ import { seatModel, seatingOf } from "#core/hall/stations";
 import { seatBreaches } from "#core/hall/seats";
 import type { Hall, Log } from "#core/records/records";
 import { placeOf } from "#core/records/places";
-import { done, freshBrowser, undated } from "./test-notebook";
+import { done, freshBrowser, sameBrowser, undated } from "./test-notebook";
 
 const day = "2026-11-24";
 const everybody = ["odalys", "ilvar", "meheret", "noor", "kaito", "wren"];
@@ -92,8 +92,8 @@ describe("a session for all in step", () => {
 
   it("runs by one clock: one goes a rung down, one leaves; each gets the own log", async () => {
     const hall = await planned();
-    const { athleteId } = done(await browser.act("start-hall", { id: hall.id, along: everybody }));
-    expect(done(await browser.act("start-hall", { id: hall.id, along: everybody }))).toEqual({
+    const { athleteId } = done(await browser.act("start-hall", { id: hall.id }));
+    expect(done(await browser.act("start-hall", { id: hall.id }))).toEqual({
       athleteId,
     });
     const run = (await browser.look(athleteId)).runs[0]!;
@@ -103,7 +103,6 @@ describe("a session for all in step", () => {
     at("09:01:00");
     await browser.act("happen", {
       runId: run.id,
-      along: everybody,
       events: [
         { type: "member", who: "kaito", then: { is: "away", itemId: first!.id } },
         {
@@ -130,9 +129,41 @@ describe("a session for all in step", () => {
     expect((await browser.look(athleteId)).runs).toEqual([]);
   });
 
+  it("runs on the page of whoever sits out least", async () => {
+    const hall = await planned({ budget: 1800, format: "mobility" });
+    const { athleteId } = done(await browser.act("start-hall", { id: hall.id }));
+    const { group } = (await browser.look(athleteId)).runs[0]!;
+    const out = group.map(({ parts }) => parts.filter(({ rungId }) => rungId === null).length);
+    const leads = group.findIndex((one) => one.athleteId === athleteId);
+    expect(out[leads]).toBe(Math.min(...out));
+    expect(Math.max(...out)).toBeGreaterThan(0);
+  });
+
+  it("what was logged stays: planned anew it is another session", async () => {
+    const hall = await planned();
+    const again = () => planned({ id: hall.id, budget: 900 });
+    expect((await again()).id).toBe(hall.id);
+    await browser.act("log-hall", { id: hall.id, differed: [] });
+    const other = await again();
+    expect(other.id).not.toBe(hall.id);
+    expect((await asNow(hall)).loggedOn).toBe(day);
+    expect(await logsOf("noor", other)).toEqual([]);
+  });
+
+  it("a run that was reloaded is logged for everybody, whoever's pages are open", async () => {
+    const hall = await planned();
+    const { athleteId } = done(await browser.act("start-hall", { id: hall.id }));
+    await (await browser.notebook()).settled();
+    browser = await sameBrowser(day);
+    vi.setSystemTime(new Date(`${day}T09:25:00`));
+    await browser.look(athleteId);
+    done(await browser.act("finish-run", { athleteId, clean: true }));
+    for (const who of everybody) expect(await logsOf(who, hall)).toHaveLength(1);
+  });
+
   it("a rung that somebody's gate refuses is not given on the floor either", async () => {
     const hall = await planned({ budget: 1800, format: "mobility" });
-    const { athleteId } = done(await browser.act("start-hall", { id: hall.id, along: everybody }));
+    const { athleteId } = done(await browser.act("start-hall", { id: hall.id }));
     const run = (await browser.look(athleteId)).runs[0]!;
     const view = await browser.look("noor");
     const { parts } = hallMember(view, hall);
@@ -141,7 +172,6 @@ describe("a session for all in step", () => {
     const drill = drillOf(view.library, item.drillId)!;
     const came = await browser.act("happen", {
       runId: run.id,
-      along: everybody,
       events: [
         {
           type: "member",
@@ -190,7 +220,7 @@ describe("a session at stations", () => {
   it("somebody goes, somebody comes late, the minutes change: what is over stays, the rest is laid anew", async () => {
     const hall = await stations();
     const floor = (change: object, round = 1) =>
-      browser.act("change-floor", { id: hall.id, along: everybody, round, change });
+      browser.act("change-floor", { id: hall.id, round, change });
     await floor({ do: "person", athleteId: "wren", from: 0, until: 1 });
     await floor({ do: "person", athleteId: "kaito", from: 4, until: null });
     const now = await asNow(hall);
@@ -219,12 +249,12 @@ describe("a session at stations", () => {
       { ...seat!, round: seat!.round + 1 },
       { ...seat!, round: seat!.round + 2 },
     ];
-    expect(
-      done(await browser.act("take-seats", { id: hall.id, along: everybody, seats: twice })),
-    ).toEqual({ taken: false });
-    expect(
-      done(await browser.act("take-seats", { id: hall.id, along: everybody, seats: hall.seats })),
-    ).toEqual({ taken: true });
+    expect(done(await browser.act("take-seats", { id: hall.id, seats: twice }))).toEqual({
+      taken: false,
+    });
+    expect(done(await browser.act("take-seats", { id: hall.id, seats: hall.seats }))).toEqual({
+      taken: true,
+    });
     expect((await asNow(hall)).proven).toBe(true);
   });
 
@@ -243,7 +273,7 @@ describe("a session at stations", () => {
         note: "left early",
       },
     ];
-    const came = await browser.act("log-hall", { id: hall.id, along: everybody, differed });
+    const came = await browser.act("log-hall", { id: hall.id, differed });
     expect(done(came)).toEqual({ logged: 5 });
     expect(await logsOf("wren", hall)).toEqual([]);
     const [log] = await logsOf("odalys", hall);

@@ -35,16 +35,17 @@ export async function perform<Name extends ActName>(
     shippedLibrary(),
   ]);
   const { notebook } = opened;
-  const { others, asked } = neededFor(sent);
-  const own = "athleteId" in sent ? [sent.athleteId as string] : [];
-  const wanted = [...own, ...others, ...ownersSent(sent)].filter(
-    (id) => notebook.get("athlete", id) && !notebook.isOpen(id),
-  );
-  if (wanted.length > 0) await notebook.openAthletes(wanted);
-  const askedSkills = asked ? await skillsAsked(notebook) : new Set<string>();
-  const scene: Scene = {
+  const look: Pick<Scene, "get" | "all"> = {
     get: (kind, id) => notebook.get(kind, id),
     all: (kind, athleteId) => notebook.all(kind, athleteId),
+  };
+  const own = [...("athleteId" in sent ? [sent.athleteId as string] : []), ...ownersSent(sent)];
+  await openThose(notebook, own);
+  const { others, asked } = neededFor(sent, look);
+  await openThose(notebook, [...own, ...others]);
+  const askedSkills = asked ? await skillsAsked(notebook) : new Set<string>();
+  const scene: Scene = {
+    ...look,
     situation: (athleteId) => viewIn(opened, shipped, athleteId, request),
     askedSkills,
     library: libraryOf(shipped, notebook),
@@ -57,6 +58,12 @@ export async function perform<Name extends ActName>(
   keep(notebook, outcome);
   if (opened.name === "own" && outcome.does) void keepForLong();
   return { done: outcome.answer };
+}
+
+/** Opens the pages of those among them who are in the notebook and not open yet; all are needed at once. */
+async function openThose(notebook: Notebook, ids: readonly string[]): Promise<void> {
+  const known = [...new Set(ids)].filter((id) => notebook.get("athlete", id));
+  if (known.some((id) => !notebook.isOpen(id))) await notebook.openAthletes(known);
 }
 
 function keep(

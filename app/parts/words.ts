@@ -16,3 +16,13 @@ export const notch: Record<Side, string> = { left: "◂", right: "▸", mid: "�
 /** Reads a number as people type it: comma or point. NaN where it is none. */
 export const readNumber = (text: string): number =>
   text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", "."));
+
+export const firstName = (name: string): string => name.split(" ")[0]!;
+
+/** First names, and the whole name where two have the same. */
+export function shortNames(people: readonly { name: string }[]): (name: string) => string {
+  const counts = new Map<string, number>();
+  for (const { name } of people)
+    counts.set(firstName(name), (counts.get(firstName(name)) ?? 0) + 1);
+  return (name) => (counts.get(firstName(name)) === 1 ? firstName(name) : name);
+}

@@ -106,7 +106,6 @@ function LogPage({ view, hall, logs }: { view: HallView; hall: Hall; logs: reado
           onClick={() =>
             act("log-hall", {
               id: hall.id,
-              along: hall.people.map(({ athleteId }) => athleteId),
               differed: Object.values(differed).map((one) => ({ ...one, out: [...one.out] })),
             })
           }

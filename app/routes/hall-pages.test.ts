@@ -86,7 +86,6 @@ describe("the pages of a group", () => {
     expect(before.text.match(/as planned/g)!.length).toBeGreaterThanOrEqual(4);
     await browser.act("log-hall", {
       id: "standing-warm-up",
-      along: everybody,
       differed: [{ athleteId: "kaito", absent: true, out: [], hurt: null, note: "" }],
     });
     const after = await readHallPage("floor-crew", "log?session=standing-warm-up");

@@ -64,14 +64,11 @@ function Session({ view, hall }: { view: HallView; hall: Hall }) {
   const { act, busy } = useAct();
   const [anew, setAnew] = useState(false);
   const members = useMembers(view, hall);
-  const along = hall.people.map(({ athleteId }) => athleteId);
-  const proof = useSeatProof(view, hall, (seats) =>
-    act("take-seats", { id: hall.id, along, seats }),
-  );
+  const proof = useSeatProof(view, hall, (seats) => act("take-seats", { id: hall.id, seats }));
   const reading = hall.people.length - members.size;
   const begun = hall.events.length > 0;
   const change = (what: Parameters<typeof act<"change-hall">>[1]["change"]) =>
-    act("change-hall", { id: hall.id, along, change: what });
+    act("change-hall", { id: hall.id, change: what });
   const base = `/hall/${view.id}`;
   return (
     <>
@@ -85,7 +82,7 @@ function Session({ view, hall }: { view: HallView; hall: Hall }) {
             <button
               type="button"
               className="press press-main"
-              onClick={() => act("start-hall", { id: hall.id, along })}
+              onClick={() => act("start-hall", { id: hall.id })}
             >
               <Play size={16} aria-hidden="true" /> Start
             </button>
@@ -124,7 +121,7 @@ function Session({ view, hall }: { view: HallView; hall: Hall }) {
         <PlanForm
           view={view}
           hall={hall}
-          who={along}
+          who={hall.people.map(({ athleteId }) => athleteId)}
           placeId={hall.placeId}
           close={() => setAnew(false)}
         />

@@ -42,8 +42,8 @@ export type Outcome<Answer> =
 export type ActRule<Sent extends z.ZodType, Answer> = {
   sent: Sent;
   decide: (scene: Scene, sent: z.output<Sent>) => Outcome<Answer>;
-  /** Everybody whose records are read, besides the athlete of the act. */
-  others?: (sent: z.output<Sent>) => readonly string[];
+  /** Everybody whose records are read or written, besides the athlete of the act. */
+  others?: (sent: z.output<Sent>, look: Pick<Scene, "get" | "all">) => readonly string[];
   needsAskedSkills?: boolean;
 };
 
@@ -63,6 +63,16 @@ export const nothing: Outcome<null> = { does: null, put: [], answer: null };
 
 /** A record that somebody else has taken away since. */
 export const gone = (kind: Kind): { refused: Refusal } => ({ refused: { why: "gone", kind } });
+
+/** An event as it is sent: its moment is the scene's. */
+export const momentless = <Event extends z.ZodType>(event: Event) =>
+  z.preprocess(
+    (sent) =>
+      typeof sent === "object" && sent !== null
+        ? { ...sent, at: "2000-01-01T00:00:00.000Z" }
+        : sent,
+    event,
+  );
 
 /** An act about one athlete. */
 export const Of = z.object({ athleteId: z.string() });

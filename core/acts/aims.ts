@@ -5,7 +5,27 @@ import { Day, Intake, PlaceClearance } from "../records/athlete";
 import { Exposure } from "../body/exposures";
 import { lockKey } from "../safety/pain";
 import { Aim } from "../records/records";
-import { does, gone, nothing, Of, rule } from "./act";
+import { does, gone, nothing, Of, rule, type Scene } from "./act";
+
+/** An aim from today on, with nothing set by hand. */
+export const newAim = (
+  scene: Pick<Scene, "newId" | "today">,
+  athleteId: string,
+  { skillId, quality, side, by, hips }: Pick<Aim, "skillId" | "quality" | "side" | "by" | "hips">,
+): Aim => ({
+  kind: "aim",
+  id: scene.newId("aim"),
+  athleteId,
+  skillId,
+  quality,
+  side,
+  by,
+  hips,
+  since: scene.today,
+  closedOn: null,
+  overrides: [],
+  targets: [],
+});
 
 /** Keeps a new aim, or an edited one. */
 const saveAim = rule({
@@ -17,16 +37,7 @@ const saveAim = rule({
     const known = id ? scene.get("aim", id) : null;
     if (known) return does({ does: "edit-aim" }, [{ ...known, ...fields }]);
     if (fields.by < scene.today) return { refused: { why: "aim-in-the-past" } };
-    const aim: Aim = {
-      kind: "aim",
-      id: scene.newId("aim"),
-      athleteId,
-      ...fields,
-      since: scene.today,
-      closedOn: null,
-      overrides: [],
-      targets: [],
-    };
+    const aim = newAim(scene, athleteId, fields);
     return does({ does: "new-aim" }, [aim]);
   },
 });

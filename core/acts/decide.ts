@@ -44,11 +44,14 @@ export const isActName = (name: unknown): name is ActName =>
   typeof name === "string" && Object.hasOwn(acts, name);
 
 /** What has to be read before an act can be decided: other people's records, and which skills are asked at all. */
-export function neededFor(sent: { act: ActName }): { others: readonly string[]; asked: boolean } {
+export function neededFor(
+  sent: { act: ActName },
+  look: Pick<Scene, "get" | "all">,
+): { others: readonly string[]; asked: boolean } {
   const known: AnyRule = acts[sent.act] as unknown as AnyRule;
   const read = known.sent.safeParse(sent);
   return {
-    others: read.success ? (known.others?.(read.data) ?? []) : [],
+    others: read.success ? (known.others?.(read.data, look) ?? []) : [],
     asked: known.needsAskedSkills ?? false,
   };
 }

@@ -1,8 +1,9 @@
 import * as z from "zod";
 import { ForGroup, givenTo } from "../aim/for-group";
 import { Group } from "../records/groups";
-import { Aim, Settings, type AnyRecord } from "../records/records";
+import type { AnyRecord, Settings } from "../records/records";
 import { plainSettings } from "../records/settings";
+import { newAim } from "./aims";
 import { does, gone, rule, type Outcome, type Scene } from "./act";
 
 /** Keeps a group, new or changed; members that nobody knows are left out. Answers with the identifier. */
@@ -120,23 +121,7 @@ function receivedBy(scene: Scene, id: string, what: ForGroup): AnyRecord {
       const known = scene
         .all("aim", id)
         .find((aim) => !aim.closedOn && aim.skillId === skillId && aim.side === side);
-      const aim: Aim = known
-        ? { ...known, quality, by, hips }
-        : {
-            kind: "aim",
-            id: scene.newId("aim"),
-            athleteId: id,
-            skillId,
-            quality,
-            side,
-            by,
-            hips,
-            since: scene.today,
-            closedOn: null,
-            overrides: [],
-            targets: [],
-          };
-      return aim;
+      return known ? { ...known, quality, by, hips } : newAim(scene, id, what);
     }
     case "place":
       return { ...athlete, placeId: what.placeId };

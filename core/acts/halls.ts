@@ -1,39 +1,30 @@
 import * as z from "zod";
 import { hallLog } from "../hall/log";
+import { hallMember } from "../hall/member";
+import { hallTermsOf, seatsAsked } from "../hall/terms";
 import { mindOf, prepIn, type Mind } from "../hall/mind";
-import { membersIn, planInStep, settled, type InStepTerms } from "../hall/in-step";
+import { membersIn, planInStep, settled } from "../hall/in-step";
 import { seatBreaches } from "../hall/seats";
-import { planStations, seatModel, seatingOf, type StationTerms } from "../hall/stations";
+import { planStations, seatingOf } from "../hall/stations";
 import { changedFloor, reseated } from "../hall/on-the-floor";
-import { placeOf } from "../records/places";
 import { HallEvent, Seat, StationsLaid } from "../records/hall";
-import { Hall, PainKind } from "../records/records";
+import { Hall, PainKind, type GroupMember } from "../records/records";
 import { Pain } from "../records/athlete";
 import { plainSettings } from "../records/settings";
 import { beginHall } from "../run/begin";
-import { does, gone, nothing, rule, type Outcome, type Scene } from "./act";
+import { does, gone, momentless, nothing, rule, type Outcome, type Scene } from "./act";
 
 /** Everybody of a session: their records are read. */
-const Along = z.array(z.string()).max(200);
+const ofHall = ({ id }: { id: string }, { get }: Pick<Scene, "get">): string[] =>
+  (get("hall", id)?.people ?? []).map(({ athleteId }) => athleteId);
 
 /** What the planner has to know beside the athletes. */
-function termsOf(scene: Scene, hall: Hall): InStepTerms & StationTerms {
-  const settings = scene.get("settings", "settings") ?? plainSettings;
-  return {
-    on: hall.on,
-    placeId: hall.placeId,
-    budget: hall.budget,
-    format: hall.format,
-    alreadyWarm: hall.alreadyWarm,
-    dropped: hall.dropped,
-    items: hall.items,
-    place: placeOf(scene.all("place"), hall.placeId),
+const termsOf = (scene: Scene, hall: Hall) =>
+  hallTermsOf(hall, {
+    places: scene.all("place"),
+    settings: scene.get("settings", "settings") ?? plainSettings,
     library: scene.library,
-    coach: settings.schools,
-    aside: settings.aside,
-    ...hall.laid,
-  };
-}
+  });
 
 const mindsOf = (scene: Scene, hall: Hall): Mind[] =>
   hall.people
@@ -62,7 +53,7 @@ const planHall = rule({
     id: z.string().nullable(),
     groupId: z.string().nullable(),
     name: z.string().max(300),
-    along: Along.min(1),
+    along: z.array(z.string()).min(1).max(200),
     way: Hall.shape.way,
     budget: Hall.shape.budget,
     placeId: z.string().nullable(),
@@ -72,7 +63,9 @@ const planHall = rule({
   }),
   others: ({ along }) => along,
   decide: (scene, { id, along, ...sent }): Outcome<{ id: string }> => {
-    const known = id ? scene.get("hall", id) : null;
+    const found = id ? scene.get("hall", id) : null;
+    // What was begun or logged stays what it was: planned anew it is another session.
+    const known = found && found.loggedOn === null && found.events.length === 0 ? found : null;
     const people = along.flatMap((athleteId) => {
       const athlete = scene.get("athlete", athleteId);
       return athlete ? [{ athleteId, name: athlete.name, from: 0, until: null }] : [];
@@ -89,11 +82,11 @@ const planHall = rule({
       budget: sent.budget,
       format: sent.format ?? "",
       alreadyWarm: sent.alreadyWarm ?? false,
-      dropped: known?.dropped ?? [],
+      dropped: found?.dropped ?? [],
       people,
       items: [],
       stations: [],
-      laid: sent.laid ?? known?.laid ?? { stations: 4, work: 150, change: 20 },
+      laid: sent.laid ?? found?.laid ?? { stations: 4, work: 150, change: 20 },
       rounds: [],
       seats: [],
       proven: false,
@@ -112,7 +105,6 @@ const planHall = rule({
 const changeHall = rule({
   sent: z.object({
     id: z.string(),
-    along: Along,
     change: z.discriminatedUnion("do", [
       z.object({ do: z.literal("drop"), drillId: z.string() }),
       z.object({ do: z.literal("another"), drillId: z.string() }),
@@ -124,7 +116,7 @@ const changeHall = rule({
       z.object({ do: z.literal("let-in-again") }),
     ]),
   }),
-  others: ({ along }) => along,
+  others: ofHall,
   decide: (scene, { id, change }) => {
     const hall = scene.get("hall", id);
     if (!hall) return gone("hall");
@@ -162,20 +154,12 @@ function moved<Item extends { id: string }>(
 
 /** Takes the seating that the solver found. One that the gate or the kit does not allow is not taken. */
 const takeSeats = rule({
-  sent: z.object({ id: z.string(), along: Along, seats: z.array(Seat).max(6000) }),
-  others: ({ along }) => along,
+  sent: z.object({ id: z.string(), seats: z.array(Seat).max(6000) }),
+  others: ofHall,
   decide: (scene, { id, seats }): Outcome<{ taken: boolean }> => {
     const hall = scene.get("hall", id);
     if (!hall) return gone("hall");
-    const [minds, terms] = [mindsOf(scene, hall), termsOf(scene, hall)];
-    const members = membersIn(hall.items, minds, scene.library);
-    const model = seatModel(
-      minds,
-      hall.stations,
-      hall.rounds.length,
-      { ...terms, people: hall.people },
-      { items: hall.items, members },
-    );
+    const model = seatsAsked(hall, mindsOf(scene, hall), termsOf(scene, hall));
     if (seatBreaches(model, seatingOf(model, seats)).length > 0)
       return { does: null, put: [], answer: { taken: false } };
     return { does: null, put: [{ ...hall, seats, proven: true }], answer: { taken: true } };
@@ -186,7 +170,6 @@ const takeSeats = rule({
 const changeFloor = rule({
   sent: z.object({
     id: z.string(),
-    along: Along,
     /** The round that is on; −1 before the first. */
     round: z.int().min(-1).max(60),
     change: z.discriminatedUnion("do", [
@@ -200,7 +183,10 @@ const changeFloor = rule({
       z.object({ do: z.literal("minutes"), seconds: z.int().min(0).max(14400) }),
     ]),
   }),
-  others: ({ along }) => along,
+  others: (sent, look) => [
+    ...ofHall(sent, look),
+    ...(sent.change.do === "person" ? [sent.change.athleteId] : []),
+  ],
   decide: (scene, { id, round, change }) => {
     const hall = scene.get("hall", id);
     if (!hall) return gone("hall");
@@ -218,14 +204,7 @@ const changeFloor = rule({
 const hallHappen = rule({
   sent: z.object({
     id: z.string(),
-    events: z
-      .array(
-        z.preprocess(
-          (sent) => (typeof sent === "object" ? { ...sent, at: "2000-01-01T00:00:00.000Z" } : sent),
-          HallEvent,
-        ),
-      )
-      .min(1),
+    events: z.array(momentless(HallEvent)).min(1),
   }),
   decide: (scene, { id, events }): Outcome<null> => {
     const hall = scene.get("hall", id);
@@ -242,25 +221,26 @@ const hallHappen = rule({
 
 /** Opens the run of a session in step: one clock, everybody on the own rung. Answers with whose page it runs on. */
 const startHall = rule({
-  sent: z.object({ id: z.string(), along: Along }),
-  others: ({ along }) => along,
-  decide: (scene, { id, along }): Outcome<{ athleteId: string }> => {
+  sent: z.object({ id: z.string() }),
+  others: ofHall,
+  decide: (scene, { id }): Outcome<{ athleteId: string }> => {
     const hall = scene.get("hall", id);
     if (!hall) return gone("hall");
-    const there = hall.people.filter(({ athleteId }) => along.includes(athleteId));
-    const under = there.find(({ athleteId }) =>
-      scene.all("run", athleteId).some((run) => run.hallId === hall.id),
+    const runsOf = (athleteId: string) => scene.all("run", athleteId);
+    const under = hall.people.find(({ athleteId }) =>
+      runsOf(athleteId).some((run) => run.hallId === hall.id),
     );
     if (under) return { does: null, put: [], answer: { athleteId: under.athleteId } };
-    const leader = there.find(({ athleteId }) => scene.all("run", athleteId).length === 0);
+    const minds = mindsOf(scene, { ...hall, on: scene.today });
+    const members = membersIn(hall.items, minds, scene.library);
+    // On whose page it runs: somebody who has none under way, and sits out least, for other minutes are planned from there.
+    const [leader] = members
+      .filter(({ athleteId }) => runsOf(athleteId).length === 0)
+      .sort((a, b) => satOut(a) - satOut(b));
     if (!leader) return gone("athlete");
-    const minds = mindsOf(scene, { ...hall, on: scene.today, people: there });
-    const prep = {
-      ...prepIn(termsOf(scene, hall), scene.library, leader.athleteId, scene.newId("prep")),
-      on: scene.today,
-      items: hall.items,
-    };
-    const run = beginHall(prep, membersIn(hall.items, minds, scene.library), {
+    const terms = { ...termsOf(scene, hall), on: scene.today };
+    const prep = prepIn(terms, scene.library, leader.athleteId, scene.newId("prep"));
+    const run = beginHall({ ...prep, items: hall.items }, members, {
       id: scene.newId("run"),
       hallId: hall.id,
       at: scene.moment,
@@ -269,11 +249,13 @@ const startHall = rule({
   },
 });
 
+const satOut = ({ parts }: Pick<GroupMember, "parts">): number =>
+  parts.filter(({ rungId }) => rungId === null).length;
+
 /** Logs a session for all at once: as planned, or as the run has it, but for what differed. */
 const logHall = rule({
   sent: z.object({
     id: z.string(),
-    along: Along,
     differed: z
       .array(
         z.object({
@@ -288,12 +270,13 @@ const logHall = rule({
       )
       .max(200),
   }),
-  others: ({ along }) => along,
+  others: ofHall,
   decide: (scene, { id, differed }): Outcome<{ logged: number }> => {
     const hall = scene.get("hall", id);
     if (!hall) return gone("hall");
-    const minds = mindsOf(scene, hall);
-    const members = membersIn(hall.items, minds, scene.library);
+    const members = hall.people
+      .filter(({ athleteId }) => scene.get("athlete", athleteId))
+      .map(({ athleteId }) => hallMember(scene.situation(athleteId), hall));
     const asPlanned = { absent: false, out: [], hurt: null, note: "" };
     const logs = members.map((member) => {
       const known =

@@ -8,7 +8,7 @@ import { withShut } from "../run/shut";
 import { requestOf } from "../situation/planning";
 import type { Refusal } from "./refusal";
 import { logOf, memberLog } from "../run/log-of";
-import { gone, Of, rule, type Outcome, type Scene } from "./act";
+import { gone, momentless, Of, rule, type Outcome, type Scene } from "./act";
 
 /** An event of a run before it is known when. */
 export type Happening = RunEvent extends infer E
@@ -22,11 +22,9 @@ const withEvents = (run: Run, events: readonly Happening[], at: string): Run => 
   events: [...run.events, ...events.map((event) => ({ ...event, at }) as RunEvent)],
 });
 
-/** An event as it is sent: its moment is the scene's. */
-const Sent = z.preprocess(
-  (sent) => (typeof sent === "object" ? { ...sent, at: "2000-01-01T00:00:00.000Z" } : sent),
-  RunEvent,
-);
+/** Everybody whose run it is. */
+const ownersOf = (run: Run | null): string[] =>
+  run ? [run.athleteId, ...run.group.map(({ athleteId }) => athleteId)] : [];
 
 /** What a change of plan on the floor puts in that may not be done; null where nothing. What stays as it was stays. */
 function unpermitted(scene: Scene, run: Run, events: readonly RunEvent[]): Refusal | null {
@@ -86,11 +84,9 @@ const stillTime = ({ dose }: PrepItem): number =>
 const happen = rule({
   sent: z.object({
     runId: z.string(),
-    events: z.array(Sent).min(1),
-    /** Everybody whose run it is, for a change of plan. */
-    along: z.array(z.string()).default([]),
+    events: z.array(momentless(RunEvent)).min(1),
   }),
-  others: ({ along }) => along,
+  others: ({ runId }, { get }) => ownersOf(get("run", runId)),
   decide: (scene, { runId, events }): Outcome<null> => {
     const run = scene.get("run", runId);
     const refused = run && (unpermitted(scene, run, events) ?? unpermittedFor(scene, run, events));
@@ -156,6 +152,7 @@ const finishRun = rule({
     /** Everything that was done was clean, as far as nothing else was said. */
     clean: z.boolean().default(false),
   }),
+  others: ({ athleteId }, { all }) => ownersOf(all("run", athleteId)[0] ?? null),
   decide: (scene, { athleteId, clean }): Outcome<RunLogged> => {
     const [run] = scene.all("run", athleteId);
     if (!run) return { does: null, put: [], answer: { logId: null, hall: null } };

@@ -5,6 +5,7 @@ import { needsFor, asked } from "../test/planning";
 import { item } from "../test/people";
 import type { Hall, GroupMember } from "../records/records";
 import { hallLog } from "./log";
+import type { HallMember } from "./member";
 import { sharedNeedsOf, tooFew } from "./in-step";
 import type { Mind } from "./mind";
 import { changedFloor, roundsLeft } from "./on-the-floor";
@@ -42,8 +43,9 @@ const hall = (over: Partial<Hall> = {}): Hall => ({
   loggedOn: null,
   ...over,
 });
-const member: GroupMember = {
+const member: HallMember = {
   athleteId: "a",
+  barred: new Map(),
   name: "A",
   growing: false,
   parts: [{ itemId: swings.id, rungId: swings.rungId, reason: null }],
@@ -128,6 +130,12 @@ describe("the log of one of a hall", () => {
     expect(changed.items[0]).toMatchObject({ done: "skipped", seconds: 0 });
     expect(changed.items[1]).toMatchObject({ done: "stopped", pain: 7, sharp: true });
     expect(hallLog(hall(), member, { ...asPlanned, absent: true }, known, "l")).toBeNull();
+  });
+  it("leaves out a seat that was shut since", () => {
+    const shut = { ...member, barred: new Map([[2, { why: "unready" as const }]]) };
+    expect(hallLog(hall(), shut, asPlanned, null, "l")!.items[1]!.planned).toMatchObject({
+      sets: 2,
+    });
   });
   it("leaves out what was sat out", () => {
     const out = { ...member, parts: [{ itemId: swings.id, rungId: null, reason: null }] };

@@ -1,7 +1,8 @@
 import { logItemOf } from "../doses/log-item";
 import type { Dose } from "../drill/dose";
 import { isSharp } from "../safety/pain-kinds";
-import type { GroupMember, Hall, Log, LogItem, PainKind } from "../records/records";
+import type { Hall, Log, LogItem, PainKind } from "../records/records";
+import type { HallMember } from "./member";
 
 /** What differed for one of a hall from what was planned for them. */
 export type Differed = {
@@ -13,6 +14,9 @@ export type Differed = {
   note: string;
 };
 
+/** What one of a hall was let do: in step, and which seats were not. */
+type Planned = Pick<HallMember, "athleteId" | "parts" | "barred">;
+
 /** The same dose so many times over. */
 const times = (dose: Dose, count: number): Dose =>
   dose.type === "contract-relax"
@@ -20,12 +24,14 @@ const times = (dose: Dose, count: number): Dose =>
     : { ...dose, sets: Math.min(12, dose.sets * count) };
 
 /** What one of a hall was to do: in step on the own rung, then at the stations, each once with all its times. */
-function plannedFor(hall: Hall, member: GroupMember): LogItem[] {
+function plannedFor(hall: Hall, member: Planned): LogItem[] {
   const inStep = hall.items.flatMap((item): LogItem[] => {
     const part = member.parts.find(({ itemId }) => itemId === item.id);
     return part?.rungId ? [logItemOf({ ...item, rungId: part.rungId })] : [];
   });
-  const seats = hall.seats.filter(({ athleteId }) => athleteId === member.athleteId);
+  const seats = hall.seats.filter(
+    ({ athleteId, round }) => athleteId === member.athleteId && !member.barred.has(round),
+  );
   const atStations = hall.stations.flatMap(({ id, drillId }): LogItem[] => {
     const own = seats.filter(({ stationId }) => stationId === id);
     const [first] = own;
@@ -43,7 +49,7 @@ function plannedFor(hall: Hall, member: GroupMember): LogItem[] {
  */
 export function hallLog(
   hall: Hall,
-  member: GroupMember,
+  member: Planned,
   { absent, out, hurt, note }: Omit<Differed, "athleteId">,
   known: Log | null,
   id: string,

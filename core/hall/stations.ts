@@ -114,7 +114,14 @@ export const seatsOf = (model: SeatModel, seating: Seating): Seat[] =>
   );
 
 /** A kept seating as the model has it. */
-export const seatingOf = (model: SeatModel, seats: readonly Seat[]): Seating =>
+export const seatingOf = (
+  model: {
+    people: readonly { id: string }[];
+    stations: readonly { id: string }[];
+    rounds: number;
+  },
+  seats: readonly Seat[],
+): Seating =>
   model.people.map(({ id }) =>
     Array.from({ length: model.rounds }, (_, round) => {
       const seat = seats.find((one) => one.athleteId === id && one.round === round);

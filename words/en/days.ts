@@ -7,3 +7,6 @@ export const shortDay = (day: DayText): string => format(parseISO(day), "d MMM")
 export const weekDay = (day: DayText): string => format(parseISO(day), "EEE d MMM");
 /** A day in a sentence. @example longDay("2026-11-24") // "Tuesday 24 November" */
 export const longDay = (day: DayText): string => format(parseISO(day), "EEEE d MMMM");
+
+/** The days of a week from Monday on, as they stand in a table. */
+export const weekdayNames = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;

@@ -6,6 +6,7 @@ import type { SquadColumn } from "#core/hall/squad";
 import type { Hall, Log, Place } from "#core/records/records";
 import type { Differed } from "#core/hall/log";
 import { capital, listWords, many } from "./plain";
+import { weekdayNames } from "./days";
 import { jointWords } from "./slots";
 
 const small = [
@@ -130,8 +131,6 @@ export function differedWords(
   ].filter(Boolean);
   return parts.length > 0 ? parts.join(" · ") : told || "as planned";
 }
-
-const weekdayNames = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
 
 /** When a group trains. @example "Mon and Thu 17:00, 90 min" */
 export function timesWords(times: readonly GroupTime[]): string {

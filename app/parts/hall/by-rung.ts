@@ -1,16 +1,7 @@
 import type { LeftRight } from "#core/body/side";
 import type { Against } from "#core/records/reasons";
 import type { GroupMember, PrepItem } from "#core/records/records";
-
-export const firstName = (name: string): string => name.split(" ")[0]!;
-
-/** First names, and the whole name where two have the same. */
-export function shortNames(people: readonly { name: string }[]): (name: string) => string {
-  const counts = new Map<string, number>();
-  for (const { name } of people)
-    counts.set(firstName(name), (counts.get(firstName(name)) ?? 0) + 1);
-  return (name) => (counts.get(firstName(name)) === 1 ? firstName(name) : name);
-}
+import { shortNames } from "../words";
 
 /** Who of several is on which rung of an item, the fullest first, and who sits it out. */
 export function byRung(

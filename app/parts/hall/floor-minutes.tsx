@@ -36,7 +36,6 @@ export function FloorMinutes({
           event.preventDefault();
           act("change-floor", {
             id: hall.id,
-            along: hall.people.map(({ athleteId }) => athleteId),
             round,
             change: { do: "minutes", seconds: Math.max(0, seconds) },
           });

@@ -20,7 +20,6 @@ export function FloorPeople({
   const set = (athleteId: string, from: number, until: number | null) =>
     act("change-floor", {
       id: hall.id,
-      along: [...new Set([...hall.people.map((one) => one.athleteId), athleteId])],
       round,
       change: { do: "person", athleteId, from, until },
     });

@@ -4,10 +4,10 @@ import type { Athlete } from "#core/records/athlete";
 import type { Group, GroupTime } from "#core/records/groups";
 import type { Place } from "#core/records/records";
 import { refusalWords } from "#words/acts";
+import { weekdayNames } from "#words/days";
 import { PlaceSelect } from "../place-select";
 import { useAct } from "../use-act";
-
-const weekdays = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
+import { PeopleTicks } from "./people-ticks";
 
 /** A group, new or changed: its name, who is in it, where and when it trains. */
 export function GroupForm({
@@ -31,7 +31,7 @@ export function GroupForm({
     // Once, when it is done.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [done]);
-  const all = members.length === everybody.length && everybody.length > 0;
+  const all = everybody.length > 0 && everybody.every(({ id }) => members.includes(id));
   return (
     <form
       className="mt-4 grid gap-4 border-y border-ink py-4"
@@ -78,23 +78,12 @@ export function GroupForm({
           />
           everybody
         </label>
-        <div className="grid max-h-72 gap-x-6 overflow-y-auto sm:grid-cols-3">
-          {everybody.map(({ id, name: who }) => (
-            <label key={id} className="flex min-h-10 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-4 accent-[var(--spruce)]"
-                checked={members.includes(id)}
-                onChange={(event) =>
-                  setMembers(
-                    event.target.checked ? [...members, id] : members.filter((one) => one !== id),
-                  )
-                }
-              />
-              {who}
-            </label>
-          ))}
-        </div>
+        <PeopleTicks
+          people={everybody}
+          ticked={members}
+          set={setMembers}
+          className="grid max-h-72 gap-x-6 overflow-y-auto sm:grid-cols-3"
+        />
       </fieldset>
       <Times times={times} set={setTimes} />
       {refused ? (
@@ -140,7 +129,7 @@ function Times({
             value={time.weekday}
             onChange={(event) => change(n, { weekday: Number(event.target.value) })}
           >
-            {weekdays.map((day, at) => (
+            {weekdayNames.map((day, at) => (
               <option key={day} value={at}>
                 {day}
               </option>

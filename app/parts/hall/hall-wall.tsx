@@ -20,7 +20,8 @@ import type { HallView } from "../../hall";
 import { perform } from "../../acts/perform";
 import { useAwake, useNextLook, useWallClock } from "../run/use-clock";
 import { cueTone } from "../run/tones";
-import { byRung, shortNames } from "./by-rung";
+import { shortNames } from "../words";
+import { byRung } from "./by-rung";
 import { FloorPeople } from "./floor-people";
 import { FloorMinutes } from "./floor-minutes";
 import { useMembers } from "./use-members";
@@ -186,20 +187,23 @@ function Stations({
   const short = shortNames(hall.people);
   const nameOf = (id: string) =>
     short(hall.people.find(({ athleteId }) => athleteId === id)?.name ?? id);
+  // A seat is shown once the gate was asked anew today, and only as far as it still lets its athlete.
+  const mayBe = (athleteId: string, when: number) =>
+    members.has(athleteId) && !members.get(athleteId)!.barred.has(when);
   const at = (stationId: string, when: number) =>
     hall.seats.filter(
-      (seat) =>
-        seat.stationId === stationId &&
-        seat.round === when &&
-        !members.get(seat.athleteId)?.barred.has(when),
+      (seat) => seat.stationId === stationId && seat.round === when && mayBe(seat.athleteId, when),
     );
   const seated = new Set(
-    hall.seats.filter((seat) => seat.round === round).map(({ athleteId }) => athleteId),
+    hall.seats.flatMap(({ athleteId, round: when }) =>
+      when === round && mayBe(athleteId, when) ? [athleteId] : [],
+    ),
   );
-  const free = hall.people.filter(
-    ({ athleteId, from, until }) =>
-      !seated.has(athleteId) && round >= from && (until === null || round <= until),
+  const there = hall.people.filter(
+    ({ from, until }) => round >= from && (until === null || round <= until),
   );
+  const unread = there.filter(({ athleteId }) => !members.has(athleteId));
+  const free = there.filter(({ athleteId }) => members.has(athleteId) && !seated.has(athleteId));
   const columns =
     hall.stations.length > 6
       ? "lg:grid-cols-4"
@@ -240,6 +244,11 @@ function Stations({
       {free.length > 0 ? (
         <p className="mt-4 text-[clamp(1rem,2vw,2rem)] text-[#c9c3b3]">
           rest, or own work: {free.map(({ athleteId }) => nameOf(athleteId)).join(", ")}
+        </p>
+      ) : null}
+      {unread.length > 0 ? (
+        <p role="status" className="mt-4 text-[clamp(1rem,2vw,2rem)] text-[#c9c3b3]">
+          reading the record of {unread.map(({ athleteId }) => nameOf(athleteId)).join(", ")} …
         </p>
       ) : null}
     </>

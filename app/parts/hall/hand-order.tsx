@@ -1,15 +1,7 @@
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
+import { closestCenter, DndContext } from "@dnd-kit/core";
 import {
   arrayMove,
   SortableContext,
-  sortableKeyboardCoordinates,
   useSortable,
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
@@ -17,16 +9,14 @@ import { CSS } from "@dnd-kit/utilities";
 import { GripVertical } from "lucide-react";
 import type { Athlete } from "#core/records/athlete";
 import { useAct } from "../use-act";
+import { useCarrying } from "../use-carrying";
 
 type Named = Pick<Athlete, "id" | "name">;
 
 /** The order by hand: names that are dragged, or carried by the keyboard. */
 export function HandOrder({ people }: { people: readonly Named[] }) {
   const { act } = useAct("/?index");
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useCarrying();
   const ids = people.map(({ id }) => id);
   return (
     <details className="text-sm open:w-full">

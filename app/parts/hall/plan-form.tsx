@@ -6,6 +6,7 @@ import type { HallView } from "../../hall";
 import { PlaceSelect } from "../place-select";
 import { useAct } from "../use-act";
 import { readNumber } from "../words";
+import { PeopleTicks } from "./people-ticks";
 
 const ways: readonly (readonly [Hall["way"], string, string])[] = [
   ["in-step", "in step", "everybody does the same drill at the same time, each on the own rung"],
@@ -114,23 +115,12 @@ export function PlanForm({
       </div>
       <fieldset>
         <legend className="label">Who is there</legend>
-        <div className="flex flex-wrap gap-x-5">
-          {people.map(({ id, name }) => (
-            <label key={id} className="flex min-h-10 items-center gap-2">
-              <input
-                type="checkbox"
-                className="size-4 accent-[var(--spruce)]"
-                checked={chosen.includes(id)}
-                onChange={(event) =>
-                  setChosen(
-                    event.target.checked ? [...chosen, id] : chosen.filter((one) => one !== id),
-                  )
-                }
-              />
-              {name}
-            </label>
-          ))}
-        </div>
+        <PeopleTicks
+          people={people}
+          ticked={chosen}
+          set={setChosen}
+          className="flex flex-wrap gap-x-5"
+        />
       </fieldset>
       {refused ? (
         <p role="alert" className="text-clay">

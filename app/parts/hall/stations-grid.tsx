@@ -6,7 +6,7 @@ import type { HallMember } from "#core/hall/member";
 import type { Hall } from "#core/records/records";
 import { againstWords } from "#words/prep";
 import { PosePicture } from "../figure/pose-picture";
-import { shortNames } from "./by-rung";
+import { shortNames } from "../words";
 
 /** The stations with their kit, and round by round who is where. */
 export function StationsGrid({

@@ -1,10 +1,9 @@
 import { useEffect, useMemo, useRef, useState } from "react";
 import { changesOf, seatBreaches, seatingValue } from "#core/hall/seats";
 import { seatingFrom, seatsProgramme } from "#core/hall/seats-programme";
-import { seatModel, seatingOf, seatsOf } from "#core/hall/stations";
+import { hallTermsOf, seatsAsked } from "#core/hall/terms";
+import { seatingOf, seatsOf } from "#core/hall/stations";
 import { mindOf } from "#core/hall/mind";
-import { membersIn } from "#core/hall/in-step";
-import { placeOf } from "#core/records/places";
 import type { Seat } from "#core/records/hall";
 import type { Hall } from "#core/records/records";
 import type { HallView } from "../../hall";
@@ -55,19 +54,7 @@ export function useSeatProof(
     let late = false;
     let working = true;
     const all = hall.people.map(({ athleteId }) => read.get(athleteId)!);
-    const terms = {
-      ...hall,
-      ...hall.laid,
-      place: placeOf(view.places, hall.placeId),
-      library: view.library,
-      coach: view.settings.schools,
-      aside: view.settings.aside,
-      stations: hall.laid.stations,
-    };
-    const model = seatModel(all, stations, rounds.length, terms, {
-      items,
-      members: membersIn(items, all, view.library),
-    });
+    const model = seatsAsked(hall, all, hallTermsOf(hall, view));
     const programme = seatsProgramme(model);
     if (programme === null) return;
     setFound({ key, state: { status: "looking" } });
@@ -104,11 +91,13 @@ export function useSeatProof(
   }, [key]);
   const state: SeatProof =
     key !== null && found?.key === key ? found.state : { status: known.current ? "known" : "none" };
-  const seating = hall.people.map(({ athleteId }) =>
-    rounds.map((_, round) => {
-      const seat = hall.seats.find((one) => one.athleteId === athleteId && one.round === round);
-      return seat ? stations.findIndex(({ id }) => id === seat.stationId) : -1;
-    }),
+  const seating = seatingOf(
+    {
+      people: hall.people.map(({ athleteId: id }) => ({ id })),
+      stations,
+      rounds: rounds.length,
+    },
+    hall.seats,
   );
   return {
     ...state,

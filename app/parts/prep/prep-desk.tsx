@@ -1,16 +1,5 @@
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import {
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
+import { closestCenter, DndContext } from "@dnd-kit/core";
+import { SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { Play, Printer, Shuffle, Users } from "lucide-react";
 import { memo, useCallback, useEffect, useMemo, useState } from "react";
 import { Link } from "react-router";
@@ -32,6 +21,7 @@ import { say } from "../say";
 import { sideDifferences } from "#core/aim/sides";
 import { shorterSides } from "#core/progress/shorter-side";
 import { useAct } from "../use-act";
+import { useCarrying } from "../use-carrying";
 import { longDay } from "#words/days";
 import { AdviceLine } from "./advice-line";
 import { BesideAim } from "./beside-aim";
@@ -87,10 +77,7 @@ const Desk = memo(function Desk({
   // Its own, so that nothing sent meanwhile calls off the way to the run.
   const runner = useAct();
   const [asked, setAsked] = useState<number | null>(null);
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useCarrying();
   useEffect(() => {
     if (answer && "removed" in answer && answer.removed.length > 0)
       say(`Taken out, for nothing makes it safe here: ${answer.removed.join(", ")}.`);

@@ -1,17 +1,5 @@
-import {
-  closestCenter,
-  DndContext,
-  KeyboardSensor,
-  PointerSensor,
-  useSensor,
-  useSensors,
-} from "@dnd-kit/core";
-import {
-  arrayMove,
-  SortableContext,
-  sortableKeyboardCoordinates,
-  verticalListSortingStrategy,
-} from "@dnd-kit/sortable";
+import { closestCenter, DndContext } from "@dnd-kit/core";
+import { arrayMove, SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
 import { useMemo, useState } from "react";
 import { clock, writeDose } from "#core/drill/dose";
 import { rungOf } from "#core/drill/drill";
@@ -23,6 +11,7 @@ import { readTyped } from "#core/prep/typed";
 import type { Prep } from "#core/records/records";
 import { breathWords } from "#words/breath";
 import type { DoAct } from "../use-act";
+import { useCarrying } from "../use-carrying";
 import { drillAsWritten } from "../library/own-drill";
 import { AddLine, CarriedLine } from "./sequence-lines";
 import { matcherOf, type Match } from "./match-drill";
@@ -77,10 +66,7 @@ export function SequenceTool({
     if (to < 0 || to >= rows.length || from === to) return;
     setText(arrayMove(rows, from, to).join("\n"));
   };
-  const sensors = useSensors(
-    useSensor(PointerSensor, { activationConstraint: { distance: 5 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
-  );
+  const sensors = useCarrying();
   const rowIds = [...new Set(lines.map((line) => String(line.at)))];
   const missing = lines.filter((line, n) => line.is === "drill" && !matches[n]);
   let at = -1;

@@ -34,10 +34,13 @@ import { useCues } from "./use-cues";
 import { useRun, type RunDesk } from "./use-run";
 import { useRunKeys } from "./use-run-keys";
 import { hasVoice } from "./voice";
-import { givenWords, groupLine, rampSoFar, stepWord } from "./words";
+import { givenWords, groupLine, mostlyOn, rampSoFar, stepWord } from "./words";
 import { shorterWords } from "#words/measure";
 
 type Panel = { kind: "pain" | "people" | "form" | "minutes" | "swap" | "keys"; desk: RunDesk };
+
+/** What changes the run of one athlete, and nothing of a hall's: there it is done for each, under People. */
+const onesOwn = new Set(["easier", "harder", "loose", "form", "side"]);
 
 /** The run: black and enormous, one thing at a time. */
 export function RunScreen({
@@ -81,7 +84,9 @@ export function RunScreen({
     running && counted
       ? { act: desk.next, word: step.kind === "until-loose" ? "loose" : "done" }
       : { act: desk.toggle, word: running ? "pause" : "go on" };
-  const acts: FloorAct[] = [
+  // A hall's drills belong to nobody alone: rung, form and what came loose are one person's matter.
+  const ofOne = run.hallId === undefined;
+  const acts = [
     { id: "easier", label: "Easier", key: "e", icon: floorIcons.easier, press: desk.easier },
     { id: "harder", label: "Harder", key: "h", icon: floorIcons.harder, press: desk.harder },
     { id: "swap", label: "Swap", key: "w", icon: floorIcons.swap, press: () => open("swap") },
@@ -128,7 +133,7 @@ export function RunScreen({
       press: desk.undo,
       off: !desk.canUndo,
     },
-  ];
+  ].filter(({ id }) => ofOne || !onesOwn.has(id)) satisfies FloorAct[];
   const tools: FloorAct[] = [
     {
       id: "sound",
@@ -182,7 +187,7 @@ export function RunScreen({
         back={desk.back}
       />
     );
-  const rung = rungOf(drill, item.rungId);
+  const rung = rungOf(drill, run.hallId ? mostlyOn(run, state, item) : item.rungId);
   const following = state.steps.slice(state.at).find((one) => one.item !== step.item);
   const nextItem = following ? state.items[following.item] : undefined;
   const nextDrill = nextItem ? drillOf(view.library, nextItem.drillId) : null;
@@ -230,7 +235,7 @@ export function RunScreen({
       <div className="flex min-h-0 flex-1 flex-col items-center justify-between gap-2 sm:flex-row">
         <div className="min-h-0 w-full flex-1 self-stretch py-3 sm:max-w-[48%]">
           <RunFigure
-            key={`${item.id}/${item.rungId}`}
+            key={`${item.id}/${rung.id}`}
             picture={rung.picture}
             step={step}
             dose={item.dose}
@@ -297,7 +302,7 @@ export function RunScreen({
         <PainDialog
           drill={drill}
           group={run.group}
-          own={run.hallId === undefined}
+          own={ofOne}
           close={close}
           stop={(said) => {
             close();

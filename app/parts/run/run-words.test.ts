@@ -7,7 +7,7 @@ import type { Cue } from "#core/run/cues";
 import type { AthleteView } from "../../view";
 import { hasWords, markWords } from "../book/book-words";
 import { cueWords } from "./cue-words";
-import { givenWords, groupLine, rampSoFar } from "./words";
+import { givenWords, groupLine, mostlyOn, rampSoFar } from "./words";
 
 const stretch = item("hip-flexor", { type: "hold", sets: 2, seconds: 30, rest: 5 });
 const rocks = item("wrist-rocks", { type: "reps", sets: 1, reps: 8, tempo: 3, rest: 0 });
@@ -76,6 +76,48 @@ describe("a group on one line", () => {
     ).toBe(
       `Odalys: ${drill("wrist-rocks").rungs[0]!.name.toLowerCase()} · Wren: ${drill("wrist-rocks").rungs[1]!.name.toLowerCase()} · Noor sits out (wrist locked)`,
     );
+  });
+});
+
+describe("a hall on one line", () => {
+  const { rungs } = drill("wrist-rocks");
+  const one = (athleteId: string, name: string, rungId: string | null) => ({
+    athleteId,
+    name,
+    growing: false,
+    parts: [
+      {
+        itemId: rocks.id,
+        rungId,
+        reason: rungId
+          ? null
+          : { why: "health" as const, by: "bone" as const, does: null, place: null },
+      },
+    ],
+  });
+  const run = {
+    ...runOf([rocks]),
+    hallId: "h",
+    group: [
+      one("a", "Ana Lind", rungs[0]!.id),
+      one("b", "Ana Osei", rungs[1]!.id),
+      one("c", "Noor Ferrant", null),
+      one("d", "Wren Castellou", rungs[1]!.id),
+    ],
+  };
+  const now = { items: [rocks], others: [] } as unknown as RunState;
+  const view = { athlete: { name: "Ana Lind" }, library } as AthleteView;
+
+  it("stands rung by rung, whole names where two have the same; whoever sits out rests, and why is not told", () => {
+    const line = groupLine(run, now, view, rocks, drill("wrist-rocks"));
+    expect(line).toBe(
+      `${rungs[1]!.name.toLowerCase()}: Ana Osei, Wren · ${rungs[0]!.name.toLowerCase()}: Ana Lind · rest: Noor`,
+    );
+    expect(line).not.toMatch(/osteoporosis|bone/);
+  });
+  it("the screen shows the rung that most are on, and the item's own where nobody does it", () => {
+    expect(mostlyOn(run, now, rocks)).toBe(rungs[1]!.id);
+    expect(mostlyOn({ ...run, group: [] }, now, rocks)).toBe(rocks.rungId);
   });
 });
 

@@ -54,21 +54,17 @@ export function useRun(view: AthleteView, run: Run) {
   const shut = useMemo(() => said.split(" ").filter(Boolean) as SiteId[], [said]);
   const request = useMemo(() => ({ ...asked, body: withShut(asked.body, shut) }), [asked, shut]);
 
-  const along = useMemo(
-    () => [run.athleteId, ...run.group.map(({ athleteId }) => athleteId)],
-    [run],
-  );
   const tell = useCallback(
     (...events: Happening[]) => {
       setWaiting(true);
-      void perform({ act: "happen", runId: run.id, events, along })
+      void perform({ act: "happen", runId: run.id, events })
         .then((came) => {
           if ("refused" in came && came.refused.why === "not-permitted")
             say(notPermittedWords(came.refused.drill, came.refused.against));
         })
         .finally(() => setWaiting(false));
     },
-    [run, along],
+    [run],
   );
   const plan = (why: PlanChange, changed: PrepItem | null, ...before: Parameters<typeof tell>) => {
     if (changed) tell(...before, { type: "plan", why, items: withItem(state.items, changed) });

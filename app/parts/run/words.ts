@@ -1,6 +1,7 @@
 import { shutFor } from "#core/run/group";
 import { membersNow } from "#core/run/members";
-import { notch } from "../words";
+import { byRung } from "../hall/by-rung";
+import { firstName, notch } from "../words";
 import { isShut } from "#core/run/shut";
 import { rungOf, type Drill } from "#core/drill/drill";
 import { breathWords } from "#words/breath";
@@ -69,10 +70,8 @@ export function groupLine(
   item: PrepItem,
   drill: Drill,
 ): string {
-  // What all of a hall do belongs to nobody alone.
-  const own = run.hallId
-    ? []
-    : [`${firstName(view.athlete.name)}: ${rungOf(drill, item.rungId).name.toLowerCase()}`];
+  if (run.hallId) return hallLine(run, state, view.library, item, drill);
+  const own = `${firstName(view.athlete.name)}: ${rungOf(drill, item.rungId).name.toLowerCase()}`;
   const others = membersNow(run, state.items).map((member) => {
     const { name, parts } = member;
     if (isShut(item, shutFor(state, member, view.library), view.library))
@@ -80,13 +79,46 @@ export function groupLine(
     const part = parts.find(({ itemId }) => itemId === item.id);
     if (part?.rungId === null)
       return `${firstName(name)} sits out (${part.reason ? againstWords(part.reason) : "no reason is known"})`;
-    const share = item.extra && part?.share ? ` (+${notch[part.share]})` : "";
-    return `${firstName(name)}: ${rungOf(drill, part?.rungId ?? item.rungId).name.toLowerCase()}${share}`;
+    return `${firstName(name)}: ${rungOf(drill, part?.rungId ?? item.rungId).name.toLowerCase()}`;
   });
-  return [...own, ...others].join(" · ");
+  return [own, ...others].join(" · ");
 }
 
-const firstName = (name: string): string => name.split(" ")[0]!;
+/**
+ * What a hall does of the present drill, rung by rung. What all belong to is nobody's alone; whoever sits out rests, and
+ * why is nobody's business on a screen that all can read.
+ */
+function hallLine(
+  run: Run,
+  state: RunState,
+  library: Library,
+  item: PrepItem,
+  drill: Drill,
+): string {
+  const members = membersNow(run, state.items).map((member) =>
+    isShut(item, shutFor(state, member, library), library)
+      ? { ...member, parts: [{ itemId: item.id, rungId: null, reason: null }] }
+      : member,
+  );
+  const { rungs, out } = byRung(item, members);
+  return [
+    ...rungs.map(
+      ({ rungId, who }) =>
+        `${rungOf(drill, rungId).name.toLowerCase()}: ${who.map(({ name, share }) => (item.extra && share ? `${name} (+${notch[share]})` : name)).join(", ")}`,
+    ),
+    ...(out.length > 0 ? [`rest: ${out.map(({ name }) => name).join(", ")}`] : []),
+  ].join(" · ");
+}
+
+/** The rung that most of a hall are on, of an item: what the screen shows; the item's own where nobody does it. */
+export function mostlyOn(run: Run, state: RunState, item: PrepItem): string {
+  const counts = new Map<string, number>();
+  for (const { parts } of membersNow(run, state.items)) {
+    const rungId = parts.find(({ itemId }) => itemId === item.id)?.rungId;
+    if (rungId) counts.set(rungId, (counts.get(rungId) ?? 0) + 1);
+  }
+  return [...counts].sort((a, b) => b[1] - a[1])[0]?.[0] ?? item.rungId;
+}
 
 /** Repetitions of a ramp step by step, done and to do, while its ladder is on: "4 + 4 + 15 = 23, 6 done". */
 export function rampSoFar(state: RunState, prep: Prep, library: Library): string | null {

@@ -4,11 +4,11 @@ import type { Place } from "#core/records/records";
 import { Training as TrainingSchema, TrainingKind, type Training } from "#core/records/training";
 import type { Skill } from "#core/content/skill";
 import { NextChoice } from "../next-choice";
+import { weekdayNames } from "#words/days";
 import { PlaceSelect } from "../place-select";
 import { useDraft } from "../use-draft";
 import { trainingWords } from "./slot-words";
 
-const weekdays = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"] as const;
 const wholeDay = (kind: TrainingKind): boolean => kind === "rest" || kind === "travel";
 
 /** A training week, training by training: day, kind, time, minutes, place. */
@@ -63,7 +63,7 @@ export function TrainingWeekForm({
                 value={training.weekday}
                 onChange={(event) => set(n, { weekday: Number(event.target.value) })}
               >
-                {weekdays.map((name, day) => (
+                {weekdayNames.map((name, day) => (
                   <option key={name} value={day}>
                     {name}
                   </option>
@@ -137,7 +137,7 @@ export function TrainingWeekForm({
             <button
               type="button"
               className="quiet"
-              aria-label={`Take out ${weekdays[training.weekday]} ${trainingWords[training.kind]}`}
+              aria-label={`Take out ${weekdayNames[training.weekday]} ${trainingWords[training.kind]}`}
               onClick={() => setList(list.filter((_, at) => at !== n))}
             >
               <Trash2 size={16} />
