@@ -13,6 +13,8 @@ export function Layout({ children }: { children: React.ReactNode }) {
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <meta name="theme-color" content="#f2eee4" />
         <link rel="icon" href="/mark.svg" type="image/svg+xml" />
+        <link rel="manifest" href="/app.webmanifest" />
+        <link rel="apple-touch-icon" href="/mark-192.png" />
         <Meta />
         <Links />
       </head>

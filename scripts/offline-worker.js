@@ -32,6 +32,10 @@ async function dropOld() {
 /** A page is asked for from the server first, so that it is never older than it need be; other files are kept as built. */
 self.addEventListener("fetch", (event) => {
   const { request } = event;
+  if (request.method === "POST" && new URL(request.url).pathname === "/open") {
+    event.respondWith(takeShared(request));
+    return;
+  }
   if (request.method !== "GET" || new URL(request.url).origin !== self.location.origin) return;
   if (request.mode === "navigate") {
     event.respondWith(fetch(request).catch(() => keptPage(new URL(request.url).pathname)));
@@ -39,6 +43,20 @@ self.addEventListener("fetch", (event) => {
   }
   event.respondWith(kept(request));
 });
+
+/** What another program has shared with this one: a file is laid where the page finds it, a link goes after the #. */
+async function takeShared(request) {
+  const form = await request.formData();
+  const file = form.get("file");
+  if (file instanceof File) {
+    const headers = { "X-Name": encodeURIComponent(file.name) };
+    await (await caches.open("shared-with-yearling")).put("/shared", new Response(file, { headers }));
+    return Response.redirect("/open", 303);
+  }
+  const told = ["url", "text", "title"].map((name) => String(form.get(name) ?? "")).join(" ");
+  const [part = ""] = /y1\.[\w.-]+/.exec(told) ?? [];
+  return Response.redirect(`/open#${part}`, 303);
+}
 
 /** From this build's files; from an older build's where a page of it is open; else from the server. */
 async function kept(request) {

@@ -26,13 +26,16 @@ const away = "Yearling is being built anew. Try again in a moment.";
 /**
  * Starts the server. @returns the server, with `close`, and its address
  * @param root where the built files are; the policies of its pages lie beside it
+ * @param https the key and certificate to serve with; plain http without
  */
 export async function serve(
   port,
   host = "127.0.0.1",
   root = join(import.meta.dirname, "../build/client"),
+  https = null,
 ) {
   const server = fastify({
+    ...(https ? { https: { key: https.key, cert: https.cert } } : {}),
     logger: false,
     bodyLimit: 1024,
     connectionTimeout: 30_000,
@@ -51,6 +54,10 @@ export async function serve(
     redirect: false,
     index: false,
   });
+  if (https)
+    server.get("/hall.crt", (_, reply) =>
+      reply.type("application/x-x509-ca-cert").header("Cache-Control", anew).send(https.cert),
+    );
   const pages = pagesOf(root);
   server.get("/*", (request, reply) => {
     const path = pathOf(request.url);
@@ -81,7 +88,7 @@ export async function serve(
     return reply.code(code).header("Cache-Control", anew).type("text/plain").send("No.");
   });
   await server.listen({ port, host });
-  return { server, address: `http://${host}:${server.server.address().port}` };
+  return { server, address: `${https ? "https" : "http"}://${host}:${server.server.address().port}` };
 }
 
 /** The plain path of a request, decoded; null for what is none, or would lead elsewhere. */

@@ -3,6 +3,7 @@ import { nextMove, stations, type Station } from "#core/season/next-move";
 import { Frame } from "../parts/frame/frame";
 import { Tape } from "../parts/frame/tape";
 import { aimSentence } from "../parts/words";
+import { rememberLast } from "../store/last-athlete";
 import { fileDue } from "../store/keeping";
 import { athleteView } from "../view";
 import type { Route } from "./+types/athlete";
@@ -11,6 +12,7 @@ export { ErrorBoundary } from "../parts/frame/broken";
 
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
+  rememberLast(params.athleteId);
   return { view, fileDue: await fileDue() };
 }
 

@@ -1,3 +1,4 @@
+import { DevicePart } from "../parts/file/device-part";
 import { ExportPart } from "../parts/file/export-part";
 import { HandOverPart } from "../parts/file/hand-over-part";
 import { TableInPart } from "../parts/file/table-in-part";
@@ -60,6 +61,7 @@ export default function FilePage({
       <ExportPart counts={counts} />
       <HandOverPart people={people} />
       {name === "own" ? <KeepingPart keeping={keeping} /> : null}
+      <DevicePart />
       <ImportPart name={name} library={library} />
       <TableInPart people={people} library={library} tester={settings.tester} />
       <QuarantinePart aside={aside} strays={strays} />

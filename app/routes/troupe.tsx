@@ -9,6 +9,7 @@ import { ListForm } from "../parts/list-form";
 import { hasDraft } from "../parts/use-draft";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { PlaceList } from "../parts/place-list";
+import { handedHere } from "../store/handed";
 import { openNotebook, turnTo } from "../store/open";
 import { peopleOf } from "../store/people";
 import { plainSettings } from "#core/records/settings";
@@ -45,6 +46,7 @@ export async function clientLoader() {
   });
   return {
     notebook: name,
+    handed: name === "own" && (await handedHere()).length > 0,
     troupe: notebook.all("troupe")[0] ?? null,
     rows,
     places: notebook.all("place"),
@@ -63,7 +65,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 
 /** Who there is: each with the aim and what holds it back. */
 export default function Troupe({ loaderData }: Route.ComponentProps) {
-  const { notebook, troupe, rows, places, groups, order, today: on } = loaderData;
+  const { notebook, handed, troupe, rows, places, groups, order, today: on } = loaderData;
   const [query, setQuery] = useState("");
   const [adding, setAdding] = useState(() => hasDraft(draftNameOf(null)));
   const [listing, setListing] = useState(false);
@@ -115,6 +117,13 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
           )}
         </div>
       </div>
+      {handed ? (
+        <p className="mt-4">
+          <Link className="press press-main min-h-12" to="/coach">
+            From your coach
+          </Link>
+        </p>
+      ) : null}
       {notebook === "demo" ? (
         <p className="mt-4 border-l-4 border-tape bg-raised px-4 py-2 text-sm">
           An invented troupe to walk through. What you change here stays in the demo; your own

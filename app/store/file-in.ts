@@ -4,6 +4,7 @@ import {
   FileRefused,
   markOf,
   type FileRefusal,
+  type Handed,
   type SetAside,
 } from "#core/exchange/file";
 import {
@@ -21,6 +22,7 @@ import {
   type NotebookMerge,
   type Decision,
 } from "#core/merge/notebooks";
+import { knownThere, type KnownThere } from "#core/exchange/hand-over";
 import type { Writer } from "#core/records/stamp";
 import { deviceName } from "./device";
 import { ownerOf } from "./layout";
@@ -37,12 +39,16 @@ export type Incoming = {
   aside: readonly SetAside[];
   version: number;
   savedAt: string;
+  /** Where it is one athlete's, handed from a coach or back. */
+  handed: Handed | null;
+  /** What its writer knew of this device's writes. */
+  known: KnownThere;
 };
 
 const lists = kinds
   .filter((kind) => !isSingle(kind))
   .map((kind) => recordKinds[kind].inFile as string);
-const fields = ["format", "version", "savedAt", "troupe", "settings"];
+const fields = ["format", "version", "savedAt", "handed", "troupe", "settings"];
 const paths = [
   ...fields.map((name) => `$.${name}`),
   ...[...lists, "aside"].map((name) => `$.${name}.*`),
@@ -58,7 +64,7 @@ async function readPieces(
   take: (records: AnyRecord[]) => Promise<void> | void,
   progress: Progress,
   signal: AbortSignal,
-): Promise<Pick<Incoming, "aside" | "version" | "savedAt">> {
+): Promise<Pick<Incoming, "aside" | "version" | "savedAt" | "handed">> {
   if (file.size === 0) throw new FileRefused({ why: "empty" });
   const first = (await file.slice(0, 200).text()).trimStart();
   if (first === "") throw new FileRefused({ why: "empty" });
@@ -95,9 +101,9 @@ async function readPieces(
     progress(read / file.size);
   }
   if (!parser.isEnded) throw new FileRefused({ why: "cut-off" });
-  const { version, savedAt } = reading.end();
+  const { version, savedAt, handed } = reading.end();
   await take(piece);
-  return { version, savedAt, aside: reading.aside };
+  return { version, savedAt, handed, aside: reading.aside };
 }
 
 const refusalOf = (error: unknown): FileRefused =>
@@ -112,10 +118,13 @@ export async function lookInto(
   const marks = new Map<string, number>();
   const names = new Map<string, string>();
   const protocols = { read: new Set<string>(), brought: new Set<string>() };
+  let known: KnownThere = {};
+  const device = await deviceName();
   try {
     const rest = await readPieces(
       file,
       (records) => {
+        known = { ...known, ...knownThere(records, device) };
         for (const record of records) {
           marks.set(keyOf(record), markOf(record));
           if (record.kind === "athlete") names.set(record.id, record.name);
@@ -127,7 +136,7 @@ export async function lookInto(
       progress,
       signal,
     );
-    return { marks, names, protocols, ...rest };
+    return { marks, names, protocols, known, ...rest };
   } catch (error) {
     if (error instanceof FileRefused) return { refused: error.refusal };
     throw error;

@@ -1,4 +1,5 @@
 import * as z from "zod";
+import { fromBase64, through, toBase64 } from "./bytes";
 
 const Base64 = z.base64();
 
@@ -31,15 +32,6 @@ export const shortestPassphrase = 8;
 /** Whether this device can lock and open files at all: only where the page came over https, or from this device. */
 export const canLock = (): boolean => globalThis.crypto?.subtle !== undefined;
 
-const toBase64 = (bytes: Uint8Array): string => {
-  let text = "";
-  for (let at = 0; at < bytes.length; at += 0x8000)
-    text += String.fromCharCode(...bytes.subarray(at, at + 0x8000));
-  return btoa(text);
-};
-const fromBase64 = (text: string): Uint8Array<ArrayBuffer> =>
-  Uint8Array.from(atob(text), (letter) => letter.charCodeAt(0));
-
 async function keyOf(
   passphrase: string,
   { salt, iterations: rounds }: { salt: Uint8Array<ArrayBuffer>; iterations: number },
@@ -61,9 +53,6 @@ async function keyOf(
     [use],
   );
 }
-
-const through = (blob: Blob, stream: ReadableWritablePair<Uint8Array, BufferSource>) =>
-  new Response(blob.stream().pipeThrough(stream)).arrayBuffer();
 
 /** A file that only the passphrase opens. Who forgets it cannot be helped. */
 export async function locked(file: Blob, passphrase: string): Promise<Blob> {

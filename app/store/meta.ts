@@ -1,3 +1,5 @@
+import type { KnownThere } from "#core/exchange/hand-over";
+import type { Gathered } from "#core/exchange/parcel";
 import { openShelf, type Shelf } from "./shelf";
 
 /** Which notebook a browser has open. The demo and the user's own never share a shelf. */
@@ -20,7 +22,16 @@ export type Meta = {
   begun: string;
   /** The name of this browser in what it writes. */
   device: string;
+  /** Whoever was looked at last. */
+  last: string;
+  /** Athletes that a coach has handed to this device. */
+  handed: HandedHere[];
+  /** The parts so far of what comes in several codes. */
+  parcel: Gathered;
 };
+
+/** An athlete that a coach has handed to this device: from whom, when last, and what of this device's writes was known. */
+export type HandedHere = { athleteId: string; by: string; on: string; known: KnownThere };
 
 const shelf: Shelf = openShelf("yearling", "meta");
 

@@ -136,10 +136,12 @@ function unwrittenOf(name: NotebookName) {
 async function bring(name: NotebookName): Promise<Opened> {
   channels.forEach((channel) => channel.close());
   channels.clear();
-  const channel = new BroadcastChannel(`yearling-${name}`);
-  channels.set(name, channel);
+  // Without channels, another tab's acts are seen when this one comes to the front.
+  const channel =
+    "BroadcastChannel" in globalThis ? new BroadcastChannel(`yearling-${name}`) : null;
+  if (channel) channels.set(name, channel);
   const notebook = await make(name);
-  channel.onmessage = () => void notebook.look();
+  if (channel) channel.onmessage = () => void notebook.look();
   await notebook.load();
   return { name, notebook };
 }

@@ -3,7 +3,7 @@ import { exportFile, exportKinds, type ExportKind } from "./exports";
 
 describe("what goes out as a file", () => {
   it("is named by whose it is, what it is and its day", () => {
-    expect(exportFile("notebook", "2026-11-24").name).toBe("yearling-2026-11-24.json");
+    expect(exportFile("notebook", "2026-11-24").name).toBe("yearling-2026-11-24.yearling");
     expect(exportFile("checks", "2026-11-24").name).toBe("yearling-checks-2026-11-24.csv");
     expect(exportFile("season", "2026-11-24", "Noor Haddad").name).toBe(
       "noor-season-2026-11-24.ics",

@@ -4,12 +4,14 @@ import type { DayText } from "../dates/days";
 export type ExportRow = { ending: string; type: string; marked: boolean };
 
 const table: ExportRow = { ending: "csv", type: "text/csv;charset=utf-8", marked: true };
+/** The application's own files have an ending of their own, so that a device opens them with it. */
+const ours: ExportRow = { ending: "yearling", type: "application/json", marked: false };
 const data: ExportRow = { ending: "json", type: "application/json", marked: false };
 
 /** Everything that goes out as a file, each in one row. */
 export const exportKinds = {
-  notebook: data,
-  athlete: data,
+  notebook: ours,
+  athlete: ours,
   "set-aside": data,
   checks: table,
   squad: table,

@@ -38,11 +38,25 @@ export const SetAside = z.object({
 });
 export type SetAside = z.infer<typeof SetAside>;
 
+/**
+ * That a file is one athlete's, handed from a coach to the athlete's own device or back: whose, by whom, and from which
+ * device, so that what was sent is not taken for something new where it was written.
+ */
+export const Handed = z.object({
+  athleteId: z.string().min(1).max(80),
+  by: z.string().max(300),
+  device: z.string().max(40),
+  /** It comes back from the athlete, with what is new. */
+  back: z.boolean(),
+});
+export type Handed = z.infer<typeof Handed>;
+
 /** The whole notebook as one file. */
 export const NotebookFile = z.object({
   format: z.literal("yearling-notebook"),
   version: z.literal(recordsVersion),
   savedAt: z.iso.datetime(),
+  handed: Handed.optional(),
   troupe: Troupe.nullable(),
   settings: Settings.nullable(),
   athletes: z.array(Athlete),
@@ -99,6 +113,7 @@ const kindAt = new Map(kinds.map((kind) => [recordKinds[kind].inFile as string, 
 export class FileReading {
   version: number | null = null;
   savedAt: string | null = null;
+  handed: Handed | null = null;
   readonly aside: SetAside[] = [];
   private format = false;
   private readonly keys = new Set<string>();
@@ -123,6 +138,10 @@ export class FileReading {
       if (!z.iso.datetime().safeParse(value).success)
         refuse({ why: "part", path: "savedAt", detail: "Invalid ISO datetime" });
       this.savedAt = value as string;
+    } else if (name === "handed") {
+      const read = Handed.safeParse(value);
+      if (!read.success) refuse({ why: "part", path: name, detail: read.error.issues[0]!.message });
+      this.handed = read.data!;
     } else if (kindAt.has(name)) {
       const kind = kindAt.get(name)!;
       if (isSingle(kind)) {
@@ -175,13 +194,13 @@ export class FileReading {
   }
 
   /** The file is over. @throws FileRefused where something is missing */
-  end(): { version: number; savedAt: string } {
+  end(): { version: number; savedAt: string; handed: Handed | null } {
     if (!this.format) refuse({ why: "foreign" });
     if (this.version === null) refuse({ why: "no-version" });
     if (this.savedAt === null) refuse({ why: "part", path: "savedAt", detail: "missing" });
     for (const [athleteId, { kind, id }] of this.asked)
       if (!this.athletes.has(athleteId)) refuse({ why: "stray", kind, id });
-    return { version: this.version!, savedAt: this.savedAt! };
+    return { version: this.version!, savedAt: this.savedAt!, handed: this.handed };
   }
 }
 
@@ -209,6 +228,7 @@ export type FileRead = {
   aside: SetAside[];
   version: number;
   savedAt: string;
+  handed: Handed | null;
 };
 
 /**
@@ -248,6 +268,7 @@ export function toFile(
   records: readonly AnyRecord[],
   savedAt: string,
   aside: readonly SetAside[] = [],
+  handed: Handed | null = null,
 ): NotebookFile {
   const places = Object.fromEntries(
     kinds.map((kind) => {
@@ -255,7 +276,12 @@ export function toFile(
       return [recordKinds[kind].inFile, isSingle(kind) ? (list[0] ?? null) : list];
     }),
   );
-  return { ...head(savedAt), ...places, aside: [...aside] } as NotebookFile;
+  return {
+    ...head(savedAt),
+    ...(handed ? { handed } : {}),
+    ...places,
+    aside: [...aside],
+  } as NotebookFile;
 }
 
 const head = (savedAt: string) => ({
@@ -322,8 +348,10 @@ export function previewImport(
  * A record's mark: 53 bits of its JSON. Two records of one key that differ have the same mark once in 10^15.
  * @example markOf(record) === markOf(structuredClone(record)) // true
  */
-export function markOf(record: AnyRecord): number {
-  const text = JSON.stringify(record);
+export const markOf = (record: AnyRecord): number => textMark(JSON.stringify(record));
+
+/** 53 bits of a text, not secret: two texts that differ have the same once in 10^15. */
+export function textMark(text: string): number {
   let [a, b] = [0xdeadbeef, 0x41c6ce57];
   for (let i = 0; i < text.length; i += 1) {
     const code = text.charCodeAt(i);

@@ -5,7 +5,15 @@ import { athlete, aim, check, log, prep } from "../test/people";
 import { placeWith } from "../test/planning";
 import { mergeRecord } from "../merge/merge";
 import { library } from "../../library/index";
-import { handedOver, type HandedParts } from "./hand-over";
+import {
+  bothKnown,
+  handedOver,
+  handedPrep,
+  knownThere,
+  newsOf,
+  sentBackOf,
+  type HandedParts,
+} from "./hand-over";
 
 const today = "2026-11-24";
 const writer = { ms: 1_764_000_000_000, device: "hall" };
@@ -84,3 +92,54 @@ describe("one athlete's file", () => {
     expect(handed.drills.map(({ id }) => id)).toEqual([used!.id]);
   });
 });
+
+describe("one prep for a phone", () => {
+  it("is it alone, with open aims and its place: no readings, no log, no health", () => {
+    const closed = aim({ id: "over", closedOn: "2026-11-01" });
+    const records = handedPrep(ill, { ...from, own: [...own, closed] }, "new", today);
+    expect(kindsOf(records)).toEqual(["athlete/a1", "aim/aim1", "prep/new", "place/here"]);
+    expect(records[0]).toMatchObject({ intake: null, flagged: [] });
+  });
+});
+
+describe("what is new on the athlete's phone", () => {
+  const phone = (minutes: number) => ({ ms: writer.ms + minutes * 60_000, device: "phone" });
+  const sent = stamped(null, prep([], { id: "new", on: today }), writer);
+  const logged = stamped(null, log(today, []), phone(5));
+
+  it("is what this device wrote since, and nothing of what came", () => {
+    expect(newsOf([ill, sent, logged], "phone", {})).toEqual([logged]);
+  });
+
+  it("is not what the coach has seen already, until it is written to once more", () => {
+    const known = knownThere([ill, logged], "phone");
+    expect(newsOf([ill, logged], "phone", known)).toEqual([]);
+    const again = stamped(logged, { ...logged, note: "tight" }, phone(9));
+    expect(newsOf([again], "phone", known)).toEqual([again]);
+  });
+
+  it("stays new when another file comes that does not know of it", () => {
+    const known = bothKnown({}, knownThere([ill, sent], "phone"));
+    expect(newsOf([logged], "phone", known)).toEqual([logged]);
+    expect(newsOf([logged], "phone", bothKnown(knownThere([logged], "phone"), known))).toEqual([]);
+  });
+
+  it("goes back with the athlete, and with the health answers only where that was said", () => {
+    const answered = stamped(
+      ill,
+      { ...ill, intake: { ...ill.intake!, note: "since May" } },
+      phone(3),
+    );
+    const back = (health: boolean) => sentBackOf(answered, [answered, logged], from, health);
+    expect(kindsOf(back(true))).toEqual(["athlete/a1", keyName(logged), "place/here"]);
+    expect(back(true)[0]).toMatchObject({ intake: { note: "since May" } });
+    expect(back(false)[0]).toMatchObject({ intake: null });
+  });
+
+  it("leaves photographs and runs under way on the phone", () => {
+    const run = stamped(null, { kind: "run", id: "r", athleteId: "a1" } as AnyRecord, phone(1));
+    expect(newsOf([run], "phone", {})).toEqual([]);
+  });
+});
+
+const keyName = ({ kind, id }: AnyRecord) => `${kind}/${id}`;

@@ -1,7 +1,7 @@
 import { plusDays, type DayText } from "../dates/days";
 import { handedPack, isHandedPack } from "../merge/unite";
-import { leftOut } from "../records/stamp";
-import type { AnyRecord, Pack, RecordOf } from "../records/records";
+import { leftOut, seenBy } from "../records/stamp";
+import { keyOf, type AnyRecord, type Kind, type Pack, type RecordOf } from "../records/records";
 
 /** What of an athlete goes along; aims always do. */
 export type HandedParts = {
@@ -34,15 +34,106 @@ export function handedOver(
   today: DayText,
 ): AnyRecord[] {
   const records = own.filter((record) => isIn(record, parts, plusDays(today, -past)));
-  const named = namesIn([athlete, ...records]);
   return [
     parts.health ? athlete : withoutHealth(athlete),
     ...records,
+    ...namedBeside([athlete, ...records], { places, packs }),
+  ];
+}
+
+/** Places, and what of an own library, records are about. */
+function namedBeside(
+  records: readonly AnyRecord[],
+  { places, packs }: Omit<HandedFrom, "own">,
+): AnyRecord[] {
+  const named = namesIn(records);
+  return [
     ...places.filter(({ id }) => named.has(id)),
     ...packs
       .filter(({ id }) => !isHandedPack(id))
       .map((pack) => packOf(pack, named))
       .filter((pack) => !isEmpty(pack)),
+  ];
+}
+
+/** One prep for the athlete's phone: with its aims, place and own drills, and nothing of what was measured or felt. */
+export const handedPrep = (
+  athlete: RecordOf<"athlete">,
+  { own, ...rest }: HandedFrom,
+  prepId: string,
+  today: DayText,
+): AnyRecord[] =>
+  handedOver(
+    athlete,
+    {
+      ...rest,
+      own: own.filter(
+        (record) =>
+          (record.kind === "aim" && record.closedOn === null) ||
+          (record.kind === "prep" && record.id === prepId),
+      ),
+    },
+    { checks: false, preps: true, log: false, photos: false, health: false },
+    today,
+  );
+
+/** Kinds that an athlete sends back. */
+const sentBack: ReadonlySet<Kind> = new Set<Kind>([
+  "athlete",
+  "aim",
+  "check",
+  "prep",
+  "log",
+  "day",
+  "season",
+  "gone",
+]);
+
+/** The last write of a device that somebody else's copy of each record knew of, by the record's key. */
+export type KnownThere = Readonly<Record<string, string>>;
+
+const lastOf = ({ stamp }: AnyRecord, device: string): string => seenBy(stamp)[device] ?? "";
+
+/** What the sender of records knew of this device's writes. */
+export const knownThere = (records: readonly AnyRecord[], device: string): KnownThere =>
+  Object.fromEntries(
+    records.flatMap((record) => {
+      const last = lastOf(record, device);
+      return last === "" ? [] : [[keyOf(record), last]];
+    }),
+  );
+
+/** What both of two files knew. */
+export const bothKnown = (one: KnownThere, other: KnownThere): KnownThere => ({
+  ...one,
+  ...Object.fromEntries(Object.entries(other).filter(([key, last]) => last > (one[key] ?? ""))),
+});
+
+/** Records of an athlete that were written to on this device since the coach last knew of it. */
+export const newsOf = (
+  records: readonly AnyRecord[],
+  device: string,
+  known: KnownThere,
+): AnyRecord[] =>
+  records.filter(
+    (record) => sentBack.has(record.kind) && lastOf(record, device) > (known[keyOf(record)] ?? ""),
+  );
+
+/**
+ * What goes back to the coach: what is new, and the athlete that it is about.
+ * @param health the athlete's own answers go along
+ */
+export function sentBackOf(
+  athlete: RecordOf<"athlete">,
+  news: readonly AnyRecord[],
+  { places, packs }: Omit<HandedFrom, "own">,
+  health: boolean,
+): AnyRecord[] {
+  const records = news.filter(({ kind }) => kind !== "athlete");
+  return [
+    health ? athlete : withoutHealth(athlete),
+    ...records,
+    ...namedBeside([athlete, ...records], { places, packs }),
   ];
 }
 

@@ -1,6 +1,6 @@
-import type { Kind } from "#core/records/records";
+import type { AnyRecord, Kind } from "#core/records/records";
 import type { RowProblem } from "#core/exchange/checks-in";
-import type { FileRefusal } from "#core/exchange/file";
+import type { FileRefusal, Handed } from "#core/exchange/file";
 import type { CalendarRefusal } from "#core/exchange/calendar";
 
 /** Why a file is not read. */
@@ -71,6 +71,17 @@ export const kindNames: Record<Kind, string> = {
   gone: "taken away",
 };
 
+/** What is new of an athlete, in a line. @example "1 log, 2 checks, your own details and answers" */
+export function newsWords(news: readonly AnyRecord[]): string {
+  const counts = new Map<Kind, number>();
+  for (const { kind } of news) counts.set(kind, (counts.get(kind) ?? 0) + 1);
+  return [...counts]
+    .map(([kind, count]) =>
+      kind === "athlete" ? "your own details and answers" : countWords(kind, count),
+    )
+    .join(", ");
+}
+
 const problemNames: Record<RowProblem["why"], string> = {
   "no-athlete": "nobody of this name is here",
   "no-date": "no day",
@@ -85,3 +96,13 @@ const problemNames: Record<RowProblem["why"], string> = {
 /** Why a row of a table is not taken. @example "Row 7: no check of this name (Knee wobble)" */
 export const rowProblemWords = ({ row, why, found }: RowProblem): string =>
   `Row ${row}: ${problemNames[why]}${found ? ` (${found.slice(0, 60)})` : ""}`;
+
+/** Whose file it is and who handed it over. */
+export function handedWords(
+  { athleteId, by, back }: Handed,
+  names: ReadonlyMap<string, string>,
+): string {
+  const whose = names.get(athleteId) ?? "an athlete";
+  if (back) return `Back from ${by || whose}: only what is new.`;
+  return by ? `${whose}’s, from ${by}.` : `${whose}’s, from a coach.`;
+}

@@ -1,9 +1,10 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import { Link, useNavigate } from "react-router";
 import { previewImport } from "#core/exchange/file";
 import type { MergeRow, Decision } from "#core/merge/notebooks";
 import { protocolOf, type Library } from "#core/content/library";
 import { kindNames } from "#words/file";
-import { fileRefusalWords } from "#words/file";
+import { fileRefusalWords, handedWords } from "#words/file";
 import { many } from "#words/plain";
 import {
   addIn,
@@ -16,6 +17,7 @@ import {
   type Beside,
   type Incoming,
 } from "../../store/file-in";
+import { rememberHanded } from "../../store/handed";
 import { openNotebook, peekNotebook, turnTo } from "../../store/open";
 import { isLocked } from "../../store/locked";
 import { Differences } from "./differences";
@@ -30,8 +32,21 @@ type Chosen = {
   names: ReadonlyMap<string, string>;
 };
 
-/** Reads a file, shows what it would do, and only then does it. A file that cannot be right changes nothing. */
-export function ImportPart({ name, library }: { name: "demo" | "own"; library: Library }) {
+/**
+ * Reads a file, shows what it would do, and only then does it. A file that cannot be right changes nothing.
+ * What a coach has handed over is gone to at once.
+ * @param came a file that came by another way than being chosen here, null before it has; left out where none can come
+ */
+export function ImportPart({
+  name,
+  library,
+  came,
+}: {
+  name: "demo" | "own";
+  library: Library;
+  came?: File | null;
+}) {
+  const navigate = useNavigate();
   const work = useLongWork();
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [sides, setSides] = useState<Decision[]>([]);
@@ -53,6 +68,11 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
         else look(file);
       });
   };
+  useEffect(() => {
+    if (came) choose(came);
+    // Once for every file that comes.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [came]);
   const look = (file: File) =>
     void work.run("Reading the file", async (progress, signal) => {
       const incoming = await lookInto(file, (share) => progress(share / 2), signal);
@@ -81,7 +101,9 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
       if (outdated) return;
       if (replace) await replaceBy(notebook, file, incoming, progress, signal);
       else await addIn(notebook, file, incoming, beside, sides, progress, signal);
+      const handed = await rememberHanded(incoming);
       setImported(incoming.marks.size);
+      if (handed) await navigate("/coach");
     });
     setAnew(outdated);
     if (outdated) look(file);
@@ -93,12 +115,21 @@ export function ImportPart({ name, library }: { name: "demo" | "own"; library: L
         {name === "demo"
           ? "It goes into your own notebook, never into the demo."
           : "Shown first, then done, as one change that can be undone."}
+        {came === undefined ? (
+          <>
+            {" "}
+            <Link className="underlined" to="/open">
+              Scan or paste
+            </Link>{" "}
+            what came as a code or link.
+          </>
+        ) : null}
       </p>
       <label className="mt-2 block">
-        <span className="label">Notebook file (.json)</span>
+        <span className="label">A file of Yearling’s</span>
         <input
           type="file"
-          accept=".json,application/json"
+          accept=".yearling,.json,.txt,application/json,text/plain"
           className="mt-1 block min-h-11 w-full file:mr-4 file:min-h-10 file:border file:border-ink file:bg-transparent file:px-4 file:font-semibold file:text-ink"
           disabled={work.under}
           onChange={(event) => choose(event.target.files?.[0])}
@@ -184,6 +215,7 @@ function FileHead({
     <>
       <h3 className="text-lg">What “{file.name}” will do</h3>
       <p className="text-sm text-muted">
+        {incoming.handed ? `${handedWords(incoming.handed, incoming.names)} ` : ""}
         Saved {incoming.savedAt.slice(0, 10)}, version {incoming.version}.{" "}
         {incoming.marks.size === 0 ? "It holds nothing." : ""}
         {incoming.aside.length > 0

@@ -1,8 +1,8 @@
 import { closestCenter, DndContext } from "@dnd-kit/core";
 import { SortableContext, verticalListSortingStrategy } from "@dnd-kit/sortable";
-import { Play, Printer, Shuffle, Users } from "lucide-react";
+import { Play, Printer, QrCode, Shuffle, Users } from "lucide-react";
 import { memo, useCallback, useEffect, useMemo, useState } from "react";
-import { Link } from "react-router";
+import { Link, useNavigate } from "react-router";
 import { clock } from "#core/drill/dose";
 import type { Prep } from "#core/records/records";
 import { orderTerms } from "#core/prep/mend";
@@ -76,6 +76,8 @@ const Desk = memo(function Desk({
   const { act, answer, refused } = useAct<"mend-order">();
   // Its own, so that nothing sent meanwhile calls off the way to the run.
   const runner = useAct();
+  const sender = useAct(`/at/${view.athlete.id}/prep/send`);
+  const navigate = useNavigate();
   const [asked, setAsked] = useState<number | null>(null);
   const sensors = useCarrying();
   useEffect(() => {
@@ -337,6 +339,18 @@ const Desk = memo(function Desk({
         >
           <Printer size={16} /> Sheets
         </Link>
+        <button
+          type="button"
+          className="press"
+          disabled={prep.items.length === 0 || mustMend.length > 0 || (!kept && !editable)}
+          onClick={() => {
+            const to = `/at/${view.athlete.id}/prep/send`;
+            if (kept) void navigate(`${to}?prep=${prep.id}`);
+            else sender.act("keep-preps", { preps: [prep] });
+          }}
+        >
+          <QrCode size={16} aria-hidden="true" /> To the phone
+        </button>
         {editable && !prep.sequence ? (
           <button
             type="button"

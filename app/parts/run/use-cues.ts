@@ -3,6 +3,7 @@ import { cuesDue } from "#core/run/cues";
 import type { RunState } from "#core/run/state";
 import type { Library } from "#core/content/library";
 import { cueWords } from "./cue-words";
+import { buzz } from "./buzz";
 import { cueTone } from "./tones";
 import { speak } from "./voice";
 
@@ -18,6 +19,7 @@ export function useCues(
     before.current = state;
     for (const cue of due) {
       if (sound) cueTone(cue.kind);
+      if (sound) buzz(cue.kind);
       if (voice) speak(cueWords(cue, state, library));
     }
   }, [state, library, sound, voice]);
