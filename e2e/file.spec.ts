@@ -3,7 +3,7 @@ import { addAthlete, downloaded, openDemo, openOwn, saved } from "./walk";
 
 const give = (page: import("@playwright/test").Page, name: string, text: string) =>
   page
-    .getByLabel("Notebook file (.json)")
+    .getByLabel("A file of Yearling’s")
     .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
 const notebook = (page: import("@playwright/test").Page) =>
   downloaded(page, () => page.getByRole("button", { name: "The whole notebook" }).click());

@@ -3,7 +3,7 @@ import { addAthlete, downloaded, openOwn, saved } from "./walk";
 
 const give = (page: Page, name: string, text: string) =>
   page
-    .getByLabel("Notebook file (.json)")
+    .getByLabel("A file of Yearling’s")
     .setInputFiles({ name, mimeType: "application/json", buffer: Buffer.from(text) });
 
 const toFile = async (page: Page) => {
@@ -48,7 +48,7 @@ test("an athlete's file goes to a phone and comes back: both sides' changes stan
   await toFile(phone);
   await give(phone, "mirela.json", file);
   await phone.getByRole("button", { name: "Add to my notebook" }).click();
-  await expect(phone.getByText(/records are in your own notebook/)).toBeVisible();
+  await expect(phone.getByRole("heading", { name: "From your coach" })).toBeVisible();
 
   // Both sides write the height; the phone, later, also what she does.
   await edit(page, id, { "Height, cm": "171" });
@@ -166,7 +166,7 @@ test("with health answers a file goes locked: nothing of it can be read, a wrong
   await asked.fill("tide and lantern");
   await phone.getByRole("button", { name: "Open it" }).click();
   await phone.getByRole("button", { name: "Add to my notebook" }).click();
-  await expect(phone.getByText(/records are in your own notebook/)).toBeVisible();
+  await expect(phone.getByRole("heading", { name: "From your coach" })).toBeVisible();
   await phone.goto("/");
   await expect(phone.getByRole("link", { name: /Mirela Osei/ })).toBeVisible();
 });

@@ -1,5 +1,7 @@
-import { ArrowLeft, Printer } from "lucide-react";
+import { ArrowLeft, Download, Printer } from "lucide-react";
 import { Link, useSearchParams } from "react-router";
+import { fhirOf } from "../parts/aim/clinician-fhir";
+import { download } from "../parts/download";
 import { ClinicianPage } from "../parts/aim/clinician-page";
 import { athleteView } from "../view";
 import type { Route } from "./+types/clinician";
@@ -37,6 +39,18 @@ export default function Clinician({ loaderData: view }: Route.ComponentProps) {
         <button type="button" className="press press-main" onClick={() => window.print()}>
           <Printer size={16} aria-hidden="true" /> Print
         </button>
+        <button
+          type="button"
+          className="press"
+          onClick={() =>
+            download("clinician", fhirOf(view, named), named ? view.athlete.name : null)
+          }
+        >
+          <Download size={16} aria-hidden="true" /> FHIR file
+        </button>
+        <Link className="quiet underlined" to={`/at/${view.athlete.id}/aim#intake`}>
+          Enter the answer
+        </Link>
         <span className="text-sm text-muted">It holds health answers: hand it over yourself.</span>
       </div>
       <ClinicianPage view={view} named={named} />

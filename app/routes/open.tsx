@@ -54,21 +54,23 @@ export default function Open({ loaderData: { name, library } }: Route.ComponentP
           {wrongWords[wrong]} Nothing was changed.
         </p>
       ) : null}
-      <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
-        <Scanner key={file ? "done" : "open"} read={read} progress={progress} />
-        <label className="grid content-start">
-          <span className="label">Or paste the link</span>
-          <textarea
-            className="field min-h-12"
-            rows={2}
-            value={pasted}
-            onChange={(event) => {
-              setPasted(event.target.value);
-              if (event.target.value.trim() !== "") read(event.target.value.trim());
-            }}
-          />
-        </label>
-      </div>
+      {file ? null : (
+        <div className="mt-4 grid gap-x-8 gap-y-4 sm:grid-cols-2">
+          <Scanner key={file ? "done" : "open"} read={read} progress={progress} />
+          <label className="grid content-start">
+            <span className="label">Or paste the link</span>
+            <textarea
+              className="field min-h-12"
+              rows={2}
+              value={pasted}
+              onChange={(event) => {
+                setPasted(event.target.value);
+                if (event.target.value.trim() !== "") read(event.target.value.trim());
+              }}
+            />
+          </label>
+        </div>
+      )}
       <ImportPart name={name} library={library} came={file} />
     </main>
   );

@@ -1,6 +1,10 @@
 import { ArrowLeft } from "lucide-react";
 import { Link, redirect } from "react-router";
+import { orderTerms } from "#core/prep/mend";
+import { throughTheGate } from "#core/run/begin";
+import { requestOf } from "#core/situation/planning";
 import { longDay } from "#words/days";
+import { athleteView } from "../view";
 import { WhatGoes } from "../parts/send/what-goes";
 import { Codes } from "../parts/send/codes";
 import { FileButtons } from "../parts/send/file-buttons";
@@ -12,19 +16,17 @@ import type { Route } from "./+types/send";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
-/** One prep, packed for a phone. */
+/** One prep, packed for a phone; only what the gate lets through goes out. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
-  const { notebook } = await openNotebook();
+  const view = await athleteView(params.athleteId, request);
   const prepId = new URL(request.url).searchParams.get("prep") ?? "";
-  const file = await prepFile(notebook, params.athleteId, prepId);
-  const prep = notebook.get("prep", prepId);
-  if (!file || !prep) throw redirect(`/at/${params.athleteId}/prep`);
-  return {
-    athlete: notebook.get("athlete", params.athleteId)!,
-    prep,
-    file,
-    letters: await packed(file),
-  };
+  const prep = view.preps.find(({ id }) => id === prepId);
+  const { notebook } = await openNotebook();
+  const safe =
+    prep && !("breaches" in throughTheGate(prep, view.library, orderTerms(requestOf(view, prep))));
+  const file = safe && (await prepFile(notebook, params.athleteId, prepId));
+  if (!file) throw redirect(`/at/${params.athleteId}/prep`);
+  return { athlete: view.athlete, prep, file, letters: await packed(file) };
 }
 
 /** A prep that was only proposed is kept first. */

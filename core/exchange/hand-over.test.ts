@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { AnyRecord, Pack } from "../records/records";
 import { stamped } from "../records/stamp";
-import { athlete, aim, check, log, prep } from "../test/people";
+import { athlete, aim, check, item, log, prep } from "../test/people";
 import { placeWith } from "../test/planning";
 import { mergeRecord } from "../merge/merge";
 import { library } from "../../library/index";
@@ -99,6 +99,17 @@ describe("one prep for a phone", () => {
     const records = handedPrep(ill, { ...from, own: [...own, closed] }, "new", today);
     expect(kindsOf(records)).toEqual(["athlete/a1", "aim/aim1", "prep/new", "place/here"]);
     expect(records[0]).toMatchObject({ intake: null, flagged: [] });
+  });
+
+  it("says that its rungs were earned, for the log that shows it stays here", () => {
+    const [drillOne] = library.drills;
+    const rungId = drillOne!.rungs.at(-1)!.id;
+    const dose = (drillOne!.rungs.at(-1)!.session ?? drillOne!.rungs.at(-1)!.warmUp)!;
+    const asked = prep([item(drillOne!.id, dose, { rungId })], { id: "new", on: today });
+    const records = handedPrep(ill, { ...from, own: [asked] }, "new", today);
+    expect(records).toContainEqual(
+      expect.objectContaining({ kind: "prep", earned: [{ drillId: drillOne!.id, rungId }] }),
+    );
   });
 });
 

@@ -1,7 +1,14 @@
 import { plusDays, type DayText } from "../dates/days";
 import { handedPack, isHandedPack } from "../merge/unite";
 import { leftOut, seenBy } from "../records/stamp";
-import { keyOf, type AnyRecord, type Kind, type Pack, type RecordOf } from "../records/records";
+import {
+  keyOf,
+  type AnyRecord,
+  type Kind,
+  type Pack,
+  type Prep,
+  type RecordOf,
+} from "../records/records";
 
 /** What of an athlete goes along; aims always do. */
 export type HandedParts = {
@@ -56,7 +63,10 @@ function namedBeside(
   ];
 }
 
-/** One prep for the athlete's phone: with its aims, place and own drills, and nothing of what was measured or felt. */
+/**
+ * One prep for the athlete's phone: with its aims, place and own drills, and nothing of what was measured or felt. What its
+ * rungs were earned by stays here, so it says that they were: only a prep that passes the gate may be handed over so.
+ */
 export const handedPrep = (
   athlete: RecordOf<"athlete">,
   { own, ...rest }: HandedFrom,
@@ -67,15 +77,19 @@ export const handedPrep = (
     athlete,
     {
       ...rest,
-      own: own.filter(
-        (record) =>
-          (record.kind === "aim" && record.closedOn === null) ||
-          (record.kind === "prep" && record.id === prepId),
-      ),
+      own: own.flatMap((record): AnyRecord[] => {
+        if (record.kind === "aim" && record.closedOn === null) return [record];
+        return record.kind === "prep" && record.id === prepId ? [withEarned(record)] : [];
+      }),
     },
     { checks: false, preps: true, log: false, photos: false, health: false },
     today,
   );
+
+const withEarned = (prep: Prep): Prep => ({
+  ...prep,
+  earned: prep.items.map(({ drillId, rungId }) => ({ drillId, rungId })),
+});
 
 /** Kinds that an athlete sends back. */
 const sentBack: ReadonlySet<Kind> = new Set<Kind>([

@@ -23,7 +23,7 @@ import { Season, SlotKind, Trained } from "./training";
 import { Stamp } from "./stamp";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
-export const recordsVersion = 9;
+export const recordsVersion = 10;
 
 const Id = z.string().min(1).max(80);
 /** A text of one line, and one of many. */
@@ -283,6 +283,11 @@ export const Prep = z.object({
     .nullable()
     .default(null),
   items: z.array(PrepItem).max(mostItems),
+  /** Rungs that were earned where it was planned, when it was sent without the log that shows it. */
+  earned: z
+    .array(z.object({ drillId: Id, rungId: Id }))
+    .max(mostItems)
+    .optional(),
   /** Drills the user dropped, so that a new plan leaves them out. */
   dropped: z.array(Id).max(1000),
 });

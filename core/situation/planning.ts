@@ -26,7 +26,7 @@ import { prepTerms } from "../schedule/prep-terms";
 import { aimShares, sharedNeeds } from "../schedule/shares";
 import { aroundOf } from "../schedule/terms-of";
 import { isWork, sessionKinds, type Slot } from "../records/training";
-import { bodyToday } from "../safety/body-today";
+import { bodyToday, type BodyToday } from "../safety/body-today";
 import type { Situation } from "./situation";
 
 /** What the planner needs to know, from what the notebook knows and what the prep and its season say. */
@@ -41,7 +41,7 @@ export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
       ...situation.aims.filter((aim) => !aim.closedOn).map((aim) => aim.skillId),
     ].filter((skillId) => isOldEnough(situation, skillId, prep.on)),
     place: placeOf(situation.places, prep.placeId),
-    body: bodyToday(situation.athlete, situation, prep.on),
+    body: bodyWithEarned(bodyToday(situation.athlete, situation, prep.on), prep),
     logs: situation.logs,
     days: situation.days,
     preps: situation.preps,
@@ -51,6 +51,18 @@ export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
       ? { terms: prepTerms(aroundOf(situation, situation.season), prep.on, prep.id) }
       : {}),
   });
+
+/** A prep that was sent without its log brings the coach's word for its rungs; what is known here of more stands over it. */
+const bodyWithEarned = (body: BodyToday, { earned = [] }: Prep): BodyToday =>
+  earned.length === 0
+    ? body
+    : {
+        ...body,
+        vouched: new Map([
+          ...earned.map(({ drillId, rungId }) => [drillId, rungId] as const),
+          ...body.vouched,
+        ]),
+      };
 
 /** Whether a skill may be rehearsed at that age: pointe, only from about twelve, and when the teacher says. */
 function isOldEnough({ library, athlete }: Situation, skillId: string, on: string): boolean {

@@ -97,12 +97,11 @@ const problemNames: Record<RowProblem["why"], string> = {
 export const rowProblemWords = ({ row, why, found }: RowProblem): string =>
   `Row ${row}: ${problemNames[why]}${found ? ` (${found.slice(0, 60)})` : ""}`;
 
-/** Whose file it is and who handed it over. */
+/** Whose file it is and who handed it over. @example "Odalys Brenner, from Ysolde" */
 export function handedWords(
   { athleteId, by, back }: Handed,
   names: ReadonlyMap<string, string>,
 ): string {
   const whose = names.get(athleteId) ?? "an athlete";
-  if (back) return `Back from ${by || whose}: only what is new.`;
-  return by ? `${whose}’s, from ${by}.` : `${whose}’s, from a coach.`;
+  return back ? `Back from ${whose}: only what is new` : `${whose}, from ${by || "a coach"}`;
 }

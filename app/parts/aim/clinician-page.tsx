@@ -10,10 +10,11 @@ import { instrumentNames } from "#words/names";
 import { lockWords, painKinds } from "#words/pain";
 import { placeWords } from "#words/places";
 import { capital, listWords, many } from "#words/plain";
-import { cautionText, cliniciansFirst, conditionNames } from "#words/safety";
+import { cautionText, cliniciansFirst } from "#words/safety";
 import { slotName } from "#words/slots";
 import type { AthleteView } from "../../view";
 import { aimSentence, notch } from "../words";
+import { askedOf } from "./asked";
 
 /** How far back pains and changes are told, days. */
 const toldDays = 56;
@@ -184,20 +185,15 @@ function Measured({ rows, since }: { rows: readonly RecordRow[]; since: string }
 }
 
 /** What is asked of the clinician, as a form to be filled in by hand: it is recorded under Aim as the clearance. */
-function Asked({ view: { cautions, locks } }: { view: AthleteView }) {
-  const open = cautions.flatMap(({ id, clearance }) =>
-    id === "no-intake" || clearance ? [] : [id],
-  );
+function Asked({ view }: { view: AthleteView }) {
+  const { open, sentence } = askedOf(view);
   const offered = [...new Set(open.flatMap(clearableBy))];
   return (
     <section className="mt-3 border-t-2 border-ink pt-1 print:break-inside-avoid">
       <h2 className="text-base font-bold">What is asked of you</h2>
       <p>
-        {open.length > 0
-          ? `May anything of this be done again with ${listWords(open.map((id) => conditionNames[id]))}? Tick what may; what is not ticked is not done.`
-          : locks.length > 0
-            ? "May what is shut after pain be loaded again, and from when?"
-            : "Nothing is shut. Is there anything that should not be trained?"}
+        {sentence}
+        {open.length > 0 ? " Tick what may; what is not ticked is not done." : ""}
       </p>
       {offered.length > 0 ? (
         <ul className="mt-1 columns-2 sm:columns-4 print:columns-4">

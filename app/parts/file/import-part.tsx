@@ -58,6 +58,7 @@ export function ImportPart({
   const [sealed, setSealed] = useState<File | null>(null);
   const choose = (file: File | undefined) => {
     setChosen(null);
+    setReplace(false);
     setRefused(null);
     setImported(null);
     setAnew(false);
@@ -99,9 +100,10 @@ export function ImportPart({
       await notebook.look();
       outdated = !replace && isOutdated(notebook, beside);
       if (outdated) return;
+      const wasHere = notebook.get("athlete", incoming.handed?.athleteId ?? "") !== null;
       if (replace) await replaceBy(notebook, file, incoming, progress, signal);
       else await addIn(notebook, file, incoming, beside, sides, progress, signal);
-      const handed = await rememberHanded(incoming);
+      const handed = await rememberHanded(incoming, wasHere);
       setImported(incoming.marks.size);
       if (handed) await navigate("/coach");
     });
@@ -173,15 +175,17 @@ export function ImportPart({
               />
             </>
           )}
-          <label className="mt-3 flex min-h-10 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-4 accent-[var(--clay)]"
-              checked={replace}
-              onChange={(event) => setReplace(event.target.checked)}
-            />
-            Replace: take away what the file does not have
-          </label>
+          {chosen.incoming.handed ? null : (
+            <label className="mt-3 flex min-h-10 items-center gap-2">
+              <input
+                type="checkbox"
+                className="size-4 accent-[var(--clay)]"
+                checked={replace}
+                onChange={(event) => setReplace(event.target.checked)}
+              />
+              Replace: take away what the file does not have
+            </label>
+          )}
           <p className="mt-2 flex gap-3">
             <button type="button" className="press press-main" onClick={() => void go(chosen)}>
               {replace ? "Replace my notebook" : "Add to my notebook"}
@@ -213,9 +217,12 @@ function FileHead({
   const unknown = [...read].filter((id) => !brought.has(id) && !protocolOf(library, id));
   return (
     <>
-      <h3 className="text-lg">What “{file.name}” will do</h3>
+      <h3 className="text-lg">
+        {incoming.handed
+          ? handedWords(incoming.handed, incoming.names)
+          : `What “${file.name}” will do`}
+      </h3>
       <p className="text-sm text-muted">
-        {incoming.handed ? `${handedWords(incoming.handed, incoming.names)} ` : ""}
         Saved {incoming.savedAt.slice(0, 10)}, version {incoming.version}.{" "}
         {incoming.marks.size === 0 ? "It holds nothing." : ""}
         {incoming.aside.length > 0

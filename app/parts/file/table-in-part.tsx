@@ -6,7 +6,9 @@ import {
   type CheckColumn,
   type CheckTable,
   type DayOrder,
+  type TableRead,
 } from "#core/exchange/checks-in";
+import { checksOfBundle } from "#core/exchange/fhir-in";
 import type { Library } from "#core/content/library";
 import { refusalWords } from "#words/acts";
 import { rowProblemWords } from "#words/file";
@@ -14,6 +16,14 @@ import { many } from "#words/plain";
 import { today } from "../../clock";
 import { say } from "../say";
 import { useAct } from "../use-act";
+
+/** Readings of a bundle, once it is said whose they are; null where it is none. */
+function bundleIn(text: string, library: Library, athleteId: string | null): TableRead | null {
+  const read = checksOfBundle(text, library, today());
+  if (!read) return null;
+  const { checks, problems } = read;
+  return { checks: athleteId ? checks.map((check) => ({ ...check, athleteId })) : [], problems };
+}
 
 type Named = { id: string; name: string };
 
@@ -46,33 +56,32 @@ export function TableInPart({
   tester: string;
 }) {
   const [table, setTable] = useState<CheckTable | null>(null);
+  const [bundle, setBundle] = useState<string | null>(null);
   const [columns, setColumns] = useState<CheckColumn[]>([]);
   const [who, setWho] = useState("");
   const [order, setOrder] = useState<DayOrder>("day-first");
   const { act, done, answer, refused, busy } = useAct<"take-table">();
-  const read = useMemo(
-    () =>
-      table &&
-      checksIn(table, columns, {
-        athletes: people,
-        athleteId: who || null,
-        tester,
-        order,
-        library,
-        today: today(),
-      }),
-    [table, columns, people, who, tester, order, library],
-  );
+  const read = useMemo(() => {
+    const terms = { athletes: people, athleteId: who || null, tester, order, library };
+    if (table) return checksIn(table, columns, { ...terms, today: today() });
+    return bundle === null ? null : bundleIn(bundle, library, who || null);
+  }, [table, bundle, columns, people, who, tester, order, library]);
   const kept = answer?.kept ?? 0;
   useEffect(() => {
     if (!done) return;
     say(kept > 0 ? `${many(kept, "check")} taken over.` : "All of it was here already.");
-    setTable(null);
+    close();
     // Once, when it is done.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [done]);
   if (people.length === 0) return null;
+  const close = () => {
+    setTable(null);
+    setBundle(null);
+  };
   const open = (text: string) => {
+    close();
+    if (text.trimStart().startsWith("{")) return setBundle(text);
     const found = readCheckTable(text);
     setTable(found);
     setColumns(guessedColumns(found.heads, library));
@@ -83,18 +92,23 @@ export function TableInPart({
       <h2 className="text-2xl">Take over checks from a table</h2>
       <p className="text-sm text-muted">
         Months of your own spreadsheet: a row a check, or a row a day with a column a joint and
-        side. Shown first, then one change that can be undone.
+        side. Or a clinician’s FHIR file. Shown first, then one change that can be undone.
       </p>
       <label className="mt-2 block">
-        <span className="label">Table (.csv)</span>
+        <span className="label">Table (.csv) or FHIR bundle (.json)</span>
         <input
           type="file"
-          accept=".csv,.txt,text/csv,text/plain"
+          accept=".csv,.txt,.json,text/csv,text/plain,application/json"
           className="mt-1 block min-h-11 w-full file:mr-4 file:min-h-10 file:border file:border-ink file:bg-transparent file:px-4 file:font-semibold file:text-ink"
           onChange={(event) => void event.target.files?.[0]?.text().then(open)}
         />
       </label>
-      {table && read ? (
+      {bundle !== null && !read ? (
+        <p role="alert" className="mt-3 border-l-4 border-clay bg-raised px-4 py-2">
+          This is no FHIR bundle. Nothing was changed.
+        </p>
+      ) : null}
+      {read ? (
         <div className="mt-3 border border-ink p-4">
           <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
             {named ? null : (
@@ -114,52 +128,57 @@ export function TableInPart({
                 </select>
               </label>
             )}
-            <label className="grid">
-              <span className="label">3/4 is</span>
-              <select
-                className="field"
-                value={order}
-                onChange={(event) => setOrder(event.target.value as DayOrder)}
-              >
-                <option value="day-first">the third of April</option>
-                <option value="month-first">the fourth of March</option>
-              </select>
-            </label>
+            {table ? (
+              <label className="grid">
+                <span className="label">3/4 is</span>
+                <select
+                  className="field"
+                  value={order}
+                  onChange={(event) => setOrder(event.target.value as DayOrder)}
+                >
+                  <option value="day-first">the third of April</option>
+                  <option value="month-first">the fourth of March</option>
+                </select>
+              </label>
+            ) : null}
           </div>
-          <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Columns">
-            <table className="text-left text-sm">
-              <thead>
-                <tr>
-                  {table.heads.map((head, n) => (
-                    <th key={n} className="pr-3 pb-1 font-normal">
-                      <span className="block font-semibold">{head || `column ${n + 1}`}</span>
-                      <ColumnSelect
-                        head={head || `column ${n + 1}`}
-                        column={columns[n]!}
-                        library={library}
-                        set={(column) =>
-                          setColumns(columns.map((one, at) => (at === n ? column : one)))
-                        }
-                      />
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {table.rows.slice(0, 3).map((row, n) => (
-                  <tr key={n} className="border-t border-line">
-                    {table.heads.map((_, at) => (
-                      <td key={at} className="figures py-1 pr-3">
-                        {row[at] ?? ""}
-                      </td>
+          {table ? (
+            <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Columns">
+              <table className="text-left text-sm">
+                <thead>
+                  <tr>
+                    {table.heads.map((head, n) => (
+                      <th key={n} className="pr-3 pb-1 font-normal">
+                        <span className="block font-semibold">{head || `column ${n + 1}`}</span>
+                        <ColumnSelect
+                          head={head || `column ${n + 1}`}
+                          column={columns[n]!}
+                          library={library}
+                          set={(column) =>
+                            setColumns(columns.map((one, at) => (at === n ? column : one)))
+                          }
+                        />
+                      </th>
                     ))}
                   </tr>
-                ))}
-              </tbody>
-            </table>
-          </div>
+                </thead>
+                <tbody>
+                  {table.rows.slice(0, 3).map((row, n) => (
+                    <tr key={n} className="border-t border-line">
+                      {table.heads.map((_, at) => (
+                        <td key={at} className="figures py-1 pr-3">
+                          {row[at] ?? ""}
+                        </td>
+                      ))}
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            </div>
+          ) : null}
           <p role="status" className="mt-3 font-semibold">
-            {many(read.checks.length, "check")} of {many(table.rows.length, "row")}
+            {table || who ? many(read.checks.length, "check") : "Say whose it is"}
+            {table ? ` of ${many(table.rows.length, "row")}` : ""}
             {read.problems.length > 0 ? `; ${read.problems.length} could not be read:` : "."}
           </p>
           <ul className="text-sm">
@@ -186,7 +205,7 @@ export function TableInPart({
             >
               {busy ? "Taking them over …" : `Take over ${many(read.checks.length, "check")}`}
             </button>
-            <button type="button" className="press" onClick={() => setTable(null)}>
+            <button type="button" className="press" onClick={close}>
               Leave it
             </button>
           </p>

@@ -15,6 +15,7 @@ export function WhatGoes({ athleteName, children }: { athleteName: string; child
       <p className="mt-1">
         The prep, {athleteName}’s open aims and body lengths, the place, and your own drills in it.
         No readings, no log, no health answers: the phone asks {athleteName} for those itself.
+        Whoever gets the link can read the prep.
       </p>
       {children}
       <p className="mt-3 text-sm">

@@ -1,0 +1,157 @@
+import { expect, test, type Page } from "@playwright/test";
+import read from "jsqr";
+import { openDemo, saved, watch } from "./walk";
+
+/** What a camera would see of the code on the page, read by a reader that knows nothing of who wrote it. */
+async function readCode(page: Page): Promise<string> {
+  const { pixels, size } = await page
+    .getByRole("img", { name: /^Code \d/ })
+    .evaluate(async (svg) => {
+      const image = new Image();
+      const copy = svg.cloneNode(true) as SVGElement;
+      copy.setAttribute("width", "480");
+      copy.setAttribute("height", "480");
+      const text = new XMLSerializer().serializeToString(copy);
+      image.src = `data:image/svg+xml;base64,${btoa(text)}`;
+      await image.decode();
+      const canvas = document.createElement("canvas");
+      [canvas.width, canvas.height] = [480, 480];
+      const pen = canvas.getContext("2d")!;
+      pen.fillStyle = "#fff";
+      pen.fillRect(0, 0, 480, 480);
+      pen.drawImage(image, 0, 0, 480, 480);
+      const { data } = pen.getImageData(0, 0, 480, 480);
+      // Black and white, a letter a pixel: quick to hand over.
+      const grey = Array.from({ length: 480 * 480 }, (_, at) => (data[4 * at]! < 128 ? "1" : "0"));
+      return { pixels: grey.join(""), size: 480 };
+    });
+  const seen = Uint8ClampedArray.from(
+    [...pixels].flatMap((pixel) => (pixel === "1" ? [0, 0, 0, 255] : [255, 255, 255, 255])),
+  );
+  return read(seen, size, size)?.data ?? "";
+}
+
+/** Every code of a sequence, one after the other, held still. */
+async function allCodes(page: Page): Promise<string[]> {
+  const first = page.getByRole("img", { name: /^Code \d+ of \d+$/ });
+  await expect(first).toBeVisible();
+  const of = Number(/of (\d+)/.exec((await first.getAttribute("aria-label"))!)![1]);
+  if (of > 1) await page.getByRole("button", { name: "Hold" }).click();
+  const codes: string[] = [];
+  for (let n = 0; n < of; n += 1) {
+    codes.push(await readCode(page));
+    if (of > 1) await page.getByRole("button", { name: "Next code" }).click();
+  }
+  return codes;
+}
+
+const fragmentOf = (address: string) => address.slice(address.indexOf("#"));
+
+/** Opens each code as a phone's own camera does: an address in a page of its own. */
+async function openEach(page: Page, codes: readonly string[]) {
+  for (const code of codes) {
+    await page.goto("about:blank");
+    await page.goto(`/open${fragmentOf(code)}`);
+    await expect(page.getByRole("heading", { name: "Open what was sent" })).toBeVisible();
+    await expect(page).toHaveURL(/\/open$/);
+  }
+}
+
+test("a prep goes to a phone by codes alone, is run and logged there with a thumb, and only what is new comes back by codes", async ({
+  page,
+  browser,
+}) => {
+  test.setTimeout(300_000);
+  const seen = watch(page);
+  await openDemo(page, "/at/odalys/prep");
+  await page.getByRole("button", { name: "To the phone" }).click();
+  await expect(page.getByRole("heading", { name: "To Odalys’s phone" })).toBeVisible();
+  const codes = await allCodes(page);
+  expect(new Set(codes).size).toBe(codes.length);
+  for (const code of codes) expect(code).toContain("/open#y1.");
+
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+    serviceWorkers: "block",
+  });
+  const phone = await context.newPage();
+  await openDemo(phone);
+  await openEach(phone, codes);
+  await phone.getByRole("button", { name: "Add to my notebook" }).tap();
+  await expect(phone.getByRole("heading", { name: "From your coach" })).toBeVisible();
+  await expect(phone.getByText("Health questions are open.")).toBeVisible();
+  await expect(phone.getByText("Nothing new to send back.")).toBeVisible();
+
+  // The health questions are answered on the phone.
+  await phone.getByRole("link", { name: "Answer them" }).tap();
+  await phone.getByRole("button", { name: "Keep the intake" }).tap();
+  await saved(phone);
+  await phone.goto("/coach");
+  await expect(phone.getByText("Health questions are open.")).toBeHidden();
+
+  await phone.getByRole("link", { name: "Run it" }).tap();
+  await phone.getByRole("button", { name: "Start" }).tap();
+  await expect(phone.getByRole("timer")).toBeVisible();
+  await phone.getByRole("button", { name: "Next", exact: true }).tap();
+  const done = phone.getByRole("heading", { name: "Done." });
+  await expect(async () => {
+    await phone.keyboard.press("s");
+    await expect(done).toBeVisible({ timeout: 200 });
+  }).toPass({ timeout: 60_000, intervals: [50] });
+  await phone.getByRole("button", { name: "Log it", exact: true }).tap();
+  await expect(phone).toHaveURL(/\/log/);
+  await saved(phone);
+  await phone.goto("/coach");
+  await expect(phone.getByRole("region", { name: "Send back" })).toBeVisible();
+  await phone.getByRole("button", { name: /^Send back to/ }).tap();
+  await expect(phone.getByText(/^New: .*1 log/)).toBeVisible();
+  const back = await allCodes(phone);
+  // Nothing on the phone is wider than the phone.
+  expect(
+    await phone.evaluate(() => document.documentElement.scrollWidth - innerWidth),
+  ).toBeLessThanOrEqual(0);
+  await context.close();
+
+  await openEach(page, back);
+  // The coach had the demo open: an own notebook takes it, and it says what is new.
+  await expect(page.getByText("Back from Odalys Brenner: only what is new")).toBeVisible();
+  await page.getByRole("button", { name: "Add to my notebook" }).click();
+  await expect(page.getByText(/records are in your own notebook/)).toBeVisible();
+  await page.goto("/at/odalys/log");
+  await expect(page.getByText(/Health|log/i).first()).toBeVisible();
+  expect(seen.strangers).toEqual([]);
+});
+
+test("a link that lost letters on the way is refused, and nothing changes", async ({ page }) => {
+  await openDemo(page, "/open");
+  await page.getByLabel("Or paste the link").fill("https://hall.example/open#y1.abc123.1.1.AAAA");
+  await expect(page.getByRole("alert")).toContainText("cut off or damaged");
+  await page.getByLabel("Or paste the link").fill("hello");
+  await expect(page.getByRole("alert")).toContainText("no link or code of Yearling’s");
+});
+
+test("the application can be installed: its manifest, its pictures and the pages that it names are there", async ({
+  page,
+  request,
+}) => {
+  await page.goto("/");
+  const address = await page.locator('link[rel="manifest"]').getAttribute("href");
+  const answer = await request.get(address!);
+  expect(answer.headers()["content-type"]).toContain("application/manifest+json");
+  const manifest = (await answer.json()) as {
+    icons: { src: string; type: string }[];
+    shortcuts: { url: string }[];
+  };
+  for (const { src, type } of manifest.icons) {
+    const icon = await request.get(src);
+    expect(icon.status()).toBe(200);
+    expect(icon.headers()["content-type"]).toContain(type);
+  }
+  await openDemo(page, "/at/odalys/aim");
+  for (const { url } of manifest.shortcuts) {
+    await page.goto(url);
+    await expect(page).toHaveURL(new RegExp(`/at/odalys/${url.split("/").at(-1)!}$`));
+  }
+});
