@@ -54,6 +54,8 @@ const otherPages = [
   "/hall/floor-crew/log",
   "/hall/wall-crew/group",
   "/file",
+  "/open",
+  "/coach",
   "/library",
   "/library/own-drill?from=prayer",
   "/library/pictures?region=neck",

@@ -157,22 +157,34 @@ test("a coach's own table is mapped, shown with what cannot be read, taken over 
     "3/4/2026;;158;160",
     "10/4/2026;x;159,5;much",
   ].join("\n");
-  await page.getByLabel("Table (.csv)").setInputFiles({
+  await page.getByLabel(/^Table \(\.csv\)/).setInputFiles({
     name: "mine.csv",
     mimeType: "text/csv",
     buffer: Buffer.from(text),
   });
   await expect(page.getByText("0 checks of 2 rows; 2 could not be read:")).toBeVisible();
-  await page.getByRole("combobox", { name: "All rows are of" }).selectOption("Mirela Osei");
+  await page.getByRole("combobox", { name: "All of it is of" }).selectOption("Mirela Osei");
   await expect(page.getByText("3 checks of 2 rows; 1 could not be read:")).toBeVisible();
   await expect(page.getByText("Row 3: no number (much)")).toBeVisible();
   await page
     .getByRole("combobox", { name: "What “shoulder flexion R” holds" })
     .selectOption({ label: "leave it out" });
-  await page.getByRole("button", { name: "Take over 2 checks" }).click();
+  await page.getByRole("button", { name: "Take them over" }).click();
   await expect(page.getByText("2 checks taken over.")).toBeVisible();
   await saved(page);
   await expect(page.getByText(/^1 athlete, .*2 checks/)).toBeVisible();
   await page.getByRole("button", { name: /^Undo/ }).click();
   await expect(page.getByText(/2 checks/)).toHaveCount(0);
+
+  // A training book is known by its drills.
+  await page.getByLabel(/^Table \(\.csv\)/).setInputFiles({
+    name: "book.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from("day;drill;reps\n3/4/2026;Wrist circles;10\n3/4/2026;Juggling;5"),
+  });
+  await page.getByRole("combobox", { name: "All of it is of" }).selectOption("Mirela Osei");
+  await expect(page.getByText("1 log of 2 rows; 1 could not be read:")).toBeVisible();
+  await expect(page.getByText("Row 3: no drill of this name (Juggling)")).toBeVisible();
+  await page.getByRole("button", { name: "Take them over" }).click();
+  await expect(page.getByText("1 log taken over.")).toBeVisible();
 });

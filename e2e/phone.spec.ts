@@ -81,7 +81,7 @@ test("a prep goes to a phone by codes alone, is run and logged there with a thum
   await openEach(phone, codes);
   await phone.getByRole("button", { name: "Add to my notebook" }).tap();
   await expect(phone.getByRole("heading", { name: "From your coach" })).toBeVisible();
-  await expect(phone.getByText("Health questions are open.")).toBeVisible();
+  await expect(phone.getByText("The health questions come before the first run.")).toBeVisible();
   await expect(phone.getByText("Nothing new to send back.")).toBeVisible();
 
   // The health questions are answered on the phone.
@@ -89,7 +89,7 @@ test("a prep goes to a phone by codes alone, is run and logged there with a thum
   await phone.getByRole("button", { name: "Keep the intake" }).tap();
   await saved(phone);
   await phone.goto("/coach");
-  await expect(phone.getByText("Health questions are open.")).toBeHidden();
+  await expect(phone.getByText("The health questions come before the first run.")).toBeHidden();
 
   await phone.getByRole("link", { name: "Run it" }).tap();
   await phone.getByRole("button", { name: "Start" }).tap();

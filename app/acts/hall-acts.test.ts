@@ -1,5 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
 import { drillOf } from "#core/content/library";
+import { logItemOf } from "#core/doses/log-item";
+import { library } from "#library/index";
 import { rungOf } from "#core/drill/drill";
 import { hallMember } from "#core/hall/member";
 import { hallSeconds } from "#core/hall/clock";
@@ -437,6 +439,23 @@ describe("a round down the line", () => {
     ).toMatchObject({
       refused: { why: "reading" },
     });
+  });
+
+  it("a training book is taken over as one act, days to come left out, and the same book again adds nothing", async () => {
+    const [drill] = library.drills;
+    const item = {
+      ...logItemOf({ drillId: drill!.id, rungId: drill!.rungs[0]!.id, dose: null }),
+      done: "done" as const,
+    };
+    const book = { athleteId: "noor", on: "2026-02-03", minutes: 20, items: [item], note: "" };
+    const logs = [book, { ...book, on: "2026-02-04" }, book, { ...book, on: "2099-01-01" }];
+    expect(done(await browser.act("take-logs", { logs }))).toEqual({ kept: 2 });
+    expect(done(await browser.act("take-logs", { logs }))).toEqual({ kept: 0 });
+    const early = async () =>
+      (await browser.look("noor")).logs.filter(({ on }) => on < "2026-04-01").map(({ on }) => on);
+    expect((await early()).sort()).toEqual(["2026-02-03", "2026-02-04"]);
+    await (await browser.notebook()).undo();
+    expect(await early()).toEqual([]);
   });
 
   it("a table of months is taken over as one act; what is here already is left out, what cannot be refuses all", async () => {

@@ -1,4 +1,6 @@
+import { useState } from "react";
 import { DevicePart } from "../parts/file/device-part";
+import { DemoReturn } from "../parts/file/demo-return";
 import { ExportPart } from "../parts/file/export-part";
 import { HandOverPart } from "../parts/file/hand-over-part";
 import { TableInPart } from "../parts/file/table-in-part";
@@ -50,6 +52,7 @@ export const meta: Route.MetaFunction = () => [{ title: "File · Yearling" }];
 export default function FilePage({
   loaderData: { name, counts, aside, strays, keeping, settings, library, people },
 }: Route.ComponentProps) {
+  const [returned, setReturned] = useState<File | null>(null);
   return (
     <main id="desk" className="mx-auto h-full w-full max-w-3xl overflow-y-auto p-4 sm:p-8">
       <h1 className="text-4xl">The file</h1>
@@ -62,7 +65,12 @@ export default function FilePage({
       <HandOverPart people={people} />
       {name === "own" ? <KeepingPart keeping={keeping} /> : null}
       <DevicePart />
-      <ImportPart name={name} library={library} />
+      {name === "demo" && !returned ? <DemoReturn open={setReturned} /> : null}
+      <ImportPart
+        name={name}
+        library={library}
+        {...(returned ? { came: returned, into: "demo" } : {})}
+      />
       <TableInPart people={people} library={library} tester={settings.tester} />
       <QuarantinePart aside={aside} strays={strays} />
       <SettingsPart settings={settings} />

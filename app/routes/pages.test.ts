@@ -9,7 +9,7 @@ const everyPage = () => [...pages];
 
 /** Where a link may lead: the stations and their pages, the library, the file, the troupe, or a place on the page. */
 const known = new RegExp(
-  `^(?:/|/#places|/file|/library(?:/[a-z-]+(?:/[a-z0-9-]+)?)?|/at/[a-z-]+/(?:${[...pagePaths, "run"].join("|")})|#.*)?(?:\\?.*)?$`,
+  `^(?:/|/#places|/file|/open|/coach|/library(?:/[a-z-]+(?:/[a-z0-9-]+)?)?|/at/[a-z-]+/(?:${[...pagePaths, "run"].join("|")})(?:#intake)?|#.*)?(?:\\?.*)?$`,
 );
 
 beforeAll(async () => {

@@ -31,6 +31,8 @@ export const pagePaths = Object.keys(modules);
 const wholePages: Record<string, () => Promise<unknown>> = {
   "/": () => import("../routes/troupe"),
   "/file": () => import("../routes/file"),
+  "/open": () => import("../routes/open"),
+  "/coach": () => import("../routes/coach"),
   "/library": () => import("../routes/library"),
   "/library/drill": () => import("../routes/library-drill"),
   "/library/skill": () => import("../routes/library-skill"),
@@ -51,8 +53,15 @@ export type ReadPage = {
 export async function readPage(athleteId: string, path: string): Promise<ReadPage> {
   const [name = "", query = ""] = path.split("?");
   const address = `/at/${athleteId}/${name}${query ? `?${query}` : ""}`;
-  return read((await modules[name]!()) as RouteModule, address, { athleteId });
+  return read((await (modules[name] ?? chosenPages[name])!()) as RouteModule, address, {
+    athleteId,
+  });
 }
+
+/** Pages of an athlete that stand only for something chosen. */
+const chosenPages: Record<string, () => Promise<unknown>> = {
+  "prep/send": () => import("../routes/send"),
+};
 
 const hallPages: Record<string, () => Promise<unknown>> = {
   "": () => import("../routes/hall-table"),

@@ -102,7 +102,7 @@ export type Does =
         | "log-hall";
       name: string;
     }
-  | { does: "checks" | "keep-preps" | "add-athletes" | "give-group"; count: number }
+  | { does: "checks" | "take-logs" | "keep-preps" | "add-athletes" | "give-group"; count: number }
   | { does: "clear-place"; place: BodyPlace | null }
   /** Of an earlier version’s journal. */
   | { does: "clear-motion"; motion: MotionId }

@@ -17,6 +17,41 @@ const saveLog = rule({
   }),
 });
 
+/** What tells one log of a day from another: what was done in it. */
+const logName = ({ athleteId, on, items }: Pick<Log, "athleteId" | "on" | "items">): string =>
+  [athleteId, on, ...items.map(({ drillId, rungId }) => `${drillId}/${rungId}`).sort()].join("|");
+
+/**
+ * Takes over logs of a coach's own table, of any day up to today, as one change. What the notebook has already (the same
+ * drills on the same day) is left out. Answers with how many were kept.
+ */
+const takeLogs = rule({
+  sent: z.object({
+    logs: z
+      .array(Log.pick({ athleteId: true, on: true, minutes: true, items: true, note: true }))
+      .min(1)
+      .max(5000),
+  }),
+  others: ({ logs }) => [...new Set(logs.map(({ athleteId }) => athleteId))],
+  decide: (scene, { logs }): Outcome<{ kept: number }> => {
+    const there = new Set<string>();
+    for (const id of new Set(logs.map(({ athleteId }) => athleteId))) {
+      if (!scene.get("athlete", id)) return gone("athlete");
+      for (const known of scene.all("log", id)) there.add(logName(known));
+    }
+    const fresh = logs.filter((log) => {
+      const isNew = log.on <= scene.today && !there.has(logName(log));
+      there.add(logName(log));
+      return isNew;
+    });
+    return {
+      does: { does: "take-logs", count: fresh.length },
+      put: fresh.map((log): Log => ({ kind: "log", id: scene.newId("log"), prepId: null, ...log })),
+      answer: { kept: fresh.length },
+    };
+  },
+});
+
 /** Takes a log away. Answers with the locks that only its pain had set. */
 const removeLog = rule({
   sent: Of.extend({ id: z.string() }),
@@ -120,6 +155,7 @@ const placedWhy = "clean in the placement";
 export const logActs = {
   "place-on": placeOn,
   "save-log": saveLog,
+  "take-logs": takeLogs,
   "remove-log": removeLog,
   "mark-day": markDay,
   "choose-next": chooseNext,

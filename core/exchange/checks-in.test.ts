@@ -3,13 +3,8 @@ import { library } from "../../library/index";
 import { athlete, check } from "../test/people";
 import type { Check } from "../records/records";
 import { checksCsv } from "./checks-csv";
-import {
-  checksIn,
-  guessedColumns,
-  protocolNamed,
-  readCheckTable,
-  type TableTerms,
-} from "./checks-in";
+import { checksIn, guessedColumns, protocolNamed, type TableTerms } from "./checks-in";
+import { readSheet } from "./table-cells";
 
 const terms: TableTerms = {
   athletes: [
@@ -23,7 +18,7 @@ const terms: TableTerms = {
   today: "2026-11-24",
 };
 const taken = (text: string, over: Partial<TableTerms> = {}) => {
-  const table = readCheckTable(text);
+  const table = readSheet(text);
   return checksIn(table, guessedColumns(table.heads, library), { ...terms, ...over });
 };
 
@@ -53,7 +48,7 @@ describe("a coach's own table", () => {
 
   it("one row a day: a column a joint and side", () => {
     const text = "when\tshoulder flexion L\tshoulder flexion R\tmood\n5/6/2026\t150\t155\tgood";
-    expect(guessedColumns(readCheckTable(text).heads, library)).toEqual([
+    expect(guessedColumns(readSheet(text).heads, library)).toEqual([
       { holds: "date" },
       { holds: "reading", protocolId: "shoulder-flexion", side: "left" },
       { holds: "reading", protocolId: "shoulder-flexion", side: "right" },

@@ -1,13 +1,16 @@
-import { isValid, parse } from "date-fns";
-import Papa from "papaparse";
 import type { Side } from "../body/side";
 import { Instrument, Mode, type Protocol } from "../content/protocol";
 import type { Library } from "../content/library";
 import { entryNotes } from "../measure/entry";
 import type { Check } from "../records/records";
-
-/** A table as it was found: the heads of its columns, and its rows, cell by cell. */
-export type CheckTable = { heads: string[]; rows: string[][] };
+import {
+  alike,
+  cellDay,
+  numberOf,
+  sideOfWord,
+  type DayOrder,
+  type SheetTable,
+} from "./table-cells";
 
 /** What a column of a coach's own table holds; `reading` is a check and its side, a number a row. */
 export type CheckColumn =
@@ -43,36 +46,14 @@ export type RowProblem = {
     | "no-side"
     | "no-number"
     | "impossible"
-    | "pain";
+    | "pain"
+    | "no-drill"
+    | "no-rung";
   /** The cell as it was found. */
   found: string;
 };
 
 export type TableRead = { checks: TableCheck[]; problems: RowProblem[] };
-
-/** So many rows, and so many columns, are read at most. */
-const mostRows = 20_000;
-const mostColumns = 200;
-
-/** Reads a table: cells parted by tab, semicolon or comma, the first row the heads. */
-export function readCheckTable(text: string): CheckTable {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, "").trim(), {
-    skipEmptyLines: "greedy",
-    preview: mostRows + 1,
-  });
-  const [heads = [], ...rows] = data.map((row) =>
-    row.slice(0, mostColumns).map((cell) => cell.trim()),
-  );
-  return { heads, rows };
-}
-
-/** A name as it is compared: letters and digits alone, without marks. */
-const alike = (text: string): string =>
-  text
-    .normalize("NFKD")
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, " ")
-    .trim();
 
 const byHead: readonly [Exclude<CheckColumn, { holds: "reading" }>["holds"], RegExp][] = [
   ["athlete", /^(athlete|name|who|student|dancer|gymnast)$/],
@@ -87,14 +68,6 @@ const byHead: readonly [Exclude<CheckColumn, { holds: "reading" }>["holds"], Reg
   ["note", /^(note|notes|remark|remarks|comment)$/],
   ["trial", /^(trial|reading|value)s?( \d)?$/],
 ];
-
-const sideWords: readonly [Side, RegExp][] = [
-  ["left", /^(l|left|lt)$/],
-  ["right", /^(r|right|rt)$/],
-  ["mid", /^(mid|middle|both|trunk|centre|center|none|)$/],
-];
-const sideOfWord = (text: string): Side | null =>
-  sideWords.find(([, form]) => form.test(alike(text)))?.[0] ?? null;
 
 /** The check that a text names: by its name or identifier, or by the first words of its name. */
 export function protocolNamed(
@@ -133,28 +106,6 @@ export function guessedColumns(heads: readonly string[], library: Library): Chec
   });
 }
 
-/** How days are written where that is not plain: 3/4 is the third of April, or the fourth of March. */
-export type DayOrder = "day-first" | "month-first";
-
-function dayOf(text: string, order: DayOrder): string | null {
-  const forms =
-    order === "day-first"
-      ? ["yyyy-MM-dd", "d.M.yyyy", "d/M/yyyy", "d-M-yyyy", "d.M.yy", "d/M/yy"]
-      : ["yyyy-MM-dd", "M/d/yyyy", "M-d-yyyy", "M/d/yy", "d.M.yyyy"];
-  for (const form of forms) {
-    const date = parse(text.slice(0, 10).trim(), form, new Date(2000, 0, 1));
-    if (!isValid(date) || date.getFullYear() < 1990) continue;
-    const two = (value: number) => String(value).padStart(2, "0");
-    return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`;
-  }
-  return null;
-}
-
-const numberOf = (text: string): number => {
-  const [, number] = /^([+-−]?\d+(?:[.,]\d+)?)\s*(?:°|deg|cm)?$/i.exec(text) ?? [];
-  return number === undefined ? NaN : Number(number.replace("−", "-").replace(",", "."));
-};
-
 /** What a table is read by, beside its columns. */
 export type TableTerms = {
   athletes: readonly { id: string; name: string }[];
@@ -169,7 +120,7 @@ export type TableTerms = {
 
 /** The checks of a table, and every row or reading that cannot be taken, with the reason. */
 export function checksIn(
-  { rows }: Pick<CheckTable, "rows">,
+  { rows }: Pick<SheetTable, "rows">,
   columns: readonly CheckColumn[],
   terms: TableTerms,
 ): TableRead {
@@ -184,7 +135,7 @@ export function checksIn(
     const named = columns.some(({ holds }) => holds === "athlete");
     const athleteId = named ? (people.get(alike(cell("athlete"))) ?? null) : terms.athleteId;
     if (!athleteId) return refuse("no-athlete", cell("athlete"));
-    const on = dayOf(cell("date"), terms.order);
+    const on = cellDay(cell("date"), terms.order);
     if (!on) return refuse("no-date", cell("date"));
     if (on > terms.today) return refuse("ahead", cell("date"));
     const pain = cell("pain") === "" ? 0 : numberOf(cell("pain"));

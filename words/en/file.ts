@@ -1,5 +1,6 @@
 import type { AnyRecord, Kind } from "#core/records/records";
-import type { RowProblem } from "#core/exchange/checks-in";
+import type { CheckColumn, RowProblem } from "#core/exchange/checks-in";
+import type { LogColumn } from "#core/exchange/logs-in";
 import type { FileRefusal, Handed } from "#core/exchange/file";
 import type { CalendarRefusal } from "#core/exchange/calendar";
 
@@ -82,6 +83,41 @@ export function newsWords(news: readonly AnyRecord[]): string {
     .join(", ");
 }
 
+/** What a column of a table of checks may hold. */
+export const checkColumnNames: Record<Exclude<CheckColumn["holds"], "reading">, string> = {
+  nothing: "leave it out",
+  athlete: "athlete",
+  date: "date",
+  check: "which check",
+  side: "side",
+  mode: "passive or active",
+  temperature: "warm or cold",
+  instrument: "instrument",
+  tester: "who measured",
+  pain: "pain",
+  note: "note",
+  trial: "a reading",
+};
+
+/** What a column of a table of logs may hold. */
+export const logColumnNames: Record<LogColumn, string> = {
+  nothing: "leave it out",
+  athlete: "athlete",
+  date: "date",
+  drill: "drill",
+  rung: "rung",
+  side: "side",
+  sets: "sets",
+  reps: "repetitions",
+  seconds: "seconds of a set",
+  load: "weight, kg",
+  done: "done or not",
+  form: "form",
+  pain: "pain",
+  minutes: "minutes of the session",
+  note: "note",
+};
+
 const problemNames: Record<RowProblem["why"], string> = {
   "no-athlete": "nobody of this name is here",
   "no-date": "no day",
@@ -91,6 +127,8 @@ const problemNames: Record<RowProblem["why"], string> = {
   "no-number": "no number",
   impossible: "cannot be read on a body",
   pain: "pain is a number from 0 to 10",
+  "no-drill": "no drill of this name",
+  "no-rung": "the drill has no such rung",
 };
 
 /** Why a row of a table is not taken. @example "Row 7: no check of this name (Knee wobble)" */

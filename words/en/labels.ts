@@ -49,6 +49,8 @@ function doesWords(what: Does): string {
       return `hang ${what.name} on the week`;
     case "checks":
       return many(what.count, "check");
+    case "take-logs":
+      return many(what.count, "log");
     case "add-athletes":
       return what.count === 1 ? "add an athlete" : `add ${what.count} athletes`;
     case "give-group":

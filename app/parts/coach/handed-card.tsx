@@ -33,7 +33,9 @@ export function HandedCard({
       </p>
       {asked ? (
         <p className="mt-3 border-l-4 border-tape bg-raised px-4 py-2">
-          Health questions are open. What they shut stays shut in every plan.
+          {athlete.intake
+            ? "Your coach asks the health questions anew."
+            : "The health questions come before the first run."}
           <Link className="press press-main mt-2 min-h-12 w-full" to={`${at}/aim#intake`}>
             <HeartPulse size={18} aria-hidden="true" /> Answer them
           </Link>
@@ -55,9 +57,11 @@ export function HandedCard({
               </p>
             ) : prep.on === today ? (
               <p className="mt-1 grid grid-cols-2 gap-2">
-                <Link className="press press-main min-h-12" to={`${at}/run`}>
-                  <Play size={18} aria-hidden="true" /> {underWay ? "Go on" : "Run it"}
-                </Link>
+                {athlete.intake ? (
+                  <Link className="press press-main min-h-12" to={`${at}/run`}>
+                    <Play size={18} aria-hidden="true" /> {underWay ? "Go on" : "Run it"}
+                  </Link>
+                ) : null}
                 <Link className="press min-h-12" to={`${at}/prep?prep=${prep.id}`}>
                   Look it over
                 </Link>

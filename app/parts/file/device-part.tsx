@@ -11,6 +11,7 @@ const lent: readonly { what: string; there: () => boolean }[] = [
 
 /** What this browser can't do here, and what helps; nothing where all is there. */
 export function DevicePart() {
+  if (!("navigator" in globalThis)) return null;
   const missing = lent.filter(({ there }) => !there()).map(({ what }) => what);
   if (missing.length === 0) return null;
   return (

@@ -1,8 +1,11 @@
 import { Download } from "lucide-react";
 import { useState } from "react";
 import { checksCsv } from "#core/exchange/checks-csv";
-import type { Check, Kind } from "#core/records/records";
-import { withPacks } from "#core/content/library";
+import { logsCsv } from "#core/exchange/logs-csv";
+import type { Athlete } from "#core/records/athlete";
+import type { Kind, RecordOf } from "#core/records/records";
+import { kindNames } from "#words/file";
+import { withPacks, type Library } from "#core/content/library";
 import { library } from "#library/index";
 import { rememberSaved } from "../../store/file-out";
 import { openNotebook } from "../../store/open";
@@ -35,26 +38,18 @@ export function ExportPart({ counts }: { counts: Partial<Record<Kind, number>> }
         >
           <Download size={16} /> The whole notebook
         </button>
-        <button
-          type="button"
-          className="press"
-          disabled={!counts.check || work.under}
-          onClick={() =>
-            void work.run("Writing the table", async (progress, signal) => {
-              const { notebook } = await openNotebook();
-              const checks: Check[] = [];
-              for await (const records of notebook.everything()) {
-                signal.throwIfAborted();
-                for (const record of records) if (record.kind === "check") checks.push(record);
-                progress(checks.length / counts.check!);
-              }
-              const whole = withPacks(library, notebook.all("pack"));
-              download("checks", checksCsv(checks, notebook.all("athlete"), whole));
-            })
-          }
-        >
-          <Download size={16} /> The checks as a table (CSV)
-        </button>
+        <TableOut
+          kind="check"
+          count={counts.check}
+          work={work}
+          save={(checks, athletes, whole) => download("checks", checksCsv(checks, athletes, whole))}
+        />
+        <TableOut
+          kind="log"
+          count={counts.log}
+          work={work}
+          save={(logs, athletes, whole) => download("logs", logsCsv(logs, athletes, whole))}
+        />
       </p>
       <LockFields lock={lock} set={setLock} />
       <LongWork work={work} />
@@ -68,5 +63,41 @@ export function ExportPart({ counts }: { counts: Partial<Record<Kind, number>> }
         paper with them.
       </p>
     </section>
+  );
+}
+
+/** Everything of a kind in the notebook as a table, an athlete at a time. */
+function TableOut<K extends "check" | "log">({
+  kind,
+  count = 0,
+  work,
+  save,
+}: {
+  kind: K;
+  count: number | undefined;
+  work: ReturnType<typeof useLongWork>;
+  save: (records: RecordOf<K>[], athletes: Athlete[], library: Library) => void;
+}) {
+  return (
+    <button
+      type="button"
+      className="press"
+      disabled={count === 0 || work.under}
+      onClick={() =>
+        void work.run("Writing the table", async (progress, signal) => {
+          const { notebook } = await openNotebook();
+          const found: RecordOf<K>[] = [];
+          for await (const records of notebook.everything()) {
+            signal.throwIfAborted();
+            for (const record of records)
+              if (record.kind === kind) found.push(record as RecordOf<K>);
+            progress(found.length / count);
+          }
+          save(found, notebook.all("athlete"), withPacks(library, notebook.all("pack")));
+        })
+      }
+    >
+      <Download size={16} /> The {kindNames[kind]} as a table (CSV)
+    </button>
   );
 }

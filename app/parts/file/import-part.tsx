@@ -36,15 +36,18 @@ type Chosen = {
  * Reads a file, shows what it would do, and only then does it. A file that cannot be right changes nothing.
  * What a coach has handed over is gone to at once.
  * @param came a file that came by another way than being chosen here, null before it has; left out where none can come
+ * @param into whose notebook it goes into: the user's own, but for a file that is of the demo itself
  */
 export function ImportPart({
   name,
   library,
   came,
+  into = "own",
 }: {
   name: "demo" | "own";
   library: Library;
   came?: File | null;
+  into?: "demo" | "own";
 }) {
   const navigate = useNavigate();
   const work = useLongWork();
@@ -78,7 +81,7 @@ export function ImportPart({
     void work.run("Reading the file", async (progress, signal) => {
       const incoming = await lookInto(file, (share) => progress(share / 2), signal);
       if ("refused" in incoming) return setRefused(fileRefusalWords(incoming.refused));
-      const notebook = await peekNotebook("own");
+      const notebook = await peekNotebook(into);
       const half = (share: number) => progress(0.5 + share / 2);
       const beside = await besideOf(notebook, file, incoming, half, signal);
       setSides(beside.merge.differing.map(({ proposed }) => proposed));
@@ -94,7 +97,7 @@ export function ImportPart({
     let outdated = false;
     setChosen(null);
     await work.run("Bringing it in", async (progress, signal) => {
-      if (name === "demo") await turnTo("own");
+      if (name !== into) await turnTo(into);
       const { notebook } = await openNotebook();
       await notebook.settled();
       await notebook.look();
@@ -114,7 +117,7 @@ export function ImportPart({
     <section className="mt-8">
       <h2 className="text-2xl">Open a file</h2>
       <p className="text-sm text-muted">
-        {name === "demo"
+        {into === "own" && name === "demo"
           ? "It goes into your own notebook, never into the demo."
           : "Shown first, then done, as one change that can be undone."}
         {came === undefined ? (
@@ -198,7 +201,7 @@ export function ImportPart({
       ) : null}
       {imported !== null ? (
         <p role="status" className="mt-3 border-l-4 border-spruce bg-raised px-4 py-2">
-          {imported} records are in your own notebook.
+          {imported} records are in {into === "own" ? "your own notebook" : "the demo"}.
         </p>
       ) : null}
     </section>

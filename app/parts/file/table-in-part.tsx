@@ -2,97 +2,51 @@ import { useEffect, useMemo, useState } from "react";
 import {
   checksIn,
   guessedColumns,
-  readCheckTable,
   type CheckColumn,
-  type CheckTable,
-  type DayOrder,
   type TableRead,
 } from "#core/exchange/checks-in";
 import { checksOfBundle } from "#core/exchange/fhir-in";
+import { guessedLogColumns, isOfLogs, logsIn, type LogColumn } from "#core/exchange/logs-in";
+import { readSheet, type DayOrder, type SheetTable } from "#core/exchange/table-cells";
 import type { Library } from "#core/content/library";
-import { refusalWords } from "#words/acts";
-import { rowProblemWords } from "#words/file";
 import { many } from "#words/plain";
 import { today } from "../../clock";
 import { say } from "../say";
 import { useAct } from "../use-act";
-
-/** Readings of a bundle, once it is said whose they are; null where it is none. */
-function bundleIn(text: string, library: Library, athleteId: string | null): TableRead | null {
-  const read = checksOfBundle(text, library, today());
-  if (!read) return null;
-  const { checks, problems } = read;
-  return { checks: athleteId ? checks.map((check) => ({ ...check, athleteId })) : [], problems };
-}
+import { ColumnTable } from "./column-table";
+import { CheckColumnSelect, LogColumnSelect } from "./column-select";
+import { TakeOver } from "./take-over";
 
 type Named = { id: string; name: string };
+type Terms = { people: readonly Named[]; library: Library; tester: string };
 
-const holdsNames: Record<Exclude<CheckColumn["holds"], "reading">, string> = {
-  nothing: "leave it out",
-  athlete: "athlete",
-  date: "date",
-  check: "which check",
-  side: "side",
-  mode: "passive or active",
-  temperature: "warm or cold",
-  instrument: "instrument",
-  tester: "who measured",
-  pain: "pain",
-  note: "note",
-  trial: "a reading",
-};
+/** What a file was found to hold. */
+type Opened =
+  | { holds: "checks" | "logs"; table: SheetTable }
+  | { holds: "bundle"; text: string }
+  | { holds: "nothing" };
 
-/** So many problems are told; the rest are counted. */
-const mostTold = 12;
+function openedFrom(text: string, library: Library): Opened {
+  if (text.trimStart().startsWith("{"))
+    return checksOfBundle(text, library, today())
+      ? { holds: "bundle", text }
+      : { holds: "nothing" };
+  const table = readSheet(text);
+  if (table.rows.length === 0) return { holds: "nothing" };
+  return { holds: isOfLogs(table.heads) ? "logs" : "checks", table };
+}
 
-/** Takes over checks of a coach's own table: columns are mapped, what comes of it is shown, then it is one act. */
-export function TableInPart({
-  people,
-  library,
-  tester,
-}: {
-  people: readonly Named[];
-  library: Library;
-  tester: string;
-}) {
-  const [table, setTable] = useState<CheckTable | null>(null);
-  const [bundle, setBundle] = useState<string | null>(null);
-  const [columns, setColumns] = useState<CheckColumn[]>([]);
-  const [who, setWho] = useState("");
-  const [order, setOrder] = useState<DayOrder>("day-first");
-  const { act, done, answer, refused, busy } = useAct<"take-table">();
-  const read = useMemo(() => {
-    const terms = { athletes: people, athleteId: who || null, tester, order, library };
-    if (table) return checksIn(table, columns, { ...terms, today: today() });
-    return bundle === null ? null : bundleIn(bundle, library, who || null);
-  }, [table, bundle, columns, people, who, tester, order, library]);
-  const kept = answer?.kept ?? 0;
-  useEffect(() => {
-    if (!done) return;
-    say(kept > 0 ? `${many(kept, "check")} taken over.` : "All of it was here already.");
-    close();
-    // Once, when it is done.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [done]);
-  if (people.length === 0) return null;
-  const close = () => {
-    setTable(null);
-    setBundle(null);
-  };
-  const open = (text: string) => {
-    close();
-    if (text.trimStart().startsWith("{")) return setBundle(text);
-    const found = readCheckTable(text);
-    setTable(found);
-    setColumns(guessedColumns(found.heads, library));
-  };
-  const named = columns.some(({ holds }) => holds === "athlete");
+/** Takes over a coach's own tables, and a clinician's readings: shown, completed, then one act. */
+export function TableInPart(terms: Terms) {
+  const [opened, setOpened] = useState<Opened | null>(null);
+  if (terms.people.length === 0) return null;
+  const close = () => setOpened(null);
   return (
     <section className="mt-8">
-      <h2 className="text-2xl">Take over checks from a table</h2>
+      <h2 className="text-2xl">Take over a table</h2>
       <p className="text-sm text-muted">
-        Months of your own spreadsheet: a row a check, or a row a day with a column a joint and
-        side. Or a clinician’s FHIR file. Shown first, then one change that can be undone.
+        Months of your own spreadsheet. Checks: a row a check, or a row a day with a column a joint
+        and side. Log: a row a drill. Or a clinician’s FHIR file.
       </p>
       <label className="mt-2 block">
         <span className="label">Table (.csv) or FHIR bundle (.json)</span>
@@ -100,163 +54,200 @@ export function TableInPart({
           type="file"
           accept=".csv,.txt,.json,text/csv,text/plain,application/json"
           className="mt-1 block min-h-11 w-full file:mr-4 file:min-h-10 file:border file:border-ink file:bg-transparent file:px-4 file:font-semibold file:text-ink"
-          onChange={(event) => void event.target.files?.[0]?.text().then(open)}
+          onChange={(event) =>
+            void event.target.files?.[0]
+              ?.text()
+              .then((text) => setOpened(openedFrom(text, terms.library)))
+          }
         />
       </label>
-      {bundle !== null && !read ? (
+      {opened?.holds === "nothing" ? (
         <p role="alert" className="mt-3 border-l-4 border-clay bg-raised px-4 py-2">
-          This is no FHIR bundle. Nothing was changed.
+          There is no table and no FHIR bundle in it. Nothing was changed.
         </p>
       ) : null}
-      {read ? (
-        <div className="mt-3 border border-ink p-4">
-          <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-            {named ? null : (
-              <label className="grid">
-                <span className="label">All rows are of</span>
-                <select
-                  className="field"
-                  value={who}
-                  onChange={(event) => setWho(event.target.value)}
-                >
-                  <option value="">choose</option>
-                  {people.map(({ id, name }) => (
-                    <option key={id} value={id}>
-                      {name}
-                    </option>
-                  ))}
-                </select>
-              </label>
-            )}
-            {table ? (
-              <label className="grid">
-                <span className="label">3/4 is</span>
-                <select
-                  className="field"
-                  value={order}
-                  onChange={(event) => setOrder(event.target.value as DayOrder)}
-                >
-                  <option value="day-first">the third of April</option>
-                  <option value="month-first">the fourth of March</option>
-                </select>
-              </label>
-            ) : null}
-          </div>
-          {table ? (
-            <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label="Columns">
-              <table className="text-left text-sm">
-                <thead>
-                  <tr>
-                    {table.heads.map((head, n) => (
-                      <th key={n} className="pr-3 pb-1 font-normal">
-                        <span className="block font-semibold">{head || `column ${n + 1}`}</span>
-                        <ColumnSelect
-                          head={head || `column ${n + 1}`}
-                          column={columns[n]!}
-                          library={library}
-                          set={(column) =>
-                            setColumns(columns.map((one, at) => (at === n ? column : one)))
-                          }
-                        />
-                      </th>
-                    ))}
-                  </tr>
-                </thead>
-                <tbody>
-                  {table.rows.slice(0, 3).map((row, n) => (
-                    <tr key={n} className="border-t border-line">
-                      {table.heads.map((_, at) => (
-                        <td key={at} className="figures py-1 pr-3">
-                          {row[at] ?? ""}
-                        </td>
-                      ))}
-                    </tr>
-                  ))}
-                </tbody>
-              </table>
-            </div>
-          ) : null}
-          <p role="status" className="mt-3 font-semibold">
-            {table || who ? many(read.checks.length, "check") : "Say whose it is"}
-            {table ? ` of ${many(table.rows.length, "row")}` : ""}
-            {read.problems.length > 0 ? `; ${read.problems.length} could not be read:` : "."}
-          </p>
-          <ul className="text-sm">
-            {read.problems.slice(0, mostTold).map((problem, n) => (
-              <li key={n} className="text-clay">
-                {rowProblemWords(problem)}
-              </li>
-            ))}
-            {read.problems.length > mostTold ? (
-              <li className="text-muted">and {read.problems.length - mostTold} more</li>
-            ) : null}
-          </ul>
-          {refused ? (
-            <p role="alert" className="mt-2 text-clay">
-              {refusalWords(refused)}
-            </p>
-          ) : null}
-          <p className="mt-3 flex gap-3">
-            <button
-              type="button"
-              className="press press-main"
-              disabled={read.checks.length === 0 || busy}
-              onClick={() => act("take-table", { checks: read.checks })}
-            >
-              {busy ? "Taking them over …" : `Take over ${many(read.checks.length, "check")}`}
-            </button>
-            <button type="button" className="press" onClick={close}>
-              Leave it
-            </button>
-          </p>
-        </div>
+      {opened?.holds === "logs" ? (
+        <LogsTable {...terms} table={opened.table} close={close} />
       ) : null}
+      {opened?.holds === "checks" ? (
+        <ChecksTable {...terms} table={opened.table} close={close} />
+      ) : null}
+      {opened?.holds === "bundle" ? <BundleIn {...terms} text={opened.text} close={close} /> : null}
     </section>
   );
 }
 
-/** What a column holds: one of the fields, or a check and its side. */
-function ColumnSelect({
-  head,
-  column,
-  library,
+type PartProps = Terms & { close: () => void };
+
+/** Says what came of taking over, and closes. */
+function useTaken<Name extends "take-table" | "take-logs">(noun: string, close: () => void) {
+  const { act, done, answer, refused, busy } = useAct<Name>();
+  const kept = answer?.kept ?? 0;
+  useEffect(() => {
+    if (!done) return;
+    say(kept > 0 ? `${many(kept, noun)} taken over.` : "All of it was here already.");
+    close();
+    // Once, when it is done.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [done]);
+  return { act, refused, busy };
+}
+
+function ChecksTable({ table, people, library, tester, close }: PartProps & { table: SheetTable }) {
+  const [columns, setColumns] = useState<CheckColumn[]>(() => guessedColumns(table.heads, library));
+  const [who, setWho] = useState("");
+  const [order, setOrder] = useState<DayOrder>("day-first");
+  const { act, refused, busy } = useTaken<"take-table">("check", close);
+  const { checks, problems } = useMemo(
+    () =>
+      checksIn(table, columns, {
+        athletes: people,
+        athleteId: who || null,
+        tester,
+        order,
+        library,
+        today: today(),
+      }),
+    [table, columns, people, who, tester, order, library],
+  );
+  return (
+    <div className="mt-3 border border-ink p-4">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        {columns.some(({ holds }) => holds === "athlete") ? null : (
+          <Whose people={people} who={who} set={setWho} />
+        )}
+        <Order order={order} set={setOrder} />
+      </div>
+      <ColumnTable
+        table={table}
+        choice={(head, at) => (
+          <CheckColumnSelect
+            head={head}
+            column={columns[at]!}
+            library={library}
+            set={(column) => setColumns(columns.map((one, n) => (n === at ? column : one)))}
+          />
+        )}
+      />
+      <TakeOver
+        found={`${many(checks.length, "check")} of ${many(table.rows.length, "row")}`}
+        count={checks.length}
+        problems={problems}
+        refused={refused}
+        busy={busy}
+        take={() => act("take-table", { checks })}
+        leave={close}
+      />
+    </div>
+  );
+}
+
+function LogsTable({ table, people, library, close }: PartProps & { table: SheetTable }) {
+  const [columns, setColumns] = useState<LogColumn[]>(() => guessedLogColumns(table.heads));
+  const [who, setWho] = useState("");
+  const [order, setOrder] = useState<DayOrder>("day-first");
+  const { act, refused, busy } = useTaken<"take-logs">("log", close);
+  const { logs, problems } = useMemo(
+    () =>
+      logsIn(table, columns, {
+        athletes: people,
+        athleteId: who || null,
+        order,
+        library,
+        today: today(),
+      }),
+    [table, columns, people, who, order, library],
+  );
+  return (
+    <div className="mt-3 border border-ink p-4">
+      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
+        {columns.includes("athlete") ? null : <Whose people={people} who={who} set={setWho} />}
+        <Order order={order} set={setOrder} />
+      </div>
+      <ColumnTable
+        table={table}
+        choice={(head, at) => (
+          <LogColumnSelect
+            head={head}
+            column={columns[at]!}
+            set={(column) => setColumns(columns.map((one, n) => (n === at ? column : one)))}
+          />
+        )}
+      />
+      <TakeOver
+        found={`${many(logs.length, "log")} of ${many(table.rows.length, "row")}`}
+        count={logs.length}
+        problems={problems}
+        refused={refused}
+        busy={busy}
+        take={() => act("take-logs", { logs })}
+        leave={close}
+      />
+    </div>
+  );
+}
+
+function BundleIn({ text, people, library, close }: PartProps & { text: string }) {
+  const [who, setWho] = useState("");
+  const { act, refused, busy } = useTaken<"take-table">("check", close);
+  const { checks, problems } = useMemo(
+    (): TableRead => bundleIn(text, library, who),
+    [text, library, who],
+  );
+  return (
+    <div className="mt-3 border border-ink p-4">
+      <Whose people={people} who={who} set={setWho} />
+      <TakeOver
+        found={who ? many(checks.length, "check") : "Say whose it is"}
+        count={checks.length}
+        problems={problems}
+        refused={refused}
+        busy={busy}
+        take={() => act("take-table", { checks })}
+        leave={close}
+      />
+    </div>
+  );
+}
+
+/** Readings of a bundle, once it is said whose they are. */
+function bundleIn(text: string, library: Library, athleteId: string): TableRead {
+  const { checks, problems } = checksOfBundle(text, library, today())!;
+  return { checks: athleteId ? checks.map((check) => ({ ...check, athleteId })) : [], problems };
+}
+
+const Whose = ({
+  people,
+  who,
   set,
 }: {
-  head: string;
-  column: CheckColumn;
-  library: Library;
-  set: (column: CheckColumn) => void;
-}) {
-  const value = column.holds === "reading" ? `${column.protocolId}|${column.side}` : column.holds;
-  return (
-    <select
-      className="field !min-h-9 max-w-44"
-      aria-label={`What “${head}” holds`}
-      value={value}
-      onChange={(event) => {
-        const [first, side] = event.target.value.split("|") as [string, string | undefined];
-        set(
-          side
-            ? { holds: "reading", protocolId: first, side: side as "left" | "right" | "mid" }
-            : ({ holds: first } as CheckColumn),
-        );
-      }}
-    >
-      {Object.entries(holdsNames).map(([holds, name]) => (
-        <option key={holds} value={holds}>
+  people: readonly Named[];
+  who: string;
+  set: (who: string) => void;
+}) => (
+  <label className="grid max-w-xs">
+    <span className="label">All of it is of</span>
+    <select className="field" value={who} onChange={(event) => set(event.target.value)}>
+      <option value="">choose</option>
+      {people.map(({ id, name }) => (
+        <option key={id} value={id}>
           {name}
         </option>
       ))}
-      <optgroup label="readings of">
-        {library.protocols.flatMap(({ id, name, sided }) =>
-          (sided ? (["left", "right"] as const) : (["mid"] as const)).map((side) => (
-            <option key={`${id}|${side}`} value={`${id}|${side}`}>
-              {name}
-              {side === "mid" ? "" : `, ${side}`}
-            </option>
-          )),
-        )}
-      </optgroup>
     </select>
-  );
-}
+  </label>
+);
+
+const Order = ({ order, set }: { order: DayOrder; set: (order: DayOrder) => void }) => (
+  <label className="grid">
+    <span className="label">3/4 is</span>
+    <select
+      className="field"
+      value={order}
+      onChange={(event) => set(event.target.value as DayOrder)}
+    >
+      <option value="day-first">the third of April</option>
+      <option value="month-first">the fourth of March</option>
+    </select>
+  </label>
+);
