@@ -15,6 +15,8 @@ import { run } from "../scripts/steps.mjs";
 import type { Bench } from "./bench";
 
 const [athletes, blocks, blockDays] = [60, 13, 84];
+/** Groups of so many athletes each. */
+const inGroup = 10;
 
 /** Every date in a record, so many days earlier. */
 const earlier = (record: AnyRecord, days: number): AnyRecord =>
@@ -54,6 +56,15 @@ async function writeLarge(path: string): Promise<number> {
         add({ ...moved, id: `${record.id}-${n}-${block}`.slice(-80), athleteId: who } as AnyRecord);
       }
   }
+  for (let first = 0; first < athletes; first += inGroup)
+    add({
+      kind: "group",
+      id: `group-${first / inGroup}`,
+      name: `Group ${first / inGroup + 1}`,
+      members: Array.from({ length: inGroup }, (_, n) => `athlete-${first + n}`),
+      placeId: null,
+      times: [],
+    });
   const file = createWriteStream(path);
   for (const piece of layFile(texts, [], new Date().toISOString()))
     if (!file.write(piece)) await once(file, "drain");
@@ -126,6 +137,65 @@ async function stationAndWrite(page: Page, address: string, who: string) {
   return { station: median(stations), write: median(writes) };
 }
 
+/** Milliseconds from a letter typed into the finder to the frame after it, the slowest of a name. */
+async function finder(page: Page): Promise<number> {
+  await page.keyboard.press("/");
+  await page.getByRole("dialog").waitFor();
+  const letters: number[] = [];
+  for (const letter of "performer 7") {
+    const waited = page.evaluate(
+      () =>
+        new Promise<number>((done) =>
+          addEventListener(
+            "input",
+            () => {
+              const begin = performance.now();
+              requestAnimationFrame(() => setTimeout(() => done(performance.now() - begin)));
+            },
+            { once: true, capture: true },
+          ),
+        ),
+    );
+    await page.keyboard.type(letter);
+    letters.push(await waited);
+  }
+  await page.keyboard.press("Escape");
+  return median(letters);
+}
+
+/** Milliseconds until the table of a group stands: with nobody's records read yet, and after that. */
+async function hallTable(page: Page, address: string, group: string) {
+  const once = async (path: string) => {
+    const begin = Date.now();
+    await page.goto(`${address}${path}`);
+    await page.locator("main table tbody tr").first().waitFor({ timeout: 300_000 });
+    return Date.now() - begin;
+  };
+  const first = await once(`/hall/${group}`);
+  await page.getByRole("link", { name: "Round" }).first().click();
+  await page.waitForURL(/round/);
+  const begin = Date.now();
+  await page.getByRole("link", { name: "Table" }).first().click();
+  await page.locator("main table tbody tr").first().waitFor({ timeout: 300_000 });
+  return { first, again: Date.now() - begin };
+}
+
+/** Megabytes more after so many changes of station than after the first few. */
+async function growth(page: Page, address: string, changes: number): Promise<number> {
+  await page.goto(`${address}/at/athlete-7/aim`);
+  await page.getByRole("heading", { level: 1 }).first().waitFor();
+  const walk = async (count: number) => {
+    for (let n = 0; n < count; n += 1) {
+      await page.keyboard.press(String("1346"[n % 4]));
+      await page.waitForTimeout(120);
+    }
+  };
+  await walk(20);
+  const before = await heap(page);
+  await walk(changes);
+  return (await heap(page)) - before;
+}
+
 async function heap(page: Page): Promise<number> {
   const session = await page.context().newCDPSession(page);
   await session.send("HeapProfiler.collectGarbage");
@@ -158,7 +228,7 @@ const bench: Bench = async () => {
   };
   await page.goto(`${address}/file`);
   const begin = Date.now();
-  await page.getByLabel("Notebook file (.json)").setInputFiles(file);
+  await page.getByLabel("A file of Yearling’s").setInputFiles(file);
   await page.getByRole("button", { name: "Add to my notebook" }).click({ timeout: 600_000 });
   const looked = Date.now();
   await page.getByText(/records are in your own notebook/).waitFor({ timeout: 600_000 });
@@ -171,6 +241,10 @@ const bench: Bench = async () => {
     ...(await stationAndWrite(page, address, "athlete-7")),
     heap: await heap(page),
   };
+  const letter = await finder(page);
+  const grown = await growth(page, address, 200);
+  const ten = await hallTable(page, address, "group-3");
+  const sixty = await hallTable(page, address, "all");
   await browser.close();
   await server.close();
   rmSync(folder, { recursive: true, force: true });
@@ -200,6 +274,12 @@ const bench: Bench = async () => {
       { key: "first_list_s", value: round(large.list / 1000), unit: "s" },
       { key: "station_ratio", value: round(large.station / small.station), unit: "large : small" },
       { key: "write_ratio", value: round(large.write / small.write), unit: "large : small" },
+      { key: "finder_ms", value: round(letter, 0), unit: "ms a letter" },
+      { key: "memory_growth_mb", value: round(grown, 1), unit: "MB after 200 changes" },
+      { key: "group_table_s", value: round(ten.first / 1000, 1), unit: "s, ten, first" },
+      { key: "group_again_s", value: round(ten.again / 1000, 1), unit: "s, ten, again" },
+      { key: "hall_table_s", value: round(sixty.first / 1000, 1), unit: "s, sixty, first" },
+      { key: "hall_again_s", value: round(sixty.again / 1000, 1), unit: "s, sixty, again" },
       { key: "memory_list_mb", value: round(listHeap, 1), unit: "MB" },
       { key: "memory_mb", value: round(large.heap, 1), unit: "MB" },
     ],

@@ -155,3 +155,45 @@ test("the application can be installed: its manifest, its pictures and the pages
     await expect(page).toHaveURL(new RegExp(`/at/odalys/${url.split("/").at(-1)!}$`));
   }
 });
+
+test.describe("the installed application", () => {
+  test.use({ serviceWorkers: "allow" });
+
+  test("takes a file that another program shares with it, and a link; both without a network", async ({
+    page,
+    context,
+  }) => {
+    await page.goto("/");
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await expect
+      .poll(() => page.evaluate(() => Boolean(navigator.serviceWorker.controller)))
+      .toBe(true);
+    await context.setOffline(true);
+    const share = (fields: Record<string, string>, file: string | null) =>
+      page.evaluate(
+        ([told, content]) => {
+          const form = document.createElement("form");
+          Object.assign(form, { method: "post", action: "/open", enctype: "multipart/form-data" });
+          const input = (name: string, type: string) => {
+            const made = Object.assign(document.createElement("input"), { name, type });
+            form.append(made);
+            return made;
+          };
+          for (const [name, value] of Object.entries(told!)) input(name, "text").value = value;
+          if (content) {
+            const files = new DataTransfer();
+            files.items.add(new File([content], "noor.yearling.txt", { type: "text/plain" }));
+            input("file", "file").files = files.files;
+          }
+          document.body.append(form);
+          form.submit();
+        },
+        [fields, file] as const,
+      );
+    await share({}, '{"format":"yearling-notebook","version":99}');
+    await expect(page.getByRole("heading", { name: "Open what was sent" })).toBeVisible();
+    await expect(page.getByText(/Refused\. .*newer Yearling/)).toBeVisible();
+    await share({ text: "For tonight: https://hall.example/open#y1.abc123.1.2.AAAA" }, null);
+    await expect(page.getByText("1 of 2")).toBeVisible();
+  });
+});

@@ -50,7 +50,9 @@ async function takeShared(request) {
   const file = form.get("file");
   if (file instanceof File) {
     const headers = { "X-Name": encodeURIComponent(file.name) };
-    await (await caches.open("shared-with-yearling")).put("/shared", new Response(file, { headers }));
+    await (
+      await caches.open("shared-with-yearling")
+    ).put("/shared", new Response(file, { headers }));
     return Response.redirect("/open", 303);
   }
   const told = ["url", "text", "title"].map((name) => String(form.get(name) ?? "")).join(" ");

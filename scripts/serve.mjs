@@ -88,7 +88,10 @@ export async function serve(
     return reply.code(code).header("Cache-Control", anew).type("text/plain").send("No.");
   });
   await server.listen({ port, host });
-  return { server, address: `${https ? "https" : "http"}://${host}:${server.server.address().port}` };
+  return {
+    server,
+    address: `${https ? "https" : "http"}://${host}:${server.server.address().port}`,
+  };
 }
 
 /** The plain path of a request, decoded; null for what is none, or would lead elsewhere. */

@@ -1,4 +1,4 @@
-import { JSONParser } from "@streamparser/json";
+import { Tokenizer, TokenParser, TokenType } from "@streamparser/json";
 import {
   FileReading,
   FileRefused,
@@ -72,20 +72,30 @@ async function readPieces(
   if (!first.startsWith("{")) throw new FileRefused({ why: "foreign" });
   let piece: AnyRecord[] = [];
   const reading = new FileReading((record) => piece.push(record));
-  const parser = new JSONParser({ paths, keepStack: false });
   let refused: unknown = null;
-  parser.onError = (error) => {
-    refused ??= error;
-  };
-  parser.onValue = ({ value, key, stack }) => {
+  const trying = (read: () => void) => {
     if (refused) return;
     try {
-      const list = stack.length > 1 ? String(stack.at(-1)!.key) : null;
-      if (list === null) reading.field(String(key), value);
-      else reading.record(list, Number(key), value);
+      read();
     } catch (error) {
       refused = error;
     }
+  };
+  const parser = new Tokenizer();
+  const values = new TokenParser({ paths, keepStack: false });
+  values.onError = parser.onError = (error) => {
+    refused ??= error;
+  };
+  values.onValue = ({ value, key, stack }) =>
+    trying(() => {
+      const list = stack.length > 1 ? String(stack.at(-1)!.key) : null;
+      if (list === null) reading.field(String(key), value);
+      else reading.record(list, Number(key), value);
+    });
+  const see = partsSeen((name) => trying(() => reading.part(name)));
+  parser.onToken = (token) => {
+    see(token);
+    if (!refused) values.write(token);
   };
   const reader = file.stream().getReader();
   let read = 0;
@@ -100,10 +110,23 @@ async function readPieces(
     piece = [];
     progress(read / file.size);
   }
-  if (!parser.isEnded) throw new FileRefused({ why: "cut-off" });
+  if (!values.isEnded) throw new FileRefused({ why: "cut-off" });
   const { version, savedAt, handed } = reading.end();
   await take(piece);
   return { version, savedAt, handed, aside: reading.aside };
+}
+
+/** Hears the tokens of a file and tells the names of its parts, whatever is under them. */
+function partsSeen(tell: (name: string) => void) {
+  let depth = 0;
+  let last = "";
+  return ({ token, value }: { token: TokenType; value: unknown }): void => {
+    if (token === TokenType.LEFT_BRACE || token === TokenType.LEFT_BRACKET) depth += 1;
+    else if (token === TokenType.RIGHT_BRACE || token === TokenType.RIGHT_BRACKET) depth -= 1;
+    else if (depth !== 1) return;
+    else if (token === TokenType.STRING) last = String(value);
+    else if (token === TokenType.COLON) tell(last);
+  };
 }
 
 const refusalOf = (error: unknown): FileRefused =>

@@ -105,6 +105,8 @@ const refuse = (refusal: FileRefusal): never => {
 
 const kindAt = new Map(kinds.map((kind) => [recordKinds[kind].inFile as string, kind]));
 
+const knownParts = new Set([...kindAt.keys(), "format", "version", "savedAt", "handed", "aside"]);
+
 /**
  * Reads a notebook file part by part, in the order in which the parts come, so that no file is too large. Version
  * and format have to stand before the records, as they do in every file that Yearling writes.
@@ -122,6 +124,12 @@ export class FileReading {
   private readonly asked = new Map<string, { kind: Kind; id: string }>();
 
   constructor(private readonly take: (record: AnyRecord) => void) {}
+
+  /** A name that the file has something under. @throws FileRefused where a file of today has no such part */
+  part(name: string): void {
+    if (this.version === recordsVersion && !knownParts.has(name))
+      refuse({ why: "part", path: name, detail: "unknown-field" });
+  }
 
   /** One of the file's own fields. @throws FileRefused */
   field(name: string, value: unknown): void {
@@ -163,11 +171,8 @@ export class FileReading {
       return;
     }
     const kind = kindAt.get(list);
-    if (!kind) {
-      if (this.version === recordsVersion)
-        refuse({ why: "part", path: list, detail: "unknown-field" });
-      return;
-    }
+    // Of an earlier version, and gone since.
+    if (!kind) return;
     const large = beyondDoor(found);
     if (large !== null)
       refuse({ why: "part", path: [path, large].filter(Boolean).join(" → "), detail: "too-large" });
@@ -253,6 +258,7 @@ export function readFile(text: string): FileRead | { refused: FileRefusal } {
     if (!("version" in file)) refuse({ why: "no-version" });
     for (const [name, value] of Object.entries(file)) {
       if (name === "format" || name === "version") continue;
+      reading.part(name);
       reading.field(name, value);
       if (Array.isArray(value)) value.forEach((found, index) => reading.record(name, index, found));
     }
