@@ -140,7 +140,7 @@ async function stationAndWrite(page: Page, address: string, who: string) {
 /** Milliseconds from a letter typed into the finder to the frame after it, the slowest of a name. */
 async function finder(page: Page): Promise<number> {
   await page.keyboard.press("/");
-  await page.getByRole("dialog").waitFor();
+  await page.getByRole("combobox").waitFor();
   const letters: number[] = [];
   for (const letter of "performer 7") {
     const waited = page.evaluate(

@@ -29,7 +29,7 @@ const views = [
   ["hall-wall", "/hall/all/session", desk, "light", atStations],
   ["file", "/file", desk, "light"],
   ["library", "/library", desk, "light"],
-  ["phone-check", "/at/odalys/check", phone, "light", oneAtATime],
+  ["phone-coach", "/coach", phone, "light", fromCoach],
   ["phone-run", "/at/odalys/prep", phone, "light", startRun],
 ];
 
@@ -97,12 +97,27 @@ async function drillShown(page) {
   await page.getByRole("img", { name: /Wall slides: / }).waitFor();
 }
 
-async function oneAtATime(page) {
-  await page.getByRole("button", { name: "One at a time" }).click();
-  await page.keyboard.type("93");
-  await page
-    .getByRole("region", { name: "One at a time" })
-    .evaluate((part) => part.scrollIntoView());
+/** A prep sent from another device's demo, with the health questions answered. */
+async function fromCoach(page) {
+  const { origin } = new URL(page.url());
+  const coach = await page
+    .context()
+    .browser()
+    .newContext({ permissions: ["clipboard-read", "clipboard-write"] });
+  const desk = await coach.newPage();
+  await desk.clock.install({ time: still });
+  await desk.goto(`${origin}/at/odalys/prep`);
+  await desk.getByRole("button", { name: "To the phone" }).click();
+  await desk.getByRole("button", { name: "Copy the link" }).click();
+  const link = await desk.evaluate(() => navigator.clipboard.readText());
+  await coach.close();
+  await page.goto(link);
+  await page.getByRole("button", { name: "Add to my notebook" }).click();
+  await page.getByRole("link", { name: "Answer them" }).click();
+  await page.getByRole("button", { name: "Keep the intake" }).click();
+  await page.clock.runFor(1_000);
+  await page.goto(`${origin}/coach`);
+  await page.getByRole("link", { name: "Run it" }).waitFor();
 }
 
 async function startRun(page) {

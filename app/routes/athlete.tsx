@@ -3,6 +3,7 @@ import { nextMove, stations, type Station } from "#core/season/next-move";
 import { Frame } from "../parts/frame/frame";
 import { Tape } from "../parts/frame/tape";
 import { aimSentence } from "../parts/words";
+import { isHanded } from "../store/handed";
 import { rememberLast } from "../store/last-athlete";
 import { fileDue } from "../store/keeping";
 import { athleteView } from "../view";
@@ -13,7 +14,8 @@ export { ErrorBoundary } from "../parts/frame/broken";
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
   rememberLast(params.athleteId);
-  return { view, fileDue: await fileDue() };
+  const handed = view.notebook === "own" && (await isHanded(params.athleteId));
+  return { view, fileDue: await fileDue(), handed };
 }
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -21,12 +23,14 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 ];
 
 /** The walk: rail, tape, the station, the next move. */
-export default function AthleteWalk({ loaderData: { view, fileDue } }: Route.ComponentProps) {
+export default function AthleteWalk({
+  loaderData: { view, fileDue, handed },
+}: Route.ComponentProps) {
   const last = useLocation().pathname.split("/").at(-1) as Station;
   const here = stations.includes(last) ? last : null;
   return (
     <Frame
-      subject={{ id: view.athlete.id, name: view.athlete.name, aim: aimSentence(view) }}
+      subject={{ id: view.athlete.id, name: view.athlete.name, aim: aimSentence(view), handed }}
       tape={<Tape view={view} />}
       move={nextMove({ ...view, here, fileDue })}
     >

@@ -4,9 +4,15 @@ import { deviceName } from "./device";
 import type { Incoming } from "./file-in";
 import { readMeta, writeMeta, type HandedHere } from "./meta";
 
+let last: HandedHere[] | null = null;
+
 /** Athletes that a coach has handed to this device. */
 export const handedHere = async (): Promise<HandedHere[]> =>
-  (await readMeta("handed").catch(() => null)) ?? [];
+  (last = (await readMeta("handed").catch(() => null)) ?? []);
+
+/** Whether an athlete is one of them; read once a tab, for pages that must not wait. */
+export const isHanded = async (id: string): Promise<boolean> =>
+  (last ?? (await handedHere())).some(({ athleteId }) => athleteId === id);
 
 /**
  * Remembers that an athlete came from a coach. False where that is not so: the file comes back, was written on this
@@ -22,13 +28,7 @@ export async function rememberHanded(
   const before = all.find((one) => one.athleteId === athleteId);
   if (wasHere && !before) return false;
   const now = { athleteId, by, on: today(), known: bothKnown(before?.known ?? {}, known) };
-  await writeMeta("handed", [...all.filter((one) => one !== before), now]).catch(() => undefined);
+  last = [...all.filter((one) => one !== before), now];
+  await writeMeta("handed", last).catch(() => undefined);
   return true;
 }
-
-/** An athlete of this device is the user's own again, not a coach's. */
-export const forgetHanded = async (athleteId: string): Promise<void> =>
-  writeMeta(
-    "handed",
-    (await handedHere()).filter((one) => one.athleteId !== athleteId),
-  );

@@ -1,3 +1,4 @@
+import { useEffect } from "react";
 import { later, useLater } from "../later";
 import type { IntakeFormProps } from "./intake-form-drawn";
 
@@ -9,6 +10,12 @@ export const intakeForm = later(() =>
 /** The intake; its heading stands until the questions are there. */
 export function IntakeForm(props: IntakeFormProps) {
   const Drawn = useLater(intakeForm);
+  const there = Drawn !== null;
+  useEffect(() => {
+    // Whoever was led here sees its beginning, once it has its height.
+    if (there && location.hash === "#intake")
+      document.getElementById("intake")?.scrollIntoView({ block: "start" });
+  }, [there]);
   return Drawn ? (
     <Drawn {...props} />
   ) : (

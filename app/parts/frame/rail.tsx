@@ -5,7 +5,13 @@ import { travel } from "./undo";
 import { useNotebookState } from "./use-notebook";
 import { labelWords } from "#words/labels";
 
-export type RailSubject = { id: string; name: string; aim: string };
+export type RailSubject = {
+  id: string;
+  name: string;
+  aim: string;
+  /** Handed to this device by a coach. */
+  handed: boolean;
+};
 
 /** The rail: who, toward what, and the stations in the order of the work. */
 export function Rail({
@@ -34,18 +40,26 @@ export function Rail({
         <span className="flex-1" />
       )}
       <span className="hidden flex-1 lg:block" />
-      {subject ? <StationWalk athleteId={subject.id} /> : null}
+      {subject ? <StationWalk athleteId={subject.id} handed={subject.handed} /> : null}
       <Tools open={open} />
     </header>
   );
 }
 
-function StationWalk({ athleteId }: { athleteId: string }) {
+function StationWalk({ athleteId, handed }: { athleteId: string; handed: boolean }) {
   return (
     <nav
       aria-label="Stations"
       className="order-3 -mx-4 flex w-[calc(100%+2rem)] overflow-x-auto px-2 lg:order-none lg:mx-0 lg:w-auto lg:overflow-visible lg:px-0"
     >
+      {handed ? (
+        <Link
+          to="/coach"
+          className="flex min-h-11 items-center border-r border-line px-2 text-sm whitespace-nowrap underline lg:min-h-9"
+        >
+          From your coach
+        </Link>
+      ) : null}
       {stations.map((station, i) => (
         <NavLink
           key={station}
