@@ -241,10 +241,12 @@ export class Notebook {
     return `${this.versions.get(owner) ?? 0}.${this.versions.get(everybody) ?? 0}`;
   }
 
-  private touch(owner: Owner): void {
+  /** @param kind the only kind of which something has changed; all of them where none is named */
+  private touch(owner: Owner, kind?: Kind): void {
     this.versions.set(owner, (this.versions.get(owner) ?? 0) + 1);
-    this.lists.delete(owner);
-    this.lists.delete("*");
+    for (const name of [owner, "*" as const])
+      if (kind) this.lists.get(name)?.delete(kind);
+      else this.lists.delete(name);
   }
 
   get<K extends Kind>(kind: K, id: string): RecordOf<K> | null {
@@ -432,7 +434,7 @@ export class Notebook {
     for (const [key, row] of rows)
       if (row) this.seen.set(key, row);
       else this.seen.delete(key);
-    edits.forEach(({ owner }) => this.touch(owner));
+    for (const { owner, key } of edits) this.touch(owner, key.slice(0, key.indexOf("/")) as Kind);
     for (const { after } of edits)
       if (after?.kind === "athlete" && !this.open.has(after.id) && !base.get(keyOf(after)))
         this.open.set(after.id, (this.turn += 1));

@@ -1,4 +1,5 @@
 import { placeOf } from "../records/places";
+import { rememberedOfSame } from "../stats/remembered";
 import { rankedGaps } from "../limit/ranked-gaps";
 import { spreadOf, type ShapeSpread } from "../limit/shape-spread";
 import { type DemandGap } from "../aim/margin";
@@ -78,6 +79,13 @@ export type Situation = {
   day: DayText;
 };
 
+/** What takes long over years of records, and most acts change nothing of: it is worked out once for the same records. */
+const gapsKnown = rememberedOfSame(rankedGaps, 32);
+const locksKnown = rememberedOfSame(
+  ({ athlete, logs, checks, library }: Pick<Records, "athlete" | "logs" | "checks" | "library">) =>
+    painLocks(athlete, logs, checks, library),
+);
+
 /**
  * Gathers what follows from an athlete's records.
  * @param day the day that is looked at, not after today
@@ -90,7 +98,7 @@ export function situationOf(
   const { athlete, checks, logs, library, places } = records;
   const aims = records.aims.toSorted((a, b) => a.by.localeCompare(b.by));
   const gapsOf = (aim: Aim, skill: Skill) =>
-    rankedGaps({ athlete, aim, skill, checks, logs, library, on: day });
+    gapsKnown({ athlete, aim, skill, checks, logs, library, on: day });
   const openAims = aims
     .filter((aim) => !aim.closedOn)
     .flatMap((one): OpenAim[] => {
@@ -132,7 +140,7 @@ export function situationOf(
         ? spreadOf(skill, { side: aim.side, hips: aim.hips }, bodyFor(athlete), gaps)
         : null,
     cautions: cautionsOf(athlete, day),
-    locks: painLocks(athlete, logs, checks, library),
+    locks: locksKnown({ athlete, logs, checks, library }),
     settings: records.settings,
     today,
     day,

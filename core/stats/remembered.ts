@@ -22,3 +22,25 @@ export function remembered<Asked extends readonly unknown[], Answer>(
     return now;
   };
 }
+
+/**
+ * A pure function that remembers its latest answers to the very same things: fields that are the same objects, or equal
+ * texts and numbers.
+ * @param most so many answers are kept, the oldest go first
+ */
+export function rememberedOfSame<Asked extends object, Answer>(
+  answer: (asked: Asked) => Answer,
+  most = 16,
+): (asked: Asked) => Answer {
+  const known: { asked: Asked; answer: Answer }[] = [];
+  const isSame = (one: Asked, other: Asked): boolean =>
+    (Object.keys(other) as (keyof Asked)[]).every((name) => Object.is(one[name], other[name]));
+  return (asked) => {
+    const before = known.find((one) => isSame(one.asked, asked));
+    if (before) return before.answer;
+    const now = { asked, answer: answer(asked) };
+    known.push(now);
+    if (known.length > most) known.shift();
+    return now.answer;
+  };
+}
