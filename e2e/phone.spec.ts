@@ -124,6 +124,59 @@ test("a prep goes to a phone by codes alone, is run and logged there with a thum
   expect(seen.strangers).toEqual([]);
 });
 
+test("the camera reads the codes one after the other, whichever comes first", async ({
+  page,
+  browser,
+}) => {
+  await openDemo(page, "/at/odalys/prep");
+  await page.getByRole("button", { name: "To the phone" }).click();
+  await page.getByRole("button", { name: "Hold", exact: true }).click();
+  const code = page.getByRole("img", { name: /^Code \d/ });
+  const of = Number(/of (\d+)/.exec((await code.getAttribute("aria-label"))!)![1]);
+  const drawings: string[] = [];
+  for (let n = 0; n < of; n += 1) {
+    drawings.push(await code.evaluate((svg) => svg.outerHTML));
+    await page.getByRole("button", { name: "Next code" }).click();
+  }
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    serviceWorkers: "block",
+  });
+  const phone = await context.newPage();
+  // A camera that sees what is held before it.
+  await phone.addInitScript(() => {
+    const canvas = Object.assign(document.createElement("canvas"), { width: 640, height: 480 });
+    const pen = canvas.getContext("2d")!;
+    const image = new Image();
+    setInterval(() => {
+      pen.fillStyle = "#777766";
+      pen.fillRect(0, 0, 640, 480);
+      if (image.complete && image.naturalWidth) pen.drawImage(image, 100, 20, 440, 440);
+    }, 100);
+    const hold = (svg: string) => {
+      const sized = svg.replace(
+        "<svg",
+        '<svg xmlns="http://www.w3.org/2000/svg" width="440" height="440"',
+      );
+      image.src = `data:image/svg+xml;base64,${btoa(sized)}`;
+    };
+    Object.assign(globalThis, { hold });
+    navigator.mediaDevices.getUserMedia = () => Promise.resolve(canvas.captureStream(10));
+  });
+  await openDemo(phone, "/open");
+  await phone.getByRole("button", { name: "Scan codes" }).tap();
+  for (const [n, drawing] of [...drawings].reverse().entries()) {
+    await phone.evaluate(
+      (svg) => (globalThis as unknown as { hold: (one: string) => void }).hold(svg),
+      drawing,
+    );
+    if (n + 1 < of) await expect(phone.getByText(`${n + 1} of ${of}`).first()).toBeVisible();
+  }
+  await expect(phone.getByRole("heading", { name: "Odalys Brenner, from Ysolde" })).toBeVisible();
+  await context.close();
+});
+
 test("a link that lost letters on the way is refused, and nothing changes", async ({ page }) => {
   await openDemo(page, "/open");
   await page.getByLabel("Or paste the link").fill("https://hall.example/open#y1.abc123.1.1.AAAA");

@@ -1,4 +1,4 @@
-import { useCallback, useEffect, useState } from "react";
+import { useCallback, useEffect, useRef, useState } from "react";
 import { gather, lettersOf, readPart, type Gathered } from "#core/exchange/parcel";
 import { readMeta, writeMeta } from "../../store/meta";
 import { unpacked } from "../../store/parcel";
@@ -25,10 +25,12 @@ export function useArrivals(): Arrivals {
   const [file, setFile] = useState<File | null>(null);
   const [so, setSo] = useState<Gathered | null>(null);
   const [wrong, setWrong] = useState<Arrivals["wrong"]>(null);
+  const line = useRef(Promise.resolve());
   const read = useCallback((text: string) => {
     const part = readPart(text);
     if (!part) return setWrong("no-part");
-    void (async () => {
+    // One after the other, so that no part is lost to another that comes at once.
+    line.current = line.current.then(async () => {
       // Parts lie in the browser: a phone's own camera opens each in a page of its own.
       const before = await readMeta("parcel").catch(() => null);
       const now = gather(before, part);
@@ -39,7 +41,7 @@ export function useArrivals(): Arrivals {
         letters === null || letters === "damaged" ? null : await unpacked(letters, "what was sent");
       setWrong(letters !== null && !whole ? "damaged" : null);
       if (whole) setFile((known) => (known && now.sum === before?.sum ? known : whole));
-    })();
+    });
   }, []);
   useEffect(() => {
     const look = () => {
