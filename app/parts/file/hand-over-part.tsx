@@ -1,10 +1,11 @@
-import { Download } from "lucide-react";
+import { Download, Share2 } from "lucide-react";
 import { useState } from "react";
 import type { HandedParts } from "#core/exchange/hand-over";
 import { athleteFile } from "../../store/athlete-out";
 import { canLock, locked } from "../../store/locked";
 import { openNotebook } from "../../store/open";
 import { download } from "../download";
+import { shareable, shareFile, sharesFiles } from "../send/share-file";
 import { LockFields, lockReady, type LockChoice } from "./lock-fields";
 
 const partNames: Record<keyof HandedParts, string> = {
@@ -27,12 +28,22 @@ export function HandOverPart({ people }: { people: readonly { id: string; name: 
   });
   const [lock, setLock] = useState<LockChoice>({ on: false, passphrase: "" });
   const [saved, setSaved] = useState<string | null>(null);
-  const save = async () => {
+  const make = async () => {
     const { notebook } = await openNotebook();
     const made = await athleteFile(notebook, who, parts);
+    if (!made) return null;
+    return { ...made, file: lock.on ? await locked(made.file, lock.passphrase) : made.file };
+  };
+  const save = async () => {
+    const made = await make();
     if (!made) return;
-    download("athlete", lock.on ? await locked(made.file, lock.passphrase) : made.file, made.name);
+    download("athlete", made.file, made.name);
     setSaved(made.name);
+  };
+  const share = async () => {
+    const made = await make();
+    const file = made && shareable(made.file, made.name);
+    if (file) shareFile(file, made.name);
   };
   if (people.length === 0) return null;
   return (
@@ -87,6 +98,16 @@ export function HandOverPart({ people }: { people: readonly { id: string; name: 
         >
           <Download size={16} aria-hidden="true" /> Save the file
         </button>
+        {sharesFiles() ? (
+          <button
+            type="button"
+            className="press"
+            disabled={!lockReady(lock)}
+            onClick={() => void share()}
+          >
+            <Share2 size={16} aria-hidden="true" /> Share it
+          </button>
+        ) : null}
       </div>
       <LockFields lock={lock} set={setLock} />
       {parts.log && parts.checks ? null : (
