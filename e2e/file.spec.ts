@@ -72,13 +72,19 @@ test("a wrong, cut-off, foreign or newer file is refused with its reason, and no
   expect(withoutTime(await notebook(page))).toEqual(withoutTime(good));
 });
 
-test("the checks as a table", async ({ page }) => {
-  await openDemo(page, "/file");
-  const csv = await downloaded(page, () => page.getByRole("button", { name: /CSV/ }).click());
-  const [head, first] = csv.replace("\uFEFF", "").split("\n");
-  expect(head).toContain("date,athlete,check,version,side,mode,temperature");
-  expect(first).toMatch(/^\d{4}-\d{2}-\d{2},/);
-});
+for (const [what, columns] of [
+  ["checks", "date,athlete,check,version,side,mode,temperature"],
+  ["logs", "date,athlete,session_min,drill,rung,done,sets,total_s,load_kg"],
+] as const)
+  test(`the ${what} as a table`, async ({ page }) => {
+    await openDemo(page, "/file");
+    const csv = await downloaded(page, () =>
+      page.getByRole("button", { name: `The ${what} as a table (CSV)` }).click(),
+    );
+    const [head, first] = csv.replace("\uFEFF", "").split("\r\n");
+    expect(head).toContain(columns);
+    expect(first).toMatch(/^\d{4}-\d{2}-\d{2},/);
+  });
 
 test("a clean start is one action; the user's notebook is never mixed with the demo", async ({
   page,
