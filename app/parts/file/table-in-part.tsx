@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo, useState, type ComponentProps, type ReactNode } from "react";
 import {
   checksIn,
   guessedColumns,
@@ -93,97 +93,100 @@ function useTaken<Name extends "take-table" | "take-logs">(noun: string, close: 
   return { act, refused, busy };
 }
 
-function ChecksTable({ table, people, library, tester, close }: PartProps & { table: SheetTable }) {
-  const [columns, setColumns] = useState<CheckColumn[]>(() => guessedColumns(table.heads, library));
+/** Whose a table is where it does not say so, and how its days are written. */
+function useReading() {
   const [who, setWho] = useState("");
   const [order, setOrder] = useState<DayOrder>("day-first");
-  const { act, refused, busy } = useTaken<"take-table">("check", close);
-  const { checks, problems } = useMemo(
-    () =>
-      checksIn(table, columns, {
-        athletes: people,
-        athleteId: who || null,
-        tester,
-        order,
-        library,
-        today: today(),
-      }),
-    [table, columns, people, who, tester, order, library],
-  );
+  return { who, setWho, order, setOrder };
+}
+
+/** A table with what its columns hold, and what would be taken over of it. */
+function SheetFrame<Column>({
+  table,
+  people,
+  reading: { who, setWho, order, setOrder },
+  namesPeople,
+  columns,
+  setColumns,
+  choice,
+  noun,
+  count,
+  ...taking
+}: {
+  table: SheetTable;
+  people: readonly Named[];
+  reading: ReturnType<typeof useReading>;
+  /** A column says whose each row is. */
+  namesPeople: boolean;
+  columns: readonly Column[];
+  setColumns: (columns: Column[]) => void;
+  choice: (head: string, column: Column, set: (column: Column) => void) => ReactNode;
+  noun: string;
+} & Omit<ComponentProps<typeof TakeOver>, "found">) {
   return (
     <div className="mt-3 border border-ink p-4">
       <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-        {columns.some(({ holds }) => holds === "athlete") ? null : (
-          <Whose people={people} who={who} set={setWho} />
-        )}
+        {namesPeople ? null : <Whose people={people} who={who} set={setWho} />}
         <Order order={order} set={setOrder} />
       </div>
       <ColumnTable
         table={table}
-        choice={(head, at) => (
-          <CheckColumnSelect
-            head={head}
-            column={columns[at]!}
-            library={library}
-            set={(column) => setColumns(columns.map((one, n) => (n === at ? column : one)))}
-          />
-        )}
+        choice={(head, at) =>
+          choice(head, columns[at]!, (column) =>
+            setColumns(columns.map((one, n) => (n === at ? column : one))),
+          )
+        }
       />
       <TakeOver
-        found={`${many(checks.length, "check")} of ${many(table.rows.length, "row")}`}
-        count={checks.length}
-        problems={problems}
-        refused={refused}
-        busy={busy}
-        take={() => act("take-table", { checks })}
-        leave={close}
+        found={`${many(count, noun)} of ${many(table.rows.length, "row")}`}
+        count={count}
+        {...taking}
       />
     </div>
   );
 }
 
+function ChecksTable({ table, people, library, tester, close }: PartProps & { table: SheetTable }) {
+  const [columns, setColumns] = useState<CheckColumn[]>(() => guessedColumns(table.heads, library));
+  const reading = useReading();
+  const { who, order } = reading;
+  const { act, refused, busy } = useTaken<"take-table">("check", close);
+  const { checks, problems } = useMemo(() => {
+    const terms = { athletes: people, athleteId: who || null, tester, order, library };
+    return checksIn(table, columns, { ...terms, today: today() });
+  }, [table, columns, people, who, tester, order, library]);
+  return (
+    <SheetFrame
+      {...{ table, people, reading, columns, setColumns, problems, refused, busy }}
+      namesPeople={columns.some(({ holds }) => holds === "athlete")}
+      choice={(head, column, set) => <CheckColumnSelect {...{ head, column, library, set }} />}
+      noun="check"
+      count={checks.length}
+      take={() => act("take-table", { checks })}
+      leave={close}
+    />
+  );
+}
+
 function LogsTable({ table, people, library, close }: PartProps & { table: SheetTable }) {
   const [columns, setColumns] = useState<LogColumn[]>(() => guessedLogColumns(table.heads));
-  const [who, setWho] = useState("");
-  const [order, setOrder] = useState<DayOrder>("day-first");
+  const reading = useReading();
+  const { who, order } = reading;
   const { act, refused, busy } = useTaken<"take-logs">("log", close);
-  const { logs, problems } = useMemo(
-    () =>
-      logsIn(table, columns, {
-        athletes: people,
-        athleteId: who || null,
-        order,
-        library,
-        today: today(),
-      }),
-    [table, columns, people, who, order, library],
-  );
+  const { logs, problems } = useMemo(() => {
+    const terms = { athletes: people, athleteId: who || null, order, library };
+    return logsIn(table, columns, { ...terms, today: today() });
+  }, [table, columns, people, who, order, library]);
   return (
-    <div className="mt-3 border border-ink p-4">
-      <div className="flex flex-wrap items-end gap-x-6 gap-y-2">
-        {columns.includes("athlete") ? null : <Whose people={people} who={who} set={setWho} />}
-        <Order order={order} set={setOrder} />
-      </div>
-      <ColumnTable
-        table={table}
-        choice={(head, at) => (
-          <LogColumnSelect
-            head={head}
-            column={columns[at]!}
-            set={(column) => setColumns(columns.map((one, n) => (n === at ? column : one)))}
-          />
-        )}
-      />
-      <TakeOver
-        found={`${many(logs.length, "log")} of ${many(table.rows.length, "row")}`}
-        count={logs.length}
-        problems={problems}
-        refused={refused}
-        busy={busy}
-        take={() => act("take-logs", { logs })}
-        leave={close}
-      />
-    </div>
+    <SheetFrame
+      {...{ table, people, reading, columns, setColumns, problems, refused, busy }}
+      namesPeople={columns.includes("athlete")}
+      choice={(head, column, set) => <LogColumnSelect {...{ head, column, set }} />}
+      noun="log"
+      count={logs.length}
+      take={() => act("take-logs", { logs })}
+      leave={close}
+    />
   );
 }
 
