@@ -72,6 +72,7 @@ const hallPages: Record<string, () => Promise<unknown>> = {
   log: () => import("../routes/hall-log"),
   wall: () => import("../routes/hall-wall"),
 };
+export const hallPaths = Object.keys(hallPages);
 
 /** Reads a page of a group, or of all. @param path as in "sheet?sheet=strips" */
 export async function readHallPage(groupId: string, path: string): Promise<ReadPage> {

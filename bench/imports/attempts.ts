@@ -1,37 +1,83 @@
 import { fromCalendar, toCalendar } from "../../core/exchange/calendar";
 import { readFile, toFile } from "../../core/exchange/file";
 import { plusDays } from "../../core/dates/days";
-import { rankedGaps } from "../../core/limit/ranked-gaps";
 import { guessColumns, readSensorLog, seriesOf } from "../../core/measure/sensor-log";
 import { plateausOf } from "../../core/measure/steady";
-import { withPacks } from "../../core/content/library";
-import type { AnyRecord, Kind, RecordOf } from "../../core/records/records";
-import { plainSettings } from "../../core/records/settings";
+import type { AnyRecord, RecordOf } from "../../core/records/records";
 import { generateTroupe } from "../../core/sample/generate";
-import { newPrep, planned } from "../../core/situation/planning";
-import { situationOf } from "../../core/situation/situation";
 import { diceOf, type Dice } from "../../core/stats/dice";
 import { cast } from "../../library/cast";
 import { library } from "../../library/index";
 
 /** What became of one damaged file. */
-export type Attempt = { threw: boolean; accepted: boolean; opened: boolean; broken: boolean };
+export type Attempt = { threw: string } | { accepted: boolean; records: readonly AnyRecord[] };
 
 export type Sort = "notebook" | "calendar" | "table";
 
-const today = "2026-11-24";
+/** The day on which every file is read. */
+export const today = "2026-11-24";
 const who = "odalys";
 
-/** One athlete's last days, as a file. */
+/** One athlete's last weeks with something of every kind of record, as a file. */
 const whole = (() => {
+  const since = plusDays(today, -6);
   const records = generateTroupe(cast, library, today).filter(
     (record) =>
       ("athleteId" in record
-        ? record.athleteId === who && (!("on" in record) || record.on > plusDays(today, -5))
+        ? record.athleteId === who && (!("on" in record) || record.on > since)
         : record.kind !== "athlete" || record.id === who) && record.kind !== "gone",
   );
-  return toFile(records, `${today}T20:00:00.000Z`);
+  const prep = records.find(
+    (record): record is RecordOf<"prep"> => record.kind === "prep" && record.on === today,
+  )!;
+  const checks = generateTroupe(cast, library, today)
+    .filter((record) => record.kind === "check")
+    .filter(({ athleteId }) => athleteId === who)
+    .slice(-12);
+  const run: AnyRecord = {
+    kind: "run",
+    id: "run-1",
+    athleteId: who,
+    prep: structuredClone(prep),
+    growing: false,
+    events: [
+      { type: "start", at: `${today}T08:00:00.000Z` },
+      { type: "next", at: `${today}T08:02:00.000Z` },
+    ],
+    group: [],
+  };
+  const photo: AnyRecord = {
+    kind: "photo",
+    id: "photo-1",
+    athleteId: who,
+    on: plusDays(today, -3),
+    image: "data:image/jpeg;base64,/9j/4AAQSkZJRg==",
+    width: 640,
+    height: 480,
+    readings: [
+      { protocolId: checks[0]!.protocolId, side: "left", degrees: 84, se: 2, spots: [[0.2, 0.3]] },
+    ],
+  };
+  const pack: AnyRecord = {
+    kind: "pack",
+    id: "own",
+    name: "Own",
+    skills: library.skills.slice(0, 1).map((skill) => ({ ...skill, id: "own-skill" })),
+    protocols: [],
+    drills: library.drills.slice(0, 2).map((drill, n) => ({ ...drill, id: `own-${n}` })),
+    formats: library.formats.slice(0, 1).map((format) => ({ ...format, id: "own-format" })),
+  };
+  return toFile([...records, ...checks, run, photo, pack], `${today}T20:00:00.000Z`);
 })();
+
+/** Every text of the file by the name of its field: what a field might have been instead. */
+const said = new Map<string, string[]>();
+(function gather(value: unknown, name: string): void {
+  if (typeof value === "string") said.set(name, [...(said.get(name) ?? []), value]);
+  else if (Array.isArray(value)) for (const one of value) gather(one, name);
+  else if (value !== null && typeof value === "object")
+    for (const [key, one] of Object.entries(value)) gather(one, key);
+})(whole, "");
 
 const rules = [
   "",
@@ -88,8 +134,39 @@ const odd: readonly unknown[] = [
 
 const any = <T>(dice: Dice, list: readonly T[]): T => list[Math.floor(dice.unit() * list.length)]!;
 
-/** A place somewhere inside, changed: a value of another kind, a name misspelt, something missing, twice, or thousands of it. */
-function damaged(value: unknown, dice: Dice): void {
+/** A value that another might well have had: a number near by, another text of the same field, a list without one of its own or in another order. */
+function changed(at: Record<string, unknown>, name: string, dice: Dice): void {
+  const inside = at[name];
+  if (typeof inside === "number") at[name] = inside + any(dice, [-1, 1, -0.5, inside, -inside]);
+  else if (typeof inside === "string") at[name] = any(dice, said.get(name) ?? [""]);
+  else if (typeof inside === "boolean") at[name] = !inside;
+  else if (Array.isArray(at)) {
+    const list = at as unknown[];
+    const which = Number(name);
+    if (dice.unit() < 0.5) list.splice(which, 1);
+    else list.push(...list.splice(which, 1));
+  } else delete at[name];
+}
+
+/** A value of another kind, a name misspelt, something missing, twice, or thousands of it. */
+function broken(at: Record<string, unknown>, name: string, dice: Dice): void {
+  const inside = at[name];
+  const roll = dice.unit();
+  if (roll < 0.45) at[name] = structuredClone(any(dice, odd));
+  else if (roll < 0.6) delete at[name];
+  else if (roll < 0.7) at[`${name}x`] = inside;
+  else if (roll < 0.8 && typeof inside === "number")
+    at[name] = inside * any(dice, [-1, 10, 1e6, 0.1]);
+  else if (roll < 0.9 && Array.isArray(at)) (at as unknown[]).push(structuredClone(inside));
+  else if (Array.isArray(at) && at.length > 0)
+    for (let n = 0; n < 3000; n += 1) (at as unknown[]).push(structuredClone(at[0]));
+  else at[name] = structuredClone(any(dice, odd));
+}
+
+type Harm = (at: Record<string, unknown>, name: string, dice: Dice) => void;
+
+/** One place somewhere inside comes to harm. @param deep how likely it lies further inside than a place that has an inside */
+function harmed(value: unknown, dice: Dice, harm: Harm, deep: number): void {
   let at = value as Record<string, unknown>;
   for (let depth = 0; depth < 12; depth += 1) {
     const names = Object.keys(at);
@@ -97,21 +174,8 @@ function damaged(value: unknown, dice: Dice): void {
     const name = any(dice, names);
     const inside = at[name];
     const further = typeof inside === "object" && inside !== null && Object.keys(inside).length > 0;
-    if (further && dice.unit() < 0.85) {
-      at = inside as Record<string, unknown>;
-      continue;
-    }
-    const roll = dice.unit();
-    if (roll < 0.45) at[name] = structuredClone(any(dice, odd));
-    else if (roll < 0.6) delete at[name];
-    else if (roll < 0.7) at[`${name}x`] = inside;
-    else if (roll < 0.8 && typeof inside === "number")
-      at[name] = inside * any(dice, [-1, 10, 1e6, 0.1]);
-    else if (roll < 0.9 && Array.isArray(at)) (at as unknown[]).push(structuredClone(inside));
-    else if (Array.isArray(at) && at.length > 0)
-      for (let n = 0; n < 3000; n += 1) (at as unknown[]).push(structuredClone(at[0]));
-    else at[name] = structuredClone(any(dice, odd));
-    return;
+    if (!further || dice.unit() > deep) return harm(at, name, dice);
+    at = inside as Record<string, unknown>;
   }
 }
 
@@ -134,77 +198,39 @@ function scribbled(text: string, dice: Dice): string {
   return now;
 }
 
-/** One damaged file, read; of some that are accepted, what every page is made of. */
+/** One damaged file, read. @returns its records, where they are accepted and are an athlete's */
 export function attempt(sort: Sort, seed: number): Attempt {
   const dice = diceOf(seed);
-  const done = (accepted: boolean, more: Partial<Attempt> = {}): Attempt => ({
-    threw: false,
-    accepted,
-    opened: false,
-    broken: false,
-    ...more,
-  });
-  let text: string;
-  if (sort === "notebook") {
-    const file = structuredClone(whole) as unknown;
-    for (let n = 0; n < 1 + 2 * dice.unit(); n += 1) damaged(file, dice);
-    text = JSON.stringify(file);
-    if (dice.unit() < 0.15) text = scribbled(text, dice);
-  } else text = scribbled(sort === "calendar" ? calendar : tableOf(dice), dice);
+  const file = damagedFile(sort, dice);
   try {
     if (sort === "calendar") {
       const span = { zone: "Europe/Paris", from: today, to: plusDays(today, 112) };
-      return done(!("refused" in fromCalendar(text, span)));
+      return { accepted: !("refused" in fromCalendar(file, span)), records: [] };
     }
     if (sort === "table") {
-      const reading = readSensorLog(text);
-      if ("refused" in reading) return done(false);
+      const reading = readSensorLog(file);
+      if ("refused" in reading) return { accepted: false, records: [] };
       plateausOf(seriesOf(reading.table, guessColumns(reading.table)).samples);
-      return done(true);
+      return { accepted: true, records: [] };
     }
-    const read = readFile(text);
-    if ("refused" in read) return done(false);
-    if (seed % 2 !== 0) return done(true);
-    try {
-      open(read.records);
-      return done(true, { opened: true });
-    } catch {
-      return done(true, { opened: true, broken: true });
-    }
-  } catch {
-    return done(false, { threw: true });
+    const read = readFile(file);
+    return "refused" in read
+      ? { accepted: false, records: [] }
+      : { accepted: true, records: read.records };
+  } catch (error) {
+    return { threw: String(error) };
   }
 }
 
-/** What the pages of every athlete in a file are made of. */
-function open(records: readonly AnyRecord[]): void {
-  const of = <K extends Kind>(kind: K, id: string) =>
-    records.filter(
-      (record): record is RecordOf<K> =>
-        record.kind === kind && (!("athleteId" in record) || record.athleteId === id),
-    );
-  for (const athlete of records.filter((record) => record.kind === "athlete")) {
-    const { id } = athlete;
-    const own = withPacks(library, of("pack", id));
-    const situation = situationOf(
-      {
-        athlete,
-        aims: of("aim", id),
-        checks: of("check", id),
-        preps: of("prep", id),
-        logs: of("log", id),
-        days: of("day", id),
-        seasons: of("season", id),
-        runs: of("run", id),
-        photos: of("photo", id),
-        places: of("place", id),
-        settings: of("settings", id)[0] ?? plainSettings,
-        library: own,
-      },
-      { today, day: today, aimId: null },
-    );
-    planned(situation, newPrep(situation, today, "new"));
-    const { aim, skill, checks, logs } = situation;
-    if (aim && skill) rankedGaps({ athlete, aim, skill, checks, logs, library: own, on: today });
+function damagedFile(sort: Sort, dice: Dice): string {
+  if (sort === "calendar") return scribbled(calendar, dice);
+  if (sort === "table") return scribbled(tableOf(dice), dice);
+  const file = structuredClone(whole) as unknown;
+  if (dice.unit() < 0.4) {
+    for (let n = 0; n < 1 + 3 * dice.unit(); n += 1) harmed(file, dice, changed, 0.97);
+    return JSON.stringify(file);
   }
+  for (let n = 0; n < 1 + 2 * dice.unit(); n += 1) harmed(file, dice, broken, 0.85);
+  const text = JSON.stringify(file);
+  return dice.unit() < 0.15 ? scribbled(text, dice) : text;
 }

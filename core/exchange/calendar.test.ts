@@ -205,6 +205,20 @@ describe("the calendar", () => {
     },
   );
 
+  it("a rule with a step longer than any plan falls once, and is not counted up to", () => {
+    const text = eventWith("DTSTART:20261128T170000", "RRULE:FREQ=DAILY;INTERVAL=99999999");
+    const read = fromCalendar(text, { zone: "UTC", ...span });
+    expect("events" in read && read.events.map(({ on }) => on)).toEqual(["2026-11-28"]);
+  });
+
+  it.each(["DTSTART:00000101T170000", "DTSTART:99990101T170000"])(
+    "an event of another age, %s, is left out and said",
+    (start) => {
+      const text = eventWith(start, "RRULE:FREQ=DAILY");
+      expect(fromCalendar(text, { zone: "UTC", ...span })).toEqual({ events: [], skipped: 1 });
+    },
+  );
+
   it("a name can't write an event of its own, and no line is longer than 75 octets", () => {
     const text = toCalendar(
       [

@@ -125,13 +125,23 @@ export type CalendarReading =
   | { refused: CalendarRefusal };
 
 /** So many repeats of one event are taken at most, and so many are gone through to come to them. */
-const most = { taken: 400, looked: 20_000 } as const;
+const most = {
+  taken: 400,
+  looked: 20_000,
+  /** Steps of a rule: what comes again after more than these never does within a plan. */
+  interval: 1000,
+} as const;
+
+/** An event that begins in another age is a slip of whoever wrote it. */
+const isOfOurTime = ({ year }: { year: number }): boolean => year >= 1900 && year <= 2200;
+
+type Rule = { parts?: Record<string, unknown>; interval?: number };
 
 /** Days of a month by its number, in a leap year. */
 const daysIn = [31, 29, 31, 30, 31, 30, 31, 31, 30, 31, 30, 31];
 
 /** Whether a rule names only days that its months don't have, as the 31st of February: it never falls. */
-function neverFalls(rule: { parts?: Record<string, unknown> }): boolean {
+function neverFalls(rule: Rule): boolean {
   const list = (name: string) => (rule.parts?.[name] as number[] | undefined) ?? [];
   const [months, days] = [list("BYMONTH"), list("BYMONTHDAY")];
   const own = months.length > 0 ? months : daysIn.map((_, n) => n + 1);
@@ -203,11 +213,15 @@ export function fromCalendar(
     event: InstanceType<typeof ICAL.Event>,
     take: (start: InstanceType<typeof ICAL.Time>, end: InstanceType<typeof ICAL.Time>) => void,
   ): void {
-    const rules = component.getAllProperties("rrule").map((rule) => rule.getFirstValue());
-    if (rules.some((rule) => neverFalls(rule as { parts?: Record<string, unknown> }))) {
+    const rules = component
+      .getAllProperties("rrule")
+      .map((rule) => rule.getFirstValue() as unknown as Rule);
+    if (rules.some(neverFalls)) {
       skipped += 1;
       return;
     }
+    if (rules.some(({ interval = 1 }) => interval > most.interval))
+      return take(event.startDate, event.endDate);
     const repeats = event.iterator();
     const before = events.length;
     for (let n = 0; n < most.looked && events.length - before < most.taken; n += 1) {
@@ -232,7 +246,7 @@ function eventOf(
 ): InstanceType<typeof ICAL.Event> | null {
   try {
     const event = new ICAL.Event(component, { exceptions });
-    return event.startDate ? event : null;
+    return event.startDate && isOfOurTime(event.startDate) ? event : null;
   } catch {
     return null;
   }

@@ -48,6 +48,13 @@ const palmRows: Row[] = [
   [0.018, 0.0125, 0.022],
   [0.05, 0.0095, 0.024],
 ];
+/** The palm without its fingers, as broad as their roots. */
+const finePalmRows: Row[] = [
+  [-0.008, 0.0125, 0.0148],
+  [0.008, 0.013, 0.0178],
+  [0.028, 0.012, 0.0215],
+  [0.0475, 0.009, 0.0222],
+];
 const fingerRows: Row[] = [
   [0.0, 0.0095, 0.023],
   [0.03, 0.0075, 0.019],
@@ -90,16 +97,16 @@ const headRows: Row[] = [
 const limb = (origin: Vec, frame: BodyFrame, rows: readonly Row[]): Slice[] =>
   rows.map((row) => slice(origin, frame, ...row));
 
-export function legRings(leg: Leg, flat: Flat): Rings {
+export function legRings(leg: Leg, flat: Flat, fine = false): Rings {
   return [
     ribbon(limb(leg.hip.at, leg.hip.frame, thighRows), flat),
     ribbon(limb(leg.knee.at, leg.knee.frame, shankRows), flat),
     joint(leg.knee.at, leg.knee.frame, 0.03, 0.003, flat),
-    ...footRings(leg, flat),
+    ...footRings(leg, flat, fine),
   ];
 }
 
-function footRings({ ankle, toes }: Leg, flat: Flat): Rings {
+function footRings({ ankle, toes }: Leg, flat: Flat, fine: boolean): Rings {
   const { forward, up, right } = ankle.frame;
   const body = footRows.map(([x, sole, instep, wide]): Slice => ({
     centre: along(ankle.at, [forward, x], [up, (sole + instep) / 2]),
@@ -125,12 +132,13 @@ function footRings({ ankle, toes }: Leg, flat: Flat): Rings {
   }));
   return [
     ribbon(body, flat, [0.5, 0.3]),
-    ribbon(tip, flat, [0.3, 0.5]),
+    // Seen from near by, the toes are drawn each on its own.
+    ...(fine ? [] : [ribbon(tip, flat, [0.3, 0.5])]),
     joint(ankle.at, ankle.frame, 0.018, 0, flat),
   ];
 }
 
-export function armRings(arm: Arm, side: LeftRight, flat: Flat): Rings {
+export function armRings(arm: Arm, side: LeftRight, flat: Flat, fine = false): Rings {
   const { wrist, fingers } = arm;
   const inward = side === "left" ? 1 : -1;
   const thumb = [0.008, 0.03, 0.052].map((down, i): Slice => ({
@@ -145,10 +153,15 @@ export function armRings(arm: Arm, side: LeftRight, flat: Flat): Rings {
     beside: wrist.frame.right,
     wide: 0.009 - i * 0.0015,
   }));
-  return [
+  const bones = [
     ribbon(limb(arm.shoulder.at, arm.shoulder.frame, upperArmRows), flat, [0.35, 0.5]),
     ribbon(limb(arm.elbow.at, arm.elbow.frame, forearmRows), flat),
     joint(arm.elbow.at, arm.elbow.frame, 0.0195, 0, flat),
+  ];
+  // Seen from near by, the fingers are drawn each on its own.
+  if (fine) return [...bones, ribbon(limb(wrist.at, wrist.frame, finePalmRows), flat, [0.4, 0.12])];
+  return [
+    ...bones,
     ribbon(limb(wrist.at, wrist.frame, palmRows), flat),
     ribbon(limb(along(wrist.at, [wrist.frame.up, -fingerRoot]), fingers.frame, fingerRows), flat),
     ribbon(thumb, flat),

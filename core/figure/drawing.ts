@@ -8,6 +8,8 @@ import {
   trunkRings,
   type Rings,
 } from "./contour";
+import { clamp } from "../body/angles";
+import { digitRing, type Digit } from "./digits";
 import { smoothPath } from "./ribbon";
 import { landmark, skeletonOf, centreOfMass, type Skeleton } from "./skeleton";
 import { projector, type BodyFrame, type Point, type Vec } from "./space";
@@ -31,37 +33,37 @@ export type Drawing = {
   spot: (name: Landmark, side?: LeftRight) => Point;
 };
 
+/** From where a body is looked at: see `projector`; fine: near enough that fingers and toes are told apart. */
+export type Look = { azimuth: number; above?: number; fine?: boolean };
+
 /**
  * Draws a pose from an azimuth (0 from the right side, 90 from the front), set down on the floor.
  * @param lift raises the body above the floor, in statures (for hanging or a step)
  */
-export function drawingOf(pose: Pose, azimuth = 0, lift = 0): Drawing {
+export function drawingOf(pose: Pose, from: number | Look = 0, lift = 0): Drawing {
+  const look = typeof from === "number" ? { azimuth: from } : from;
+  const { azimuth, above = 0, fine = false } = look;
   const body = skeletonOf(pose);
-  const eye = projector(azimuth);
-  const floating = ringsOf(body, eye.flat);
-  const drop =
-    lift -
-    Math.min(
-      ...every(floating)
-        .flat()
-        .map(([, y]) => y),
-    );
-  const down = (points: Point[]): Point[] => points.map(([x, y]) => [x, y + drop]);
+  const eye = projector(azimuth, above);
+  const floating = ringsOf(body, eye.flat, fine);
+  // How high it stands is seen from the side, wherever it is looked at from.
+  const level = above === 0 ? floating : ringsOf(body, projector(azimuth).flat, false);
+  const lowest = Math.min(
+    ...every(level)
+      .flat()
+      .map(([, y]) => y),
+  );
+  const drop = eye.flat([0, lift - lowest, 0])[1];
+  const down = (ring: Point[]): Point[] => ring.map(([x, y]) => [x, y + drop]);
   const flat = (v: Vec): Point => {
     const [x, y] = eye.flat(v);
     return [x, y + drop];
   };
   const rings = mapRings(floating, down);
   const near: LeftRight = eye.depth([0, 0, 1]) >= eye.depth([0, 0, -1]) ? "right" : "left";
-  const parts = layered(
-    body,
-    rings,
-    (limb, size) => smoothPath(down(rootPlug(limb, size, eye.flat))),
-    eye.depth,
-  );
   const all = every(rings);
   return {
-    layers: parts,
+    layers: layered(body, rings, (limb, size) => smoothPath(rootPlug(limb, size, flat)), eye.depth),
     outline: pathOf(all),
     hair: openPath(hairLine(body, near, flat)),
     bounds: boundsOf(all),
@@ -70,42 +72,60 @@ export function drawingOf(pose: Pose, azimuth = 0, lift = 0): Drawing {
   };
 }
 
-function ringsOf(body: Skeleton, flat: (v: Vec) => Point): BodyRings {
+function ringsOf(body: Skeleton, flat: (v: Vec) => Point, fine: boolean): BodyRings {
+  const digits = (limb: { digits: Digit[] }): DigitRing[] =>
+    fine
+      ? limb.digits.map((digit) => ({ ring: digitRing(digit, flat), at: digit.joints[1]!.at }))
+      : [];
   return {
     trunk: trunkRings(body, flat),
     head: headRings(body, flat),
-    leg: { left: legRings(body.leg.left, flat), right: legRings(body.leg.right, flat) },
+    leg: { left: legRings(body.leg.left, flat, fine), right: legRings(body.leg.right, flat, fine) },
     arm: {
-      left: armRings(body.arm.left, "left", flat),
-      right: armRings(body.arm.right, "right", flat),
+      left: armRings(body.arm.left, "left", flat, fine),
+      right: armRings(body.arm.right, "right", flat, fine),
     },
+    toes: { left: digits(body.leg.left), right: digits(body.leg.right) },
+    fingers: { left: digits(body.arm.left), right: digits(body.arm.right) },
   };
 }
 
-const mapRings = (
-  { trunk, head, leg, arm }: BodyRings,
-  move: (ring: Point[]) => Point[],
-): BodyRings => ({
-  trunk: trunk.map(move),
-  head: head.map(move),
-  leg: { left: leg.left.map(move), right: leg.right.map(move) },
-  arm: { left: arm.left.map(move), right: arm.right.map(move) },
-});
+const mapRings = (rings: BodyRings, move: (ring: Point[]) => Point[]): BodyRings => {
+  const both = <A, B>(pair: Record<LeftRight, A>, each: (one: A) => B) => ({
+    left: each(pair.left),
+    right: each(pair.right),
+  });
+  const all = (list: Rings) => list.map(move);
+  const digits = (list: DigitRing[]) => list.map(({ ring, at }) => ({ ring: move(ring), at }));
+  return {
+    trunk: all(rings.trunk),
+    head: all(rings.head),
+    leg: both(rings.leg, all),
+    arm: both(rings.arm, all),
+    toes: both(rings.toes, digits),
+    fingers: both(rings.fingers, digits),
+  };
+};
 
 type BodyRings = {
   trunk: Rings;
   head: Rings;
   leg: Record<LeftRight, Rings>;
   arm: Record<LeftRight, Rings>;
+  /** Only where fingers and toes are told apart. */
+  toes: Record<LeftRight, DigitRing[]>;
+  fingers: Record<LeftRight, DigitRing[]>;
 };
+type DigitRing = { ring: Point[]; at: Vec };
 
-const every = ({ trunk, head, leg, arm }: BodyRings): Rings => [
+const every = ({ trunk, head, leg, arm, toes, fingers }: BodyRings): Rings => [
   ...leg.left,
   ...leg.right,
   ...trunk,
   ...head,
   ...arm.left,
   ...arm.right,
+  ...bothSides.flatMap((side) => [...toes[side], ...fingers[side]].map(({ ring }) => ring)),
 ];
 const pathOf = (rings: Rings): string => rings.map(smoothPath).join("");
 const paper = ([x, y]: Point): Point => [x * 100, -y * 100];
@@ -148,6 +168,21 @@ function layered(
     };
     add(`${side}-leg`, pathOf(rings.leg[side]), farLeg, legDepth, plug(leg.hip, 0.05));
     add(`${side}-arm`, pathOf(rings.arm[side]), farArm, armDepth, plug(arm.shoulder, 0.03));
+    /** Each finger passes before or behind its palm, and all with the limb they belong to. */
+    const addDigits = (limb: string, digits: DigitRing[], root: Vec, far: boolean, at: number) =>
+      digits.forEach(({ ring, at: middle }, n) => {
+        const before = clamp((depth(middle) - depth(root)) / 0.03, -1, 1);
+        const level = (far ? at : at + 0.02) + (before < -0.15 ? -0.001 : 0.001) + before * 0.0008;
+        deep.push({
+          name: `${limb}-${n}`,
+          path: smoothPath(ring),
+          far,
+          seamless: false,
+          depth: level,
+        });
+      });
+    addDigits(`${side}-finger`, rings.fingers[side], arm.fingers.at, farArm, armDepth);
+    addDigits(`${side}-toe`, rings.toes[side], leg.toes.at, farLeg, legDepth);
   }
   return deep
     .sort((a, b) => a.depth - b.depth)

@@ -12,6 +12,9 @@ type Paired = z.infer<typeof Paired>;
  * Turns are about the segment's own length, positive outward: the palm to the front, the shin's foot to the
  * midline (as in hip outward rotation with a bent knee); a foot's turn is positive with the sole toward the midline;
  * the neck turns and bends toward the right.
+ * Fingers bend in the knuckles (`fingers`); their other joints go with them, and `curl` bends them more, or less where
+ * it is negative; `index` to `little` bend one of them more; `spread` stands between neighbours, `thumb` off the palm.
+ * `bigToe` and `smallToes` lift those beyond the rest, `toeCurl` bends their ends, `toeSpread` opens them like a fan.
  */
 export const Pose = z
   .object({
@@ -32,6 +35,13 @@ export const Pose = z
     wrist: Paired,
     wristOut: Paired,
     fingers: Paired,
+    spread: Paired,
+    curl: Paired,
+    thumb: Paired,
+    index: Paired,
+    middle: Paired,
+    ring: Paired,
+    little: Paired,
     hip: Paired,
     hipOut: Paired,
     hipOpen: Paired,
@@ -40,6 +50,10 @@ export const Pose = z
     ankle: Paired,
     ankleTurn: Paired,
     toes: Paired,
+    bigToe: Paired,
+    smallToes: Paired,
+    toeSpread: Paired,
+    toeCurl: Paired,
   })
   .partial();
 export type Pose = z.infer<typeof Pose>;
@@ -58,6 +72,13 @@ const pairedKeys = [
   "wrist",
   "wristOut",
   "fingers",
+  "spread",
+  "curl",
+  "thumb",
+  "index",
+  "middle",
+  "ring",
+  "little",
   "hip",
   "hipOut",
   "hipOpen",
@@ -66,6 +87,10 @@ const pairedKeys = [
   "ankle",
   "ankleTurn",
   "toes",
+  "bigToe",
+  "smallToes",
+  "toeSpread",
+  "toeCurl",
 ] as const;
 
 /** The posture with left and right exchanged. */

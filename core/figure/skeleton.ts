@@ -1,13 +1,14 @@
 import { clamp } from "../body/angles";
 import { centres, lengths, masses } from "../body/segments";
 import { bothSides, type LeftRight } from "../body/side";
+import { fingersOf, toesOf, type Digit } from "./digits";
 import { angleAt, type Pose } from "./pose";
 import type { Landmark } from "./picture";
 import { along, pitch, roll, upright, yaw, type BodyFrame, type Vec } from "./space";
 
 export type Limb<Name extends string> = Record<Name, { at: Vec; frame: BodyFrame }>;
-export type Leg = Limb<"hip" | "knee" | "ankle" | "toes">;
-export type Arm = Limb<"shoulder" | "elbow" | "wrist" | "fingers">;
+export type Leg = Limb<"hip" | "knee" | "ankle" | "toes"> & { digits: Digit[] };
+export type Arm = Limb<"shoulder" | "elbow" | "wrist" | "fingers"> & { digits: Digit[] };
 
 /** A posed body: the place and frame of every joint, before it is set on the floor. Unit: stature. */
 export type Skeleton = {
@@ -69,6 +70,7 @@ function leg(pose: Pose, side: LeftRight, origin: Vec, pelvis: BodyFrame): Leg {
     knee: { at: knee, frame: shank },
     ankle: { at: ankle, frame: foot },
     toes: { at: ball, frame: pitch(foot, angleAt(pose.toes, side)) },
+    digits: toesOf(pose, side, { at: ball, frame: foot }, out),
   };
 }
 
@@ -98,6 +100,7 @@ function arm(pose: Pose, side: LeftRight, neck: Vec, chest: BodyFrame): Arm {
     elbow: { at: elbow, frame: fore },
     wrist: { at: wrist, frame: hand },
     fingers: { at: knuckles, frame: pitch(hand, -angleAt(pose.fingers, side)) },
+    digits: fingersOf(pose, side, { at: wrist, frame: hand }, out),
   };
 }
 

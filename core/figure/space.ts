@@ -51,8 +51,19 @@ export function yaw(frame: BodyFrame, angle: number): BodyFrame {
   };
 }
 
-/** Looks at the body from an azimuth: 0 from its right side (facing right on paper), 90 from the front. */
-export function projector(azimuth: number): { flat: (v: Vec) => Point; depth: (v: Vec) => number } {
+/**
+ * Looks at the body from an azimuth: 0 from its right side (facing right on paper), 90 from the front.
+ * @param above how far from above, degrees: 0 level, 90 straight down
+ */
+export function projector(
+  azimuth: number,
+  above = 0,
+): { flat: (v: Vec) => Point; depth: (v: Vec) => number } {
   const [c, s] = [Math.cos(radians(azimuth)), Math.sin(radians(azimuth))];
-  return { flat: (v) => [v[0] * c - v[2] * s, v[1]], depth: (v) => v[2] * c + v[0] * s };
+  const [ca, sa] = [Math.cos(radians(above)), Math.sin(radians(above))];
+  const ahead = (v: Vec): number => v[2] * c + v[0] * s;
+  return {
+    flat: (v) => [v[0] * c - v[2] * s, v[1] * ca - ahead(v) * sa],
+    depth: (v) => ahead(v) * ca + v[1] * sa,
+  };
 }

@@ -16,7 +16,7 @@ import { whyWords } from "#words/why";
 
 /** What a set of checks says, beside each other: values, changes, sides, arcs, shares; each with its why. */
 export function RoundVerdicts({
-  checks,
+  checks: all,
   earlier,
   gaps,
   athlete,
@@ -31,6 +31,11 @@ export function RoundVerdicts({
   /** Whether each check is named, where no row does it. */
   named?: boolean;
 }) {
+  // A reading of a check that nobody knows here is kept, and says nothing.
+  const checks = useMemo(
+    () => all.filter(({ protocolId }) => protocolOf(library, protocolId)),
+    [all, library],
+  );
   const findings = useMemo(() => findingsOf(checks, earlier, library), [checks, earlier, library]);
   const protocolIds = [...new Set(checks.map(({ protocolId }) => protocolId))];
   return (

@@ -1,14 +1,15 @@
-import { drawingOf, type Drawing } from "#core/figure/drawing";
+import { drawingOf, type Drawing, type Look } from "#core/figure/drawing";
 import type { Pose } from "#core/figure/pose";
 
 const known = new WeakMap<Pose, Map<string, Drawing>>();
 
 /** A pose as a drawing, made once for each pose object, azimuth and lift: pictures come back at every change of station. */
-export function drawn(pose: Pose, azimuth = 0, lift = 0): Drawing {
+export function drawn(pose: Pose, from: number | Look = 0, lift = 0): Drawing {
   let views = known.get(pose);
   if (!views) known.set(pose, (views = new Map()));
-  const key = `${azimuth}/${lift}`;
+  const { azimuth, above = 0, fine = false } = typeof from === "number" ? { azimuth: from } : from;
+  const key = `${azimuth}/${above}/${fine}/${lift}`;
   let drawing = views.get(key);
-  if (!drawing) views.set(key, (drawing = drawingOf(pose, azimuth, lift)));
+  if (!drawing) views.set(key, (drawing = drawingOf(pose, from, lift)));
   return drawing;
 }
