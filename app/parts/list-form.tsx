@@ -17,6 +17,21 @@ const rowOf = (one: Listed): Row => ({
   discipline: one.discipline,
 });
 
+/** What is taken where the list says nothing: a year of birth and a height, as typed; empty where nobody said so. */
+type Rest = { born: string; statureCm: string };
+
+/** The last day of a year, so that nobody counts as older than they are; empty for what is no year. */
+const lastDayOf = (year: string, on: string): string =>
+  /^\d{4}$/.test(year.trim()) && Number(year) >= 1900 && year.trim() <= on.slice(0, 4)
+    ? [`${year.trim()}-12-31`, on].sort()[0]!
+    : "";
+
+const filled = (row: Row, { born, statureCm }: Rest, on: string): Row => ({
+  ...row,
+  bornOn: row.bornOn || lastDayOf(born, on),
+  statureCm: row.statureCm || statureCm,
+});
+
 const isWhole = ({ name, bornOn, statureCm }: Row): boolean => {
   const height = readNumber(statureCm);
   return name.trim() !== "" && bornOn !== "" && height >= 80 && height <= 230;
@@ -45,7 +60,8 @@ export function ListForm({
   const { act, done, refused, busy } = useAct<"add-athletes">("/?index");
   const read = useMemo(() => readPeople(text, on), [text, on]);
   const known = useMemo(() => new Set(names.map(alike)), [names]);
-  const rows = read.map((one, n) => ({ ...rowOf(one), ...changed[n] }));
+  const [rest, setRest] = useState<Rest>({ born: "", statureCm: "" });
+  const rows = read.map((one, n) => ({ ...filled(rowOf(one), rest, on), ...changed[n] }));
   const isDouble = (n: number) =>
     known.has(alike(rows[n]!.name)) ||
     rows.slice(0, n).some(({ name }) => alike(name) === alike(rows[n]!.name));
@@ -106,6 +122,9 @@ export function ListForm({
             />
           </label>
           <PlaceSelect label="Usual place of all" name="placeId" places={places} defaultValue="" />
+          {read.some(({ bornOn, statureCm }) => bornOn === null || statureCm === null) ? (
+            <RestFields rest={rest} setRest={setRest} on={on} />
+          ) : null}
         </div>
       </div>
       {rows.length > 0 ? (
@@ -132,7 +151,7 @@ export function ListForm({
                   row={row}
                   goes={goes(n)}
                   double={isDouble(n)}
-                  yearOnly={read[n]!.bornOn !== null && !read[n]!.dayKnown && !changed[n]?.bornOn}
+                  yearOnly={row.bornOn !== "" && !read[n]!.dayKnown && !changed[n]?.bornOn}
                   on={on}
                   setGoes={(there) => setOut({ ...out, [n]: !there })}
                   change={(part) => setChanged({ ...changed, [n]: { ...changed[n], ...part } })}
@@ -165,6 +184,45 @@ export function ListForm({
         </span>
       </p>
     </form>
+  );
+}
+
+/** For all of whom the list does not say it. */
+function RestFields({
+  rest,
+  setRest,
+  on,
+}: {
+  rest: Rest;
+  setRest: (rest: Rest) => void;
+  on: string;
+}) {
+  return (
+    <fieldset>
+      <legend className="label">Where the list has none</legend>
+      <div className="flex gap-4">
+        <label className="grid text-sm">
+          Born in
+          <input
+            className="field figures w-20"
+            inputMode="numeric"
+            placeholder="year"
+            aria-invalid={rest.born !== "" && lastDayOf(rest.born, on) === "" ? true : undefined}
+            value={rest.born}
+            onChange={(event) => setRest({ ...rest, born: event.target.value })}
+          />
+        </label>
+        <label className="grid text-sm">
+          Height, cm
+          <input
+            className="field figures w-20"
+            inputMode="decimal"
+            value={rest.statureCm}
+            onChange={(event) => setRest({ ...rest, statureCm: event.target.value })}
+          />
+        </label>
+      </div>
+    </fieldset>
   );
 }
 

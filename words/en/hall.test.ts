@@ -8,6 +8,7 @@ import {
   differedWords,
   giftWords,
   loggedWords,
+  onLevelWords,
   proposedGroupWords,
   proposedPlaceWords,
   seatProofWords,
@@ -107,4 +108,22 @@ describe("words of the hall", () => {
         { weekday: 0, starts: "17:00", minutes: 90 },
       ]),
     ).toBe("Mon and Thu 17:00, 90 min · Fri 09:00, 60 min"));
+});
+
+describe("who does a level", () => {
+  const people = (count: number) =>
+    Array.from({ length: count }, (_, n) => ({ name: `N${n + 1}` }));
+
+  it("are named while they are few", () => {
+    expect(onLevelWords(people(3), { alone: true, most: true })).toBe("N1, N2, N3");
+    expect(onLevelWords(people(20), { alone: false, most: false })).toMatch(/^N1, .*N20$/);
+  });
+
+  it("are everybody, or everybody else, where they are many; whoever has an own share is named", () => {
+    expect(onLevelWords(people(60), { alone: true, most: true })).toBe("all 60");
+    const [first, ...rest] = people(47);
+    expect(onLevelWords([{ ...first!, own: "+left" }, ...rest], { alone: false, most: true })).toBe(
+      "all others, 47 · N1 (+left)",
+    );
+  });
 });

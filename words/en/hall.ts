@@ -141,3 +141,23 @@ export function timesWords(times: readonly GroupTime[]): string {
   }
   return [...same].map(([when, days]) => `${listWords(days)} ${when}`).join(" · ");
 }
+
+/** Up to so many are named one by one; more than that are everybody, or everybody else. */
+const named = 8;
+
+/**
+ * Who does a level of a drill. Whoever has something of the own is named wherever it stands.
+ * @param alone whether nobody does anything else
+ * @param most whether nowhere are more of them
+ */
+export function onLevelWords(
+  who: readonly { name: string; own?: string }[],
+  { alone, most }: { alone: boolean; most: boolean },
+): string {
+  const one = ({ name, own }: { name: string; own?: string }) => (own ? `${name} (${own})` : name);
+  if (!most || who.length <= named) return who.map(one).join(", ");
+  return [
+    `${alone ? "all" : "all others,"} ${who.length}`,
+    ...who.filter(({ own }) => own).map(one),
+  ].join(" · ");
+}

@@ -21,6 +21,7 @@ import { perform } from "../../acts/perform";
 import { useAwake, useNextLook, useWallClock } from "../run/use-clock";
 import { cueTone } from "../run/tones";
 import { shortNames } from "../words";
+import { onLevelWords } from "#words/hall";
 import { byRung } from "./by-rung";
 import { FloorPeople } from "./floor-people";
 import { FloorMinutes } from "./floor-minutes";
@@ -156,10 +157,15 @@ function Together({
   const next = drillOf(view.library, hall.items[at + 1]?.drillId ?? "");
   return (
     <div className="text-[clamp(1.2rem,2.6vw,2.8rem)] leading-tight">
-      {rungs.map(({ rungId, who }) => (
+      {rungs.map(({ rungId, who }, n) => (
         <p key={rungId} className="mt-2">
           <span className="text-[#e9d9a6]">{rungOf(drill, rungId).name}</span>{" "}
-          {rungs.length > 1 || out.length > 0 ? who.map(({ name }) => name).join(", ") : ""}
+          {rungs.length > 1 || out.length > 0
+            ? onLevelWords(
+                who.map(({ name }) => ({ name })),
+                { alone: false, most: n === 0 },
+              )
+            : ""}
         </p>
       ))}
       {out.length > 0 ? (

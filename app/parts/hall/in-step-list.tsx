@@ -4,6 +4,7 @@ import { rungOf, type Drill } from "#core/drill/drill";
 import { drillOf, type Library } from "#core/content/library";
 import type { HallMember } from "#core/hall/member";
 import type { Hall, PrepItem } from "#core/records/records";
+import { onLevelWords } from "#words/hall";
 import { againstWords } from "#words/prep";
 import { PosePicture } from "../figure/pose-picture";
 import { itemSpans } from "../prep/strip";
@@ -124,10 +125,13 @@ function RungLines({
   const { rungs, out } = byRung(item, members);
   return (
     <>
-      {rungs.map(({ rungId, who }) => (
+      {rungs.map(({ rungId, who }, n) => (
         <span key={rungId} className="block">
           <b>{rungOf(drill, rungId).name.toLowerCase()}</b>{" "}
-          {who.map(({ name, share }) => (share ? `${name} (+${notch[share]})` : name)).join(", ")}
+          {onLevelWords(
+            who.map(({ name, share }) => ({ name, ...(share ? { own: `+${notch[share]}` } : {}) })),
+            { alone: rungs.length === 1 && out.length === 0, most: n === 0 },
+          )}
         </span>
       ))}
       {out.map(({ name, reason }) => (
