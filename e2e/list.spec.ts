@@ -37,3 +37,23 @@ test("a pasted list of twelve is shown, asked for what it lacks, added as one ac
   await page.getByRole("button", { name: /^Undo/ }).click();
   await expect(page.getByRole("heading", { name: "An empty notebook" })).toBeVisible();
 });
+
+test("names alone are taken with one year and one height for all; taken away again while a table reads them, nothing breaks", async ({
+  page,
+}) => {
+  const errors: string[] = [];
+  page.on("pageerror", (error) => errors.push(String(error)));
+  await openOwn(page);
+  await page.getByRole("button", { name: "Add a list" }).click();
+  const names = Array.from({ length: 24 }, (_, n) => `Edda ${"ABCDEFGHIJKLMNOPQRSTUVWX"[n]!}ook`);
+  await page.getByLabel("Paste a list").fill(names.join("\n"));
+  await expect(page.getByText("24 rows lack a day of birth or a height.")).toBeVisible();
+  await page.getByLabel("Born in").fill("2012");
+  await page.getByLabel("Height, cm", { exact: true }).fill("150");
+  await expect(page.getByLabel("Born, Edda Aook")).toHaveValue("2012-12-31");
+  await page.getByRole("button", { name: "Add 24 athletes" }).click();
+  await page.getByRole("link", { name: "Everybody 24" }).click();
+  await page.getByRole("button", { name: /^Undo/ }).click();
+  await expect(page.getByRole("heading", { name: "An empty notebook" })).toBeVisible();
+  expect(errors).toEqual([]);
+});

@@ -16,6 +16,13 @@ export const reader = <Reading>(read: (view: AthleteView) => Reading): Reader<Re
   read,
 });
 
+/** An athlete's view; null for whom an undo has taken away since the page was made. */
+const viewOrNobody = (athleteId: string): Promise<AthleteView | null> =>
+  athleteView(athleteId, new Request(window.location.origin)).catch((error: unknown) => {
+    if (error instanceof Response && error.status === 404) return null;
+    throw error;
+  });
+
 /**
  * Reads several athletes' whole records, one after the other beside the page, from the top; those that were read
  * before are there at once.
@@ -34,7 +41,9 @@ export function useReader<Reading>(
         // The page comes first: what was pressed meanwhile is answered before the next is read.
         await new Promise((done) => setTimeout(done, 0));
         if (left) return;
-        known.set(state, read(await athleteView(athleteId, new Request(window.location.origin))));
+        const view = await viewOrNobody(athleteId);
+        if (!view) continue;
+        known.set(state, read(view));
         again((count) => count + 1);
       }
     })();

@@ -91,6 +91,7 @@ function RungPart({ drill, rung, number }: { drill: Drill; rung: Rung; number: n
     <li className="grid gap-x-8 gap-y-2 border-b border-line py-4 md:grid-cols-[20rem_1fr]">
       <MovingPicture
         picture={rung.picture}
+        serves={here.serves}
         label={`${rung.name}: start and end`}
         className="max-h-44 w-full"
       />

@@ -1,5 +1,5 @@
 import { Link, useSearchParams } from "react-router";
-import { Region } from "#core/drill/drill";
+import { atRung, Region } from "#core/drill/drill";
 import { shippedLibrary } from "../library";
 import { PosePicture } from "../parts/figure/pose-picture";
 import type { Route } from "./+types/library-pictures";
@@ -52,6 +52,7 @@ export default function LibraryPictures({ loaderData: { drills } }: Route.Compon
                 <li key={rung.id}>
                   <PosePicture
                     picture={rung.picture}
+                    serves={atRung(drill, rung).serves}
                     label={`${drill.name}, ${rung.name}`}
                     className="h-24 w-full"
                   />

@@ -152,7 +152,7 @@ function Entry({
         to={to}
         className="grid min-h-20 grid-cols-[7.5rem_1fr] items-center gap-4 py-2 hover:bg-raised"
       >
-        <PosePicture picture={picture} label="" className="h-16 w-full" />
+        <PosePicture picture={picture} label="" small className="h-16 w-full" />
         <span>
           <span className="block font-display text-lg font-bold leading-tight">{name}</span>
           <span className="text-sm text-muted">{text}</span>

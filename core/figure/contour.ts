@@ -71,8 +71,8 @@ const footRows: readonly (readonly [number, number, number, number])[] = [
 ];
 /** Height above the hips along the spine, half depth, half breadth, forward. */
 const trunkRows: Row[] = [
-  [-0.046, 0.036, 0.06, -0.01],
-  [-0.02, 0.056, 0.084, -0.01],
+  [-0.026, 0.034, 0.045, -0.012],
+  [-0.016, 0.054, 0.082, -0.011],
   [0.015, 0.06, 0.09, -0.009],
   [0.055, 0.051, 0.081, -0.002],
   [0.1, 0.044, 0.066, 0.004],
@@ -94,27 +94,46 @@ const headRows: Row[] = [
   [0.121, 0.026, 0.022, -0.003],
 ];
 
-const limb = (origin: Vec, frame: BodyFrame, rows: readonly Row[]): Slice[] =>
-  rows.map((row) => slice(origin, frame, ...row));
+/**
+ * How a body is built: its girths and its head, as shares of those of the slender trained adult that the rows are of.
+ */
+export type Build = { girth: number; head: number };
+export const usualBuild: Build = { girth: 1, head: 1 };
 
-export function legRings(leg: Leg, flat: Flat, fine = false): Rings {
+const limb = (
+  origin: Vec,
+  frame: BodyFrame,
+  rows: readonly Row[],
+  { girth } = usualBuild,
+): Slice[] =>
+  rows.map(([down, thick, wide, forward]) =>
+    slice(origin, frame, down, thick * girth, wide * girth, forward),
+  );
+
+export function legRings(leg: Leg, flat: Flat, fine = false, build = usualBuild): Rings {
   return [
-    ribbon(limb(leg.hip.at, leg.hip.frame, thighRows), flat),
-    ribbon(limb(leg.knee.at, leg.knee.frame, shankRows), flat),
-    joint(leg.knee.at, leg.knee.frame, 0.03, 0.003, flat),
+    ribbon(limb(leg.hip.at, leg.hip.frame, thighRows, build), flat),
+    ribbon(limb(leg.knee.at, leg.knee.frame, shankRows, build), flat),
+    joint(leg.knee.at, leg.knee.frame, 0.0285 * build.girth, 0.003, flat),
     ...footRings(leg, flat, fine),
   ];
 }
 
-function footRings({ ankle, toes }: Leg, flat: Flat, fine: boolean): Rings {
+function footRings({ ankle, toes, arch }: Leg, flat: Flat, fine: boolean): Rings {
   const { forward, up, right } = ankle.frame;
-  const body = footRows.map(([x, sole, instep, wide]): Slice => ({
-    centre: along(ankle.at, [forward, x], [up, (sole + instep) / 2]),
-    across: up,
-    thick: (instep - sole) / 2,
-    beside: right,
-    wide,
-  }));
+  const body = footRows.map(([x, sole, instep, wide]): Slice => raised(x, sole, instep, wide));
+  function raised(x: number, low: number, high: number, wide: number): Slice {
+    // A short foot: its middle rises, heel and ball stay.
+    const lift = arch * 0.0007 * Math.max(0, 1 - Math.abs(x - 0.03) / 0.045);
+    const [sole, instep] = [low + lift, high + lift * 0.7];
+    return {
+      centre: along(ankle.at, [forward, x], [up, (sole + instep) / 2]),
+      across: up,
+      thick: (instep - sole) / 2,
+      beside: right,
+      wide,
+    };
+  }
   const tip = [
     [-0.006, 0.0105, 0.027],
     [0.012, 0.0085, 0.025],
@@ -138,7 +157,13 @@ function footRings({ ankle, toes }: Leg, flat: Flat, fine: boolean): Rings {
   ];
 }
 
-export function armRings(arm: Arm, side: LeftRight, flat: Flat, fine = false): Rings {
+export function armRings(
+  arm: Arm,
+  side: LeftRight,
+  flat: Flat,
+  fine = false,
+  build = usualBuild,
+): Rings {
   const { wrist, fingers } = arm;
   const inward = side === "left" ? 1 : -1;
   const thumb = [0.008, 0.03, 0.052].map((down, i): Slice => ({
@@ -154,9 +179,9 @@ export function armRings(arm: Arm, side: LeftRight, flat: Flat, fine = false): R
     wide: 0.009 - i * 0.0015,
   }));
   const bones = [
-    ribbon(limb(arm.shoulder.at, arm.shoulder.frame, upperArmRows), flat, [0.35, 0.5]),
-    ribbon(limb(arm.elbow.at, arm.elbow.frame, forearmRows), flat),
-    joint(arm.elbow.at, arm.elbow.frame, 0.0195, 0, flat),
+    ribbon(limb(arm.shoulder.at, arm.shoulder.frame, upperArmRows, build), flat, [0.35, 0.5]),
+    ribbon(limb(arm.elbow.at, arm.elbow.frame, forearmRows, build), flat),
+    joint(arm.elbow.at, arm.elbow.frame, 0.0185 * build.girth, 0, flat),
   ];
   // Seen from near by, the fingers are drawn each on its own.
   if (fine) return [...bones, ribbon(limb(wrist.at, wrist.frame, finePalmRows), flat, [0.4, 0.12])];
@@ -169,15 +194,15 @@ export function armRings(arm: Arm, side: LeftRight, flat: Flat, fine = false): R
 }
 
 /** The trunk as one ribbon along the bent spine, so that it curves as a back does; with the neck. */
-export function trunkRings(body: Skeleton, flat: Flat): Rings {
+export function trunkRings(body: Skeleton, flat: Flat, { girth } = usualBuild): Rings {
   const slices = trunkRows.map(([height, thick, wide, forward]) => {
     const { at, frame } = spineAt(body, height);
-    return slice(at, frame, 0, thick, wide, forward);
+    return slice(at, frame, 0, thick * girth, wide * (1 + (girth - 1) * 0.8), forward);
   });
   const throat = [-0.03, 0, 0.035, 0.062].map((height) =>
     slice(body.neck.at, body.neck.frame, -height, 0.029, 0.029, -0.002),
   );
-  return [ribbon(slices, flat, [0.5, 0.2]), ribbon(throat, flat)];
+  return [ribbon(slices, flat, [0.12, 0.2]), ribbon(throat, flat)];
 }
 
 /** Place and frame at a height above the hips along the spine; frames turn gradually about the joints. */
@@ -207,13 +232,20 @@ function spineAt(body: Skeleton, height: number): { at: Vec; frame: BodyFrame } 
   return { at, frame };
 }
 
-export function headRings(body: Skeleton, flat: Flat): Rings {
+export function headRings(body: Skeleton, flat: Flat, { head } = usualBuild): Rings {
   const { at, frame } = body.skull;
-  const face = headRows.map(([height, thick, wide, forward]) =>
-    slice(at, frame, -height, thick, wide, forward),
+  const face = headRows.map(([height, thick, wide, forward = 0]) =>
+    slice(at, frame, -height * head, thick * head, wide * head, forward * head),
   );
   const ball = (up: number, forward: number, thick: number, tall: number, wide: number) =>
-    blob({ ...slice(at, frame, -up, thick, wide, forward), tall, upward: frame.up }, flat);
+    blob(
+      {
+        ...slice(at, frame, -up * head, thick * head, wide * head, forward * head),
+        tall: tall * head,
+        upward: frame.up,
+      },
+      flat,
+    );
   return [
     ribbon(face, flat, [0.3, 0.35]),
     ball(0.05, 0.056, 0.012, 0.012, 0.008),
@@ -221,21 +253,60 @@ export function headRings(body: Skeleton, flat: Flat): Rings {
   ];
 }
 
-/** The hair line: forehead, temple, behind the ear, nape; seen on the side that faces the eye. */
-export function hairLine(body: Skeleton, near: LeftRight, flat: Flat): Point[] {
+/** Points on the head: up from the base of the skull, forward, to the right. */
+type HeadPoint = readonly [up: number, forward: number, right: number];
+
+const sideHair: readonly HeadPoint[] = [
+  [0.118, 0.028, 0.02],
+  [0.098, 0.036, 0.035],
+  [0.078, 0.022, 0.042],
+  [0.056, 0.012, 0.043],
+  [0.04, -0.012, 0.04],
+  [0.024, -0.036, 0.024],
+];
+/** From one temple over the forehead to the other. */
+const frontHair: readonly HeadPoint[] = [
+  [0.062, 0.02, -0.041],
+  [0.088, 0.036, -0.034],
+  [0.101, 0.043, -0.014],
+  [0.101, 0.043, 0.014],
+  [0.088, 0.036, 0.034],
+  [0.062, 0.02, 0.041],
+];
+const nose: readonly HeadPoint[] = [
+  [0.064, 0.056, 0],
+  [0.05, 0.066, 0.004],
+  [0.045, 0.062, -0.003],
+];
+
+/**
+ * The light lines of a head: from the side the hair line that faces the eye, from the front the hair over the forehead
+ * and the nose, from behind none.
+ * @param facing how far the face looks at the eye: 1 straight at it, 0 past it, −1 away
+ */
+export function headLines(
+  body: Skeleton,
+  near: LeftRight,
+  facing: number,
+  flat: Flat,
+  { head } = usualBuild,
+): Point[][] {
   const { at, frame } = body.skull;
   const out = near === "left" ? -1 : 1;
-  const points = [
-    [0.118, 0.028, 0.02],
-    [0.098, 0.036, 0.035],
-    [0.078, 0.022, 0.042],
-    [0.056, 0.012, 0.043],
-    [0.04, -0.012, 0.04],
-    [0.024, -0.036, 0.024],
-  ] as const;
-  return points.map(([up, forward, right]) =>
-    flat(along(at, [frame.up, up], [frame.forward, forward], [frame.right, out * right])),
-  );
+  const line = (points: readonly HeadPoint[], turn = 1): Point[] =>
+    points.map(([up, forward, right]) =>
+      flat(
+        along(
+          at,
+          [frame.up, up * head],
+          [frame.forward, forward * head],
+          [frame.right, turn * right * head],
+        ),
+      ),
+    );
+  if (facing < -0.75) return [];
+  if (facing > 0.75) return [line(frontHair), line(nose, out)];
+  return facing > 0.35 ? [line(sideHair, out), line(nose, out)] : [line(sideHair, out)];
 }
 
 /** What covers the seam where a limb leaves the trunk. */

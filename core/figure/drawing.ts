@@ -1,7 +1,9 @@
 import { bothSides, otherSide, type LeftRight } from "../body/side";
 import {
   armRings,
-  hairLine,
+  headLines,
+  usualBuild,
+  type Build,
   headRings,
   legRings,
   rootPlug,
@@ -17,7 +19,14 @@ import type { Pose } from "./pose";
 import type { Landmark } from "./picture";
 
 /** A layer of ink, from the back to the front. `seamless` layers cover the line where a limb meets the trunk. */
-export type Layer = { name: string; path: string; far: boolean; seamless: boolean };
+export type Layer = {
+  name: string;
+  path: string;
+  /** The outlines that the path goes through; a point inside any of them is covered. Unit: stature, y up. */
+  rings: Rings;
+  far: boolean;
+  seamless: boolean;
+};
 
 /**
  * A posed body on paper. Unit: hundredths of stature, y down, the floor at y = 0.
@@ -34,7 +43,7 @@ export type Drawing = {
 };
 
 /** From where a body is looked at: see `projector`; fine: near enough that fingers and toes are told apart. */
-export type Look = { azimuth: number; above?: number; fine?: boolean };
+export type Look = { azimuth: number; above?: number; fine?: boolean; build?: Build };
 
 /**
  * Draws a pose from an azimuth (0 from the right side, 90 from the front), set down on the floor.
@@ -42,12 +51,12 @@ export type Look = { azimuth: number; above?: number; fine?: boolean };
  */
 export function drawingOf(pose: Pose, from: number | Look = 0, lift = 0): Drawing {
   const look = typeof from === "number" ? { azimuth: from } : from;
-  const { azimuth, above = 0, fine = false } = look;
+  const { azimuth, above = 0, fine = false, build = usualBuild } = look;
   const body = skeletonOf(pose);
   const eye = projector(azimuth, above);
-  const floating = ringsOf(body, eye.flat, fine);
+  const floating = ringsOf(body, eye.flat, fine, build);
   // How high it stands is seen from the side, wherever it is looked at from.
-  const level = above === 0 ? floating : ringsOf(body, projector(azimuth).flat, false);
+  const level = above === 0 ? floating : ringsOf(body, projector(azimuth).flat, false, build);
   const lowest = Math.min(
     ...every(level)
       .flat()
@@ -63,27 +72,32 @@ export function drawingOf(pose: Pose, from: number | Look = 0, lift = 0): Drawin
   const near: LeftRight = eye.depth([0, 0, 1]) >= eye.depth([0, 0, -1]) ? "right" : "left";
   const all = every(rings);
   return {
-    layers: layered(body, rings, (limb, size) => smoothPath(rootPlug(limb, size, flat)), eye.depth),
+    layers: layered(body, rings, (limb, size) => rootPlug(limb, size, flat), eye.depth),
     outline: pathOf(all),
-    hair: openPath(hairLine(body, near, flat)),
+    hair: headLines(body, near, eye.depth(body.skull.frame.forward), flat, build)
+      .map(openPath)
+      .join(""),
     bounds: boundsOf(all),
     centreOfMass: paper(flat(centreOfMass(body))),
     spot: (name, side) => paper(flat(landmark(body, name, side))),
   };
 }
 
-function ringsOf(body: Skeleton, flat: (v: Vec) => Point, fine: boolean): BodyRings {
+function ringsOf(body: Skeleton, flat: (v: Vec) => Point, fine: boolean, build: Build): BodyRings {
   const digits = (limb: { digits: Digit[] }): DigitRing[] =>
     fine
       ? limb.digits.map((digit) => ({ ring: digitRing(digit, flat), at: digit.joints[1]!.at }))
       : [];
   return {
-    trunk: trunkRings(body, flat),
-    head: headRings(body, flat),
-    leg: { left: legRings(body.leg.left, flat, fine), right: legRings(body.leg.right, flat, fine) },
+    trunk: trunkRings(body, flat, build),
+    head: headRings(body, flat, build),
+    leg: {
+      left: legRings(body.leg.left, flat, fine, build),
+      right: legRings(body.leg.right, flat, fine, build),
+    },
     arm: {
-      left: armRings(body.arm.left, "left", flat, fine),
-      right: armRings(body.arm.right, "right", flat, fine),
+      left: armRings(body.arm.left, "left", flat, fine, build),
+      right: armRings(body.arm.right, "right", flat, fine, build),
     },
     toes: { left: digits(body.leg.left), right: digits(body.leg.right) },
     fingers: { left: digits(body.arm.left), right: digits(body.arm.right) },
@@ -138,21 +152,18 @@ const openPath = (points: Point[]): string =>
 function layered(
   body: Skeleton,
   rings: BodyRings,
-  plug: (limb: { at: Vec; frame: BodyFrame }, size: number) => string,
+  plug: (limb: { at: Vec; frame: BodyFrame }, size: number) => Point[],
   depth: (v: Vec) => number,
 ): Layer[] {
-  type Deep = Layer & { depth: number };
-  const middle = depth(body.upperBack.at);
-  const deep: Deep[] = [
-    { name: "trunk", path: pathOf(rings.trunk), far: false, seamless: false, depth: middle },
-    {
-      name: "head",
-      path: pathOf(rings.head),
-      far: false,
-      seamless: true,
-      depth: depth(body.skull.at) + 0.001,
-    },
-  ];
+  const deep: (Layer & { depth: number })[] = [];
+  const add = (
+    name: string,
+    own: Rings,
+    at: number,
+    { far = false, seamless = false }: { far?: boolean; seamless?: boolean } = {},
+  ) => deep.push({ name, path: pathOf(own), rings: own, far, seamless, depth: at });
+  add("trunk", rings.trunk, depth(body.upperBack.at));
+  add("head", rings.head, depth(body.skull.at) + 0.001, { seamless: true });
   for (const side of bothSides) {
     const { leg, arm } = { leg: body.leg[side], arm: body.arm[side] };
     const opposite = otherSide(side);
@@ -160,33 +171,33 @@ function layered(
     const armDepth = (depth(arm.shoulder.at) + 2 * depth(arm.elbow.at)) / 3;
     const farLeg = depth(leg.hip.at) < depth(body.leg[opposite].hip.at) - 0.03;
     const farArm = depth(arm.shoulder.at) < depth(body.arm[opposite].shoulder.at) - 0.03;
-    const add = (name: string, path: string, far: boolean, at: number, root: string) => {
+    /** @returns the depth that the limb stands at */
+    const addLimb = (name: string, own: Rings, far: boolean, at: number, root: Point[]): number => {
       const level = far ? at : at + 0.02;
-      deep.push({ name, path, far, seamless: far, depth: level });
-      if (!far)
-        deep.push({ name: `${name}-root`, path: root, far, seamless: true, depth: level + 0.0005 });
+      add(name, own, level, { far, seamless: far });
+      if (!far) add(`${name}-root`, [root], level + 0.0005, { seamless: true });
+      return level;
     };
-    add(`${side}-leg`, pathOf(rings.leg[side]), farLeg, legDepth, plug(leg.hip, 0.05));
-    add(`${side}-arm`, pathOf(rings.arm[side]), farArm, armDepth, plug(arm.shoulder, 0.03));
     /** Each finger passes before or behind its palm, and all with the limb they belong to. */
-    const addDigits = (limb: string, digits: DigitRing[], root: Vec, far: boolean, at: number) =>
-      digits.forEach(({ ring, at: middle }, n) => {
-        const before = clamp((depth(middle) - depth(root)) / 0.03, -1, 1);
-        const level = (far ? at : at + 0.02) + (before < -0.15 ? -0.001 : 0.001) + before * 0.0008;
-        deep.push({
-          name: `${limb}-${n}`,
-          path: smoothPath(ring),
+    const addDigits = (name: string, digits: DigitRing[], root: Vec, far: boolean, level: number) =>
+      digits.forEach(({ ring, at }, n) => {
+        const before = clamp((depth(at) - depth(root)) / 0.03, -1, 1);
+        add(`${name}-${n}`, [ring], level + (before < -0.15 ? -0.001 : 0.001) + before * 0.0008, {
           far,
-          seamless: false,
-          depth: level,
         });
       });
-    addDigits(`${side}-finger`, rings.fingers[side], arm.fingers.at, farArm, armDepth);
-    addDigits(`${side}-toe`, rings.toes[side], leg.toes.at, farLeg, legDepth);
+    const legAt = addLimb(`${side}-leg`, rings.leg[side], farLeg, legDepth, plug(leg.hip, 0.05));
+    addDigits(`${side}-toe`, rings.toes[side], leg.toes.at, farLeg, legAt);
+    const armAt = addLimb(
+      `${side}-arm`,
+      rings.arm[side],
+      farArm,
+      armDepth,
+      plug(arm.shoulder, 0.03),
+    );
+    addDigits(`${side}-finger`, rings.fingers[side], arm.fingers.at, farArm, armAt);
   }
-  return deep
-    .sort((a, b) => a.depth - b.depth)
-    .map(({ name, path, far, seamless }) => ({ name, path, far, seamless }));
+  return deep.sort((a, b) => a.depth - b.depth).map(({ depth: _, ...layer }) => layer);
 }
 
 function boundsOf(rings: Rings): Drawing["bounds"] {

@@ -4,7 +4,7 @@ import { lengths, masses } from "../body/segments";
 import { drawingOf } from "./drawing";
 import { apart, between, Pose } from "./pose";
 import { Picture } from "./picture";
-import { propShapes } from "./props";
+import { propShapes, shownProps } from "./props";
 import { blob, ribbon, slice, smoothPath } from "./ribbon";
 import { centreOfMass, landmark, skeletonOf } from "./skeleton";
 import {
@@ -218,13 +218,80 @@ describe("props", () => {
   });
   it("a strap goes from hand to foot, a mat lies under the whole body", () => {
     expect(propShapes({ kind: "strap", at: "fingertips", to: "toe" }, drawing)[0]).toMatchObject({
-      shape: "line",
-      heavy: false,
+      shape: "path",
+      points: [drawing.spot("fingertips"), drawing.spot("toe")],
+      before: true,
     });
     const [mat] = propShapes({ kind: "mat" }, drawing);
     const { x, width } = mat as { x: number; width: number };
     expect(x).toBeLessThan(drawing.bounds.left);
     expect(x + width).toBeGreaterThan(drawing.bounds.right);
+  });
+});
+
+describe("things that are held", () => {
+  const front = drawingOf({ shoulder: 90, shoulderOut: 30 }, 90);
+  const pathOf = (prop: Parameters<typeof propShapes>[0], drawing = front) =>
+    propShapes(prop, drawing)[0] as { points: Point[]; thick: number };
+  it("a stick stands out beyond both hands, and passes before the body", () => {
+    const held = {
+      kind: "stick",
+      at: "wrist",
+      side: "left",
+      to: "wrist",
+      toSide: "right",
+    } as const;
+    const { points } = pathOf({ ...held, upright: false });
+    const hands = Math.abs(front.spot("wrist", "left")[0] - front.spot("wrist", "right")[0]);
+    expect(Math.abs(points[0]![0] - points[1]![0])).toBeGreaterThan(hands + 15);
+  });
+  it("a band goes to where it is tied, thicker where it is stronger", () => {
+    const tied: [number, number] = [-0.6, 0.5];
+    const band = { kind: "band", at: "wrist", side: "right", tied } as const;
+    expect(pathOf({ ...band, strength: 1 }).points[1]).toEqual([-60, -50]);
+    expect(pathOf({ ...band, strength: 2 }).thick).toBe(2 * pathOf({ ...band, strength: 1 }).thick);
+  });
+  it("a loop goes round both places", () => {
+    const { points } = pathOf({
+      kind: "loop",
+      at: "ankle",
+      side: "left",
+      to: "ankle",
+      toSide: "right",
+    });
+    const xs = points.map(([x]) => x);
+    for (const one of ["left", "right"] as const) {
+      const [x] = front.spot("ankle", one);
+      expect(Math.min(...xs)).toBeLessThan(x);
+      expect(Math.max(...xs)).toBeGreaterThan(x);
+    }
+  });
+  it("from above only what lies on the body is where it is", () => {
+    const things = Picture.parse({
+      start: {},
+      props: [{ kind: "mat" }, { kind: "loop", at: "ankle" }],
+    }).props;
+    expect(shownProps(things, front)).toHaveLength(2);
+    expect(shownProps(things, front, 30)).toHaveLength(1);
+  });
+});
+
+describe("builds", () => {
+  it("heavier is wider, a child's head is larger, nobody is taller for it", () => {
+    const wide = (girth: number, head = 1) => {
+      const { bounds, layers } = drawingOf({}, { azimuth: 0, build: { girth, head } });
+      const size = (name: string) => {
+        const xs = layers
+          .find((one) => one.name === name)!
+          .rings.flat()
+          .map(([x]) => x);
+        return Math.max(...xs) - Math.min(...xs);
+      };
+      return { trunk: size("trunk"), head: size("head"), bottom: bounds.bottom };
+    };
+    expect(wide(1.2).trunk).toBeGreaterThan(wide(1).trunk * 1.1);
+    expect(wide(1, 1.2).head).toBeGreaterThan(wide(1).head * 1.1);
+    expect(wide(1.2).bottom).toBeCloseTo(0, 6);
   });
 });
 

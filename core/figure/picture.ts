@@ -23,12 +23,17 @@ export type Landmark = z.infer<typeof Landmark>;
 
 const at = { at: Landmark, side: z.enum(["left", "right"]).optional() };
 
+/** Passes in front of the body, where it would be hidden behind it. */
+const before = z.boolean().default(false);
+const held = { to: Landmark.optional(), toSide: z.enum(["left", "right"]).optional() };
+
 /** A thing in the picture besides the body, placed by the landmark it touches in the start pose. */
 export const Prop = z.discriminatedUnion("kind", [
   z.object({
     kind: z.literal("wall"),
     ...at,
-    facing: z.enum(["front", "back"]).default("front"),
+    /** In front or behind as the body is seen from the side; facing the eye, all of it behind the body. */
+    facing: z.enum(["front", "back", "eye"]).default("front"),
     gap: z.number().default(0),
   }),
   z.object({
@@ -37,23 +42,50 @@ export const Prop = z.discriminatedUnion("kind", [
     width: z.number().default(0.2),
     shift: z.number().default(0),
   }),
-  z.object({ kind: z.literal("roller"), ...at, radius: z.number().default(0.04) }),
-  z.object({ kind: z.literal("stick"), ...at }),
+  z.object({ kind: z.literal("chair"), ...at, facing: z.enum(["front", "back"]).default("front") }),
+  z.object({
+    kind: z.literal("block"),
+    ...at,
+    width: z.number().default(0.11),
+    shift: z.number().default(0),
+  }),
+  z.object({
+    kind: z.literal("roller"),
+    ...at,
+    radius: z.number().default(0.04),
+    /** Half of one, flat side down. */
+    half: z.boolean().default(false),
+    shift: z.tuple([z.number(), z.number()]).default([0, -0.06]),
+    before,
+  }),
   z.object({
     kind: z.literal("ball"),
     ...at,
     radius: z.number().default(0.03),
     shift: z.tuple([z.number(), z.number()]).default([0, 0]),
+    before,
   }),
   z.object({ kind: z.literal("bar"), ...at }),
-  z.object({ kind: z.literal("wedge"), ...at }),
+  z.object({ kind: z.literal("rings"), ...at }),
+  z.object({ kind: z.literal("edge"), ...at }),
+  z.object({ kind: z.literal("holds"), ...at, gap: z.number().default(0) }),
+  z.object({ kind: z.literal("wedge"), ...at, width: z.number().default(0.16) }),
   z.object({ kind: z.literal("weight"), ...at }),
+  /** Held in one hand, or in both, or on its end on the floor. */
+  z.object({ kind: z.literal("stick"), ...at, ...held, upright: z.boolean().default(false) }),
+  z.object({ kind: z.literal("towel"), ...at, ...held, before }),
+  z.object({ kind: z.literal("strap"), ...at, ...held }),
+  /** From a place on the body to another, or to where it is tied: along the paper and up from the floor, in statures. */
   z.object({
-    kind: z.literal("strap"),
+    kind: z.literal("band"),
     ...at,
-    to: Landmark,
-    toSide: z.enum(["left", "right"]).optional(),
+    ...held,
+    tied: z.tuple([z.number(), z.number()]).optional(),
+    /** How thick it is, as a share of a usual one. */
+    strength: z.number().min(0.3).max(3).default(1),
   }),
+  /** A closed band about two places. */
+  z.object({ kind: z.literal("loop"), ...at, ...held }),
   z.object({ kind: z.literal("mat") }),
 ]);
 export type Prop = z.infer<typeof Prop>;
@@ -74,12 +106,20 @@ export const InstrumentMark = z.object({
 });
 export type InstrumentMark = z.infer<typeof InstrumentMark>;
 
-/** Cuts the picture to what matters: a square around a landmark, its width in statures. */
+/**
+ * A second picture of what matters, seen from near by: a square around a landmark, its width in statures; fingers and
+ * toes are told apart in it.
+ */
 export const CloseUp = z.object({
   at: Landmark,
-  side: z.enum(["left", "right"]).default("right"),
+  /** Both: the middle between left and right. */
+  side: z.enum(["left", "right", "both"]).default("right"),
   width: z.number().min(0.1).max(2),
+  /** From where it is seen, where that is another place than the body's: azimuth, and degrees from above. */
+  view: z.number().optional(),
+  above: z.number().min(-90).max(90).optional(),
 });
+export type CloseUp = z.infer<typeof CloseUp>;
 
 /** How a drill or a check looks: start, end, what is around, and from where it is seen (0 side, 90 front). */
 export const Picture = z.object({

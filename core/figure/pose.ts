@@ -14,7 +14,7 @@ type Paired = z.infer<typeof Paired>;
  * the neck turns and bends toward the right.
  * Fingers bend in the knuckles (`fingers`); their other joints go with them, and `curl` bends them more, or less where
  * it is negative; `index` to `little` bend one of them more; `spread` stands between neighbours, `thumb` off the palm.
- * `bigToe` and `smallToes` lift those beyond the rest, `toeCurl` bends their ends, `toeSpread` opens them like a fan.
+ * `bigToe` and `smallToes` lift those beyond the rest, `toeCurl` bends their ends, `toeSpread` opens them like a fan; `arch` draws the sole up.
  */
 export const Pose = z
   .object({
@@ -54,6 +54,7 @@ export const Pose = z
     smallToes: Paired,
     toeSpread: Paired,
     toeCurl: Paired,
+    arch: Paired,
   })
   .partial();
 export type Pose = z.infer<typeof Pose>;
@@ -91,6 +92,7 @@ const pairedKeys = [
   "smallToes",
   "toeSpread",
   "toeCurl",
+  "arch",
 ] as const;
 
 /** The posture with left and right exchanged. */

@@ -7,7 +7,11 @@ import type { Landmark } from "./picture";
 import { along, pitch, roll, upright, yaw, type BodyFrame, type Vec } from "./space";
 
 export type Limb<Name extends string> = Record<Name, { at: Vec; frame: BodyFrame }>;
-export type Leg = Limb<"hip" | "knee" | "ankle" | "toes"> & { digits: Digit[] };
+export type Leg = Limb<"hip" | "knee" | "ankle" | "toes"> & {
+  digits: Digit[];
+  /** How far the sole is drawn up, degrees as the pose says. */
+  arch: number;
+};
 export type Arm = Limb<"shoulder" | "elbow" | "wrist" | "fingers"> & { digits: Digit[] };
 
 /** A posed body: the place and frame of every joint, before it is set on the floor. Unit: stature. */
@@ -70,6 +74,7 @@ function leg(pose: Pose, side: LeftRight, origin: Vec, pelvis: BodyFrame): Leg {
     knee: { at: knee, frame: shank },
     ankle: { at: ankle, frame: foot },
     toes: { at: ball, frame: pitch(foot, angleAt(pose.toes, side)) },
+    arch: angleAt(pose.arch, side),
     digits: toesOf(pose, side, { at: ball, frame: foot }, out),
   };
 }

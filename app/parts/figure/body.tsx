@@ -1,6 +1,9 @@
 import type { Drawing } from "#core/figure/drawing";
 import type { InstrumentShape } from "#core/figure/instrument";
 import type { PropShape } from "#core/figure/props";
+import type { Point } from "#core/figure/space";
+import type { WarmSpot } from "#core/figure/warm";
+import { useId } from "react";
 
 /** The body in ink: far limbs lighter, a thin light line where one part passes in front of another. */
 export function InkBody({
@@ -8,13 +11,14 @@ export function InkBody({
   ground = "var(--paper)",
   ink = "var(--ink)",
   far = "var(--far)",
-  fine = true,
+  line = 0.9,
 }: {
   drawing: Drawing;
   ground?: string;
   ink?: string;
   far?: string;
-  fine?: boolean;
+  /** How thick the light line is where one part passes in front of another. */
+  line?: number;
 }) {
   return (
     <g>
@@ -24,7 +28,7 @@ export function InkBody({
           d={path}
           fill={behind ? far : ink}
           stroke={seamless ? "none" : ground}
-          strokeWidth={fine ? 0.9 : 1.5}
+          strokeWidth={line}
           strokeLinejoin="round"
           paintOrder="stroke"
         />
@@ -33,7 +37,7 @@ export function InkBody({
         d={drawing.hair}
         fill="none"
         stroke={ground}
-        strokeWidth={fine ? 0.55 : 0.9}
+        strokeWidth={line * 0.6}
         strokeLinecap="round"
         strokeLinejoin="round"
       />
@@ -55,20 +59,97 @@ export function ChalkBody({ drawing }: { drawing: Drawing }) {
   );
 }
 
+const isBefore = (shape: PropShape): boolean => "before" in shape && shape.before === true;
+
+/** Where a drill works: warm on the ink. */
+export function WarmPlaces({
+  drawing,
+  spots,
+  colour,
+}: {
+  drawing: Drawing;
+  spots: readonly WarmSpot[];
+  colour: string;
+}) {
+  const id = useId();
+  if (spots.length === 0) return null;
+  return (
+    <g>
+      <clipPath id={`${id}body`}>
+        <path d={drawing.outline} />
+      </clipPath>
+      <radialGradient id={`${id}warm`}>
+        <stop offset="0.25" stopColor={colour} stopOpacity="0.95" />
+        <stop offset="1" stopColor={colour} stopOpacity="0" />
+      </radialGradient>
+      <g clipPath={`url(#${id}body)`}>
+        {spots.map(({ at, side, size }) => {
+          const [cx, cy] = drawing.spot(at, side);
+          return <circle key={`${at}${side}`} {...{ cx, cy }} r={size} fill={`url(#${id}warm)`} />;
+        })}
+      </g>
+    </g>
+  );
+}
+
+/** The way of what moves, with a head where it arrives. */
+export function MovementArrow({
+  way,
+  colour,
+  ground,
+  unit = 1,
+}: {
+  way: readonly Point[];
+  colour: string;
+  ground: string;
+  unit?: number;
+}) {
+  const [tip, before] = [way.at(-1)!, way.at(-3) ?? way[0]!];
+  const turn = (Math.atan2(tip[1] - before[1], tip[0] - before[0]) * 180) / Math.PI;
+  const line = `M${way.map(([x, y]) => `${x.toFixed(2)} ${y.toFixed(2)}`).join("L")}`;
+  const head = `translate(${tip[0].toFixed(2)} ${tip[1].toFixed(2)}) rotate(${turn.toFixed(1)}) scale(${unit})`;
+  return (
+    <g fill="none" strokeLinecap="round" strokeLinejoin="round">
+      {[
+        { stroke: ground, strokeWidth: 3.4 * unit },
+        { stroke: colour, strokeWidth: 1.5 * unit },
+      ].map((ink, i) => (
+        <g key={i} {...ink}>
+          <path d={line} />
+          <path d="M-4 -3L0 0L-4 3" transform={head} strokeWidth={ink.strokeWidth / unit} />
+        </g>
+      ))}
+    </g>
+  );
+}
+
 /** What the body stands on, leans on or holds. */
 export function Props({
   shapes,
   line = "var(--hair)",
   fill = "var(--line)",
+  part,
 }: {
   shapes: readonly PropShape[];
   line?: string;
   fill?: string;
+  /** Only what lies behind the body, or what passes before it. */
+  part?: "behind" | "before";
 }) {
+  const shown = part ? shapes.filter((shape) => isBefore(shape) === (part === "before")) : shapes;
   return (
-    <g stroke={line} strokeWidth="0.9" strokeLinejoin="round">
-      {shapes.map((shape, i) => {
+    <g stroke={line} strokeWidth="0.9" strokeLinejoin="round" strokeLinecap="round">
+      {shown.map((shape, i) => {
         switch (shape.shape) {
+          case "path":
+            return (
+              <path
+                key={i}
+                d={`M${shape.points.map(([x, y]) => `${x} ${y}`).join("L")}${shape.closed ? "Z" : ""}`}
+                fill={shape.filled ? fill : "none"}
+                strokeWidth={shape.thick}
+              />
+            );
           case "block":
             return (
               <rect

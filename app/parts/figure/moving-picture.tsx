@@ -1,5 +1,6 @@
 import { Pause, Play } from "lucide-react";
 import { useEffect, useMemo, useState } from "react";
+import type { MotionId } from "#core/body/motions";
 import { between } from "#core/figure/pose";
 import type { Picture } from "#core/figure/picture";
 import { PosePicture } from "./pose-picture";
@@ -17,10 +18,12 @@ export const shareAt = (ms: number): number => (1 - Math.cos((Math.PI * ms) / on
 export function MovingPicture({
   picture,
   label,
+  serves,
   className = "",
 }: {
   picture: Picture;
   label: string;
+  serves?: readonly { motion: MotionId }[];
   className?: string;
 }) {
   const [moving, setMoving] = useState(false);
@@ -41,7 +44,12 @@ export function MovingPicture({
   }, [moving, picture, share]);
   return (
     <div className="relative">
-      <PosePicture picture={shown} label={label} className={className} />
+      <PosePicture
+        picture={shown}
+        label={label}
+        {...(serves ? { serves } : {})}
+        className={className}
+      />
       {picture.end ? (
         <button
           type="button"

@@ -1,19 +1,35 @@
 import { useMemo } from "react";
-import type { Drawing } from "#core/figure/drawing";
+import type { LeftRight } from "#core/body/side";
+import type { MotionId } from "#core/body/motions";
+import { bareOf } from "#core/figure/bare";
+import { instrumentShape } from "#core/figure/instrument";
+import { movementOf, type Movement } from "#core/figure/movement";
 import type { Picture } from "#core/figure/picture";
 import type { Pose } from "#core/figure/pose";
-import { instrumentShape } from "#core/figure/instrument";
-import { propShapes } from "#core/figure/props";
-import { drawn } from "./drawn";
-import { Floor, InkBody, DrawnInstrument, Props } from "./body";
+import { shownProps } from "#core/figure/props";
+import { warmSpots, type WarmSpot } from "#core/figure/warm";
+import { DrawnInstrument, Floor, InkBody, MovementArrow, Props, WarmPlaces } from "./body";
+import { framesOf, type Frame } from "./frames";
 
-type Tones = { ink: string; far: string; ground: string; line: string; fill: string };
+type Tones = {
+  ink: string;
+  far: string;
+  ground: string;
+  line: string;
+  fill: string;
+  /** Bands, straps and sticks, which pass before the body. */
+  kit: string;
+  /** Where the work is, and which way it goes. */
+  warm: string;
+};
 const paperTones: Tones = {
   ink: "var(--ink)",
   far: "var(--far)",
   ground: "var(--paper)",
   line: "var(--hair)",
   fill: "var(--line)",
+  kit: "var(--tape)",
+  warm: "var(--clay)",
 };
 export const runTones: Tones = {
   ink: "#F2EEE4",
@@ -21,84 +37,69 @@ export const runTones: Tones = {
   ground: "#0E1213",
   line: "#6f6b60",
   fill: "#23292b",
+  kit: "#e0b45c",
+  warm: "#e0764a",
 };
 
-/** Box that a drawing and its props need. */
-function boxOf(drawing: Drawing, picture: Picture): { left: number; right: number; top: number } {
-  const shapes = picture.props.flatMap((prop) => propShapes(prop, drawing));
-  const xs = shapes.flatMap((s) =>
-    s.shape === "line"
-      ? [s.x1, s.x2]
-      : s.shape === "disc"
-        ? [s.x - s.radius, s.x + s.radius]
-        : [s.x, s.x + s.width],
-  );
-  return {
-    left: Math.min(drawing.bounds.left, ...xs),
-    right: Math.max(drawing.bounds.right, ...xs),
-    top: drawing.bounds.top,
-  };
+/** What is drawn over the bodies, where there is room to see it. */
+type Shown = { arrow: Movement | null; warm: WarmSpot[] };
+
+const posesOf = ({ start, end }: Picture, only?: "start" | "end"): Pose[] =>
+  !end || only === "start" ? [start] : only === "end" ? [end] : [start, end];
+
+/** The movement of a picture as its last frame shows it; none where only one of its poses stands there. */
+function arrowOf({ start, end, lift }: Picture, { look, drawing }: Frame): Movement | null {
+  const found = end ? movementOf(start, end, (pose) => bareOf(pose, look), (lift ?? 0) > 0) : null;
+  if (!found) return null;
+  // Bare bones stand a little otherwise than a body: the way ends where the drawn one is.
+  const [tip, there] = [found.way.at(-1)!, drawing.spot(found.of.at, found.of.side)];
+  const [dx, dy] = [there[0] - tip[0], there[1] - tip[1]];
+  return { ...found, way: found.way.map(([x, y]) => [x + dx, y + dy]) };
 }
 
-type FrameBox = { left: number; right: number; top: number; bottom: number };
-type PictureFrame = { drawing: Drawing; box: FrameBox; x: number };
-
-/** What of a drawing is shown: all of it with its props, or a square about a landmark. */
-function shownBox(drawing: Drawing, picture: Picture): FrameBox {
-  if (!picture.closeUp) {
-    const { left, right, top } = boxOf(drawing, picture);
-    return { left: left - 5, right: right + 5, top: top - 4, bottom: 5 };
-  }
-  const { at, side, width } = picture.closeUp;
-  const [x, y] = drawing.spot(at, side);
-  const half = width * 50;
-  return { left: x - half, right: x + half, top: y - half * 0.8, bottom: y + half * 0.8 };
-}
-
-/** Frames side by side; those of a whole body share one height so that they stand on one floor. */
-function framesOf(picture: Picture, poses: readonly Pose[]): PictureFrame[] {
-  const boxes = poses.map((pose) => {
-    const drawing = drawn(pose, picture.view, picture.lift);
-    return { drawing, box: shownBox(drawing, picture) };
-  });
-  const top = Math.min(-50, ...boxes.map(({ box }) => box.top));
-  let x = 0;
-  return boxes.map(({ drawing, box }) => {
-    const at = x;
-    x += box.right - box.left;
-    return { drawing, x: at, box: picture.closeUp ? box : { ...box, top } };
-  });
-}
-
-/** A drill's or a check's picture: where it starts and where it ends, side by side, on one floor. */
+/**
+ * A drill's or a check's picture: where it starts and where it ends, side by side, on one floor; where the work is in
+ * the hand or the foot, a close-up beside the small whole body.
+ * @param serves the motions it works on: their joints are warm
+ * @param small no more than bodies and things: where it is too small for anything else
+ */
 export function PosePicture({
   picture,
   label,
   only,
+  serves,
+  small = false,
   tones = paperTones,
   className = "",
 }: {
   picture: Picture;
   label: string;
   only?: "start" | "end";
+  serves?: readonly { motion: MotionId }[];
+  small?: boolean;
   tones?: Tones;
   className?: string;
 }) {
   const frames = useMemo(
-    () =>
-      framesOf(
-        picture,
-        only === "start" || !picture.end
-          ? [picture.start]
-          : only === "end"
-            ? [picture.end]
-            : [picture.start, picture.end],
-      ),
-    [picture, only],
+    () => framesOf(picture, posesOf(picture, only), !small),
+    [picture, only, small],
   );
   const last = frames.at(-1)!;
-  const width = last.x + last.box.right - last.box.left;
-  const height = last.box.bottom - last.box.top;
+  const shown = useMemo(
+    (): Shown => ({
+      arrow: small || only || picture.instrument ? null : arrowOf(picture, last),
+      warm:
+        small || !serves
+          ? []
+          : warmSpots(
+              picture,
+              serves.map(({ motion }) => motion),
+            ),
+    }),
+    [picture, last, small, only, serves],
+  );
+  const width = last.x + last.width;
+  const height = Math.max(...frames.map((frame) => frame.y + frame.height));
   return (
     <svg
       viewBox={`0 0 ${width} ${height}`}
@@ -106,39 +107,80 @@ export function PosePicture({
       className={className}
       preserveAspectRatio="xMidYMax meet"
     >
-      {frames.map(({ drawing, box, x }, i) => {
-        const instrument = drawing === last.drawing ? instrumentShape(picture, drawing) : null;
-        return (
-          <svg
-            key={i}
-            x={x}
-            y={0}
-            width={box.right - box.left}
-            height={height}
-            viewBox={`${box.left} ${box.top} ${box.right - box.left} ${height}`}
-          >
-            <Props
-              shapes={picture.props.flatMap((prop) => propShapes(prop, drawing))}
-              line={tones.line}
-              fill={tones.fill}
-            />
-            <Floor from={box.left} to={box.right} strokes={false} colour={tones.line} />
-            <InkBody
-              drawing={drawing}
-              ground={tones.ground}
-              ink={tones.ink}
-              far={tones.far}
-              fine={false}
-            />
-            {instrument ? (
-              <DrawnInstrument
-                shape={instrument}
-                unit={picture.closeUp ? Math.max(0.35, picture.closeUp.width) : 1.2}
-              />
-            ) : null}
-          </svg>
-        );
-      })}
+      {frames.map((frame, i) => (
+        <FrameDrawn
+          key={i}
+          frame={frame}
+          picture={picture}
+          tones={tones}
+          arrow={frame === last ? shown.arrow : null}
+          warm={shown.warm}
+          measured={frame === last}
+        />
+      ))}
+    </svg>
+  );
+}
+
+const isShown = (side: LeftRight, near: Picture["closeUp"]): boolean =>
+  near?.side === "both" || near?.side === side;
+
+function FrameDrawn({
+  frame: { drawing, look, box, near, x, y, width, height },
+  picture,
+  tones,
+  arrow,
+  warm,
+  measured,
+}: {
+  frame: Frame;
+  picture: Picture;
+  tones: Tones;
+  arrow: Movement | null;
+  warm: readonly WarmSpot[];
+  measured: boolean;
+}) {
+  const things = shownProps(picture.props, drawing, look.above);
+  const instrument = measured ? instrumentShape(picture, drawing) : null;
+  // A line is as thick on paper in a close-up as elsewhere.
+  const scale = near ? (box.right - box.left) / width : 1;
+  return (
+    <svg
+      x={x}
+      y={y}
+      width={width}
+      height={height}
+      viewBox={`${box.left} ${box.top} ${box.right - box.left} ${box.bottom - box.top}`}
+    >
+      <Props shapes={things} line={tones.line} fill={tones.fill} part="behind" />
+      {near ? null : <Floor from={box.left} to={box.right} strokes={false} colour={tones.line} />}
+      <InkBody
+        drawing={drawing}
+        ground={tones.ground}
+        ink={tones.ink}
+        far={tones.far}
+        line={near ? 1.1 * scale : 1.5}
+      />
+      <WarmPlaces
+        drawing={drawing}
+        spots={near ? warm.filter(({ side }) => isShown(side, picture.closeUp)) : warm}
+        colour={tones.warm}
+      />
+      <Props shapes={things} line={tones.kit} fill={tones.fill} part="before" />
+      {arrow ? (
+        <MovementArrow
+          way={arrow.way}
+          colour={tones.warm}
+          ground={tones.ground}
+          unit={near ? scale : 1}
+        />
+      ) : null}
+      {instrument ? (
+        <DrawnInstrument
+          shape={instrument}
+          unit={picture.closeUp ? Math.max(0.35, picture.closeUp.width) : 1.2}
+        />
+      ) : null}
     </svg>
   );
 }

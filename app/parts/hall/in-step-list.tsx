@@ -47,6 +47,7 @@ export function InStepList({
             <PosePicture
               picture={rungOf(drill, item.rungId).picture}
               label=""
+              small
               className="h-14 w-full"
             />
             <span>

@@ -40,6 +40,7 @@ export function StationsGrid({
               <PosePicture
                 picture={rungOf(drill, rungs[0]?.rungId ?? "").picture}
                 label=""
+                small
                 className="h-14 w-full"
               />
               <span>

@@ -119,7 +119,12 @@ export function DrillFinder({
               key={drill.id}
               className="grid min-h-14 grid-cols-[5rem_1fr_auto] items-center gap-2 border-b border-line py-1"
             >
-              <PosePicture picture={drill.rungs[0]!.picture} label="" className="h-10 w-full" />
+              <PosePicture
+                picture={drill.rungs[0]!.picture}
+                label=""
+                small
+                className="h-10 w-full"
+              />
               <span className="text-sm leading-tight">
                 <b>{drill.name}</b>
                 <span className="block text-muted">

@@ -2,7 +2,7 @@ import { rungText } from "#words/rung-text";
 import { X } from "lucide-react";
 import { Link } from "react-router";
 import { drillOf, type Library } from "#core/content/library";
-import { rungOf } from "#core/drill/drill";
+import { atRung, rungOf } from "#core/drill/drill";
 import type { Schools } from "#core/content/schools";
 import type { PrepItem } from "#core/records/records";
 import { MovingPicture } from "../figure/moving-picture";
@@ -36,6 +36,7 @@ export function DrillSheet({
       </p>
       <MovingPicture
         picture={rung.picture}
+        serves={atRung(drill, rung).serves}
         label={`${drill.name}, ${rung.name}: start and end`}
         className="mt-3 max-h-60 w-full"
       />

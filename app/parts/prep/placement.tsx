@@ -2,7 +2,7 @@ import { Check, SkipForward, X } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
 import { drillOf } from "#core/content/library";
-import { rungOf } from "#core/drill/drill";
+import { atRung, rungOf } from "#core/drill/drill";
 import {
   nextQuestion,
   placedOn,
@@ -88,6 +88,7 @@ export function PlacementWalk({
       <figure className="mt-3">
         <PosePicture
           picture={rung.picture}
+          serves={atRung(drill, rung).serves}
           label={`${drill.name}, ${rung.name}: start and end`}
           className="h-56 w-full sm:h-72"
         />
@@ -159,6 +160,7 @@ function Found({
               <PosePicture
                 picture={rung.picture}
                 label={`${drill.name}: start and end`}
+                small
                 className="h-12 w-full"
               />
               <span>

@@ -121,6 +121,7 @@ export const PrepRow = memo(function PrepRow({
         <PosePicture
           picture={rung.picture}
           label={`${drill.name}: start and end`}
+          small
           className="h-full w-full"
         />
       </button>

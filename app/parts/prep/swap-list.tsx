@@ -39,7 +39,7 @@ export function SwapList({
               className="grid min-h-12 w-full grid-cols-[4.5rem_1fr] items-center gap-2 border-b border-line py-1 text-left hover:bg-paper"
               onClick={() => swap(item)}
             >
-              <PosePicture picture={rung.picture} label="" className="h-9 w-full" />
+              <PosePicture picture={rung.picture} label="" small className="h-9 w-full" />
               <span className="text-sm leading-tight">
                 <b>{drill.name}</b>
                 <span className="block text-muted">

@@ -1,8 +1,8 @@
 import { useEffect, useMemo, useState } from "react";
-import { otherSide } from "#core/body/side";
+import type { MotionId } from "#core/body/motions";
 import type { Dose } from "#core/drill/dose";
-import type { Picture, Prop } from "#core/figure/picture";
-import { between, mirrored } from "#core/figure/pose";
+import type { Picture } from "#core/figure/picture";
+import { between } from "#core/figure/pose";
 import type { Step } from "#core/prep/timeline";
 import { isWorkStep } from "#core/run/state";
 import { PosePicture, runTones } from "../figure/pose-picture";
@@ -13,6 +13,7 @@ const usualTempo = 4;
 /** The drill's picture: still in rests, at its end in holds, moving at the drill's own pace in repetitions. */
 export function RunFigure({
   picture,
+  serves,
   step,
   dose,
   running,
@@ -20,31 +21,30 @@ export function RunFigure({
   wall,
 }: {
   picture: Picture;
+  serves: readonly { motion: MotionId }[];
   step: Step;
   dose: Dose;
   running: boolean;
   label: string;
   wall: boolean;
 }) {
-  const sided = useMemo(
-    () => (step.side === "left" ? mirroredPicture(picture) : picture),
-    [picture, step.side],
-  );
   const held = dose.type === "hold" || step.kind === "contract" || step.kind === "deepen";
-  const moves = running && isWorkStep(step) && !held && sided.end !== undefined;
+  const moves = running && isWorkStep(step) && !held && picture.end !== undefined;
   const share = useSway(dose.type === "reps" ? dose.tempo : usualTempo, moves);
   const shown = useMemo((): Picture => {
-    if (!moves || !sided.end) return sided;
-    const { end, start, ...rest } = sided;
+    if (!moves || !picture.end) return picture;
+    const { end, start, ...rest } = picture;
     return { ...rest, start: between(start, end, share) };
-  }, [moves, sided, share]);
+  }, [moves, picture, share]);
   return (
     <PosePicture
       picture={shown}
+      serves={serves}
       label={label}
-      only={moves || !isWorkStep(step) || !sided.end ? "start" : "end"}
+      only={moves || !isWorkStep(step) || !picture.end ? "start" : "end"}
       tones={runTones}
-      className={`h-full w-full ${wall ? "max-h-[62vh]" : "max-h-[34vh] sm:max-h-[48vh]"}`}
+      // Pictures show the right side at work; for the left they are looked at in a mirror.
+      className={`h-full w-full ${step.side === "left" ? "-scale-x-100" : ""} ${wall ? "max-h-[62vh]" : "max-h-[34vh] sm:max-h-[48vh]"}`}
     />
   );
 }
@@ -67,13 +67,3 @@ function useSway(seconds: number, on: boolean): number {
   }, [seconds, on]);
   return share;
 }
-
-/** Pictures show the right side at work; for the left they are turned over. */
-const mirroredPicture = (picture: Picture): Picture => ({
-  ...picture,
-  start: mirrored(picture.start),
-  ...(picture.end ? { end: mirrored(picture.end) } : {}),
-  props: picture.props.map(otherProp),
-});
-const otherProp = (prop: Prop): Prop =>
-  "side" in prop && prop.side ? { ...prop, side: otherSide(prop.side) } : prop;

@@ -12,7 +12,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { format } from "date-fns";
 import { clock } from "#core/drill/dose";
-import { rungOf } from "#core/drill/drill";
+import { atRung, rungOf } from "#core/drill/drill";
 import type { Run } from "#core/records/records";
 import { drillOf } from "#core/content/library";
 import { isOpenStep, isWorkStep } from "#core/run/state";
@@ -237,6 +237,7 @@ export function RunScreen({
           <RunFigure
             key={`${item.id}/${rung.id}`}
             picture={rung.picture}
+            serves={atRung(drill, rung).serves}
             step={step}
             dose={item.dose}
             running={running}

@@ -68,7 +68,7 @@ function Quarter({
             className="grid grid-cols-[1.2rem_4rem_1fr_auto] items-center gap-x-2 border-b border-ink/30 py-1 text-sm leading-tight"
           >
             <span className="figures">{from + n + 1}</span>
-            <PosePicture picture={rung.picture} label="" className="h-9 w-full" />
+            <PosePicture picture={rung.picture} label="" small className="h-9 w-full" />
             <span>
               <b>{drill.name}</b> {rung.name.toLowerCase()}
               <span className="block text-[0.8rem]">{rungText(rung, item.why).cue}</span>

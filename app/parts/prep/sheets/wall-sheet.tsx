@@ -1,4 +1,5 @@
 import { rungText } from "#words/rung-text";
+import { atRung } from "#core/drill/drill";
 import type { Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import { prepSeconds } from "#core/prep/timeline";
@@ -43,6 +44,7 @@ export function WallSheet({
           >
             <PosePicture
               picture={rung.picture}
+              serves={atRung(drill, rung).serves}
               label={`${drill.name}, ${rung.name}`}
               className="h-28 w-full"
             />

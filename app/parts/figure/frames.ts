@@ -1,0 +1,172 @@
+import type { Drawing, Look } from "#core/figure/drawing";
+import type { CloseUp, Picture } from "#core/figure/picture";
+import { propShapes } from "#core/figure/props";
+import type { Pose } from "#core/figure/pose";
+import type { Point } from "#core/figure/space";
+import { drawn } from "./drawn";
+
+export type Box = { left: number; right: number; top: number; bottom: number };
+
+/**
+ * One of a picture's frames on its strip: what is drawn, from where it is looked at, what of it is shown, and where the
+ * frame lies. Frames of a close-up are scaled up to the height of the strip.
+ */
+export type Frame = {
+  pose: Pose;
+  look: Look;
+  drawing: Drawing;
+  box: Box;
+  near: boolean;
+  x: number;
+  y: number;
+  width: number;
+  height: number;
+};
+
+/** Between the frames of a strip, hundredths of stature. */
+const gap = 3;
+/** How high a whole body stands beside its close-up, as a share of the strip. */
+const besideShare = 0.72;
+/** A close-up's height, as a share of its width. */
+const nearHeight = 0.8;
+
+export const lookOf = ({ view }: Picture): Look => ({ azimuth: view });
+export const nearLook = ({ view }: Picture, near: CloseUp): Look => ({
+  azimuth: near.view ?? view,
+  ...(near.above === undefined ? {} : { above: near.above }),
+  fine: true,
+});
+
+/** The box that a whole body and its things need. */
+function wholeBox(drawing: Drawing, picture: Picture): Box {
+  const shapes = picture.props.flatMap((prop) => propShapes(prop, drawing));
+  const xs = shapes.flatMap((s) =>
+    s.shape === "line"
+      ? [s.x1, s.x2]
+      : s.shape === "disc"
+        ? [s.x - s.radius, s.x + s.radius]
+        : s.shape === "path"
+          ? s.points.map(([x]) => x)
+          : [s.x, s.x + s.width],
+  );
+  const ys = shapes.flatMap((s) =>
+    s.shape === "path"
+      ? s.points.map(([, y]) => y)
+      : s.shape === "line" && !s.heavy
+        ? [s.y1, s.y2]
+        : [],
+  );
+  return {
+    left: Math.min(drawing.bounds.left, ...xs) - 5,
+    right: Math.max(drawing.bounds.right, ...xs) + 5,
+    top: Math.min(drawing.bounds.top, ...ys) - 4,
+    bottom: 5,
+  };
+}
+
+/** Where a close-up looks: a landmark, or the middle between its two sides. */
+export function middleOf(drawing: Drawing, { at, side }: CloseUp): Point {
+  if (side !== "both") return drawing.spot(at, side);
+  const [[lx, ly], [rx, ry]] = [drawing.spot(at, "left"), drawing.spot(at, "right")];
+  return [(lx + rx) / 2, (ly + ry) / 2];
+}
+
+const inHandOrFoot = new Set<string>([
+  "wrist",
+  "knuckles",
+  "thumb",
+  "fingertips",
+  "ankle",
+  "heel",
+  "ball",
+  "toe",
+]);
+
+/** A drawing with only the limb that a close-up of a hand or a foot is about: what lies behind it would be taken for more fingers. */
+function nearDrawing(drawing: Drawing, { at, side }: CloseUp): Drawing {
+  if (side === "both" || !inHandOrFoot.has(at)) return drawing;
+  const layers = drawing.layers.filter(({ name }) => name.startsWith(side));
+  return { ...drawing, layers, outline: layers.map(({ path }) => path).join(""), hair: "" };
+}
+
+function nearBox(drawing: Drawing, near: CloseUp): Box {
+  const [x, y] = middleOf(drawing, near);
+  const half = near.width * 50;
+  const tall = half * nearHeight;
+  return { left: x - half, right: x + half, top: y - tall, bottom: y + tall };
+}
+
+/** Whole bodies side by side on one floor. */
+function wholeFrames(picture: Picture, poses: readonly Pose[]): Frame[] {
+  const boxes = poses.map((pose) => {
+    const drawing = drawn(pose, lookOf(picture), picture.lift);
+    return { pose, drawing, box: wholeBox(drawing, picture) };
+  });
+  const top = Math.min(-50, ...boxes.map(({ box }) => box.top));
+  let x = 0;
+  return boxes.map(({ pose, drawing, box }) => {
+    const width = box.right - box.left;
+    const frame = {
+      pose,
+      look: lookOf(picture),
+      drawing,
+      box: { ...box, top },
+      near: false,
+      x,
+      y: 0,
+      width,
+      height: box.bottom - top,
+    };
+    x += width;
+    return frame;
+  });
+}
+
+/** A small whole body, then what matters from near by; the close-ups alone where there is no room for it. */
+function nearFrames(
+  picture: Picture,
+  near: CloseUp,
+  poses: readonly Pose[],
+  beside: boolean,
+): Frame[] {
+  const height = 80;
+  const [first] = beside ? wholeFrames(picture, [poses.at(-1)!]) : [];
+  const frames: Frame[] = [];
+  let x = 0;
+  if (first) {
+    const scale = (height * besideShare) / first.height;
+    const width = first.width * scale;
+    frames.push({
+      ...first,
+      x,
+      y: height * (1 - besideShare),
+      width,
+      height: height * besideShare,
+    });
+    x += width + gap;
+  }
+  for (const pose of poses) {
+    const look = nearLook(picture, near);
+    const drawing = nearDrawing(drawn(pose, look, picture.lift), near);
+    const width = height / nearHeight;
+    frames.push({
+      pose,
+      look,
+      drawing,
+      box: nearBox(drawing, near),
+      near: true,
+      x,
+      y: 0,
+      width,
+      height,
+    });
+    x += width + gap;
+  }
+  return frames;
+}
+
+/** The frames of a picture: start and end, or one of them. */
+export const framesOf = (picture: Picture, poses: readonly Pose[], beside: boolean): Frame[] =>
+  picture.closeUp
+    ? nearFrames(picture, picture.closeUp, poses, beside)
+    : wholeFrames(picture, poses);
