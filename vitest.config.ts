@@ -11,6 +11,6 @@ export default defineConfig({
     maxWorkers: availableParallelism(),
     setupFiles: ["scripts/seed-properties.ts"],
     // Several tests make the whole troupe afresh; on a busy machine that takes its time.
-    testTimeout: 30_000,
+    testTimeout: 60_000,
   },
 });

@@ -45,7 +45,7 @@ const without = (picture: Picture, item: KitItem): Picture => {
 };
 
 /** The same as a whole body where it has a close-up: kit may lie where the close-up does not look. */
-const whole = ({ closeUp: _, ...picture }: Picture): Picture => picture;
+const whole = (picture: Picture): Picture => ({ ...picture, closeUp: undefined });
 
 /** A place of work in red on its limb, with everything that covers it, and the same limb alone. */
 type Place = { covered: string; alone: string };

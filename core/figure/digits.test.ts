@@ -7,24 +7,26 @@ import type { Vec } from "./space";
 
 const far = (a: Vec, b: Vec): number => Math.hypot(a[0] - b[0], a[1] - b[1], a[2] - b[2]);
 const hand = (pose: Pose) => skeletonOf(pose).arm.right;
-const finger = (pose: Pose, name: string) => hand(pose).digits.find((one) => one.name === name)!;
+const finger = (pose: Pose, name: string) =>
+  hand(pose)
+    .digits()
+    .find((one) => one.name === name)!;
 const tip = (pose: Pose, name: string): Vec => finger(pose, name).joints.at(-1)!.at;
 const foot = (pose: Pose) => skeletonOf(pose).leg.right;
 const toeTip = (pose: Pose, name: string): Vec =>
   foot(pose)
-    .digits.find((one) => one.name === name)!
+    .digits()
+    .find((one) => one.name === name)!
     .joints.at(-1)!.at;
 
 describe("a hand", () => {
   it("has four fingers and a thumb, a foot five toes", () => {
-    expect(hand({}).digits.map(({ name }) => name)).toEqual([
-      "index",
-      "middle",
-      "ring",
-      "little",
-      "thumb",
-    ]);
-    expect(foot({}).digits).toHaveLength(5);
+    expect(
+      hand({})
+        .digits()
+        .map(({ name }) => name),
+    ).toEqual(["index", "middle", "ring", "little", "thumb"]);
+    expect(foot({}).digits()).toHaveLength(5);
   });
 
   it("keeps its bones' lengths, however it is bent", () => {
@@ -32,7 +34,7 @@ describe("a hand", () => {
     fc.assert(
       fc.property(angle, angle, angle, angle, (fingers, curl, spread, index) => {
         const [bent, flat] = [{ fingers, curl, spread: spread / 6, index, wrist: 40 }, {}].map(
-          (pose) => hand(pose).digits,
+          (pose) => hand(pose).digits(),
         );
         bent!.forEach(({ joints }, n) =>
           joints.slice(1).forEach(({ at }, i) => {

@@ -84,9 +84,9 @@ export function drawingOf(pose: Pose, from: number | Look = 0, lift = 0): Drawin
 }
 
 function ringsOf(body: Skeleton, flat: (v: Vec) => Point, fine: boolean, build: Build): BodyRings {
-  const digits = (limb: { digits: Digit[] }): DigitRing[] =>
+  const digits = (limb: { digits: () => Digit[] }): DigitRing[] =>
     fine
-      ? limb.digits.map((digit) => ({ ring: digitRing(digit, flat), at: digit.joints[1]!.at }))
+      ? limb.digits().map((digit) => ({ ring: digitRing(digit, flat), at: digit.joints[1]!.at }))
       : [];
   return {
     trunk: trunkRings(body, flat, build),
@@ -197,7 +197,15 @@ function layered(
     );
     addDigits(`${side}-finger`, rings.fingers[side], arm.fingers.at, farArm, armAt);
   }
-  return deep.sort((a, b) => a.depth - b.depth).map(({ depth: _, ...layer }) => layer);
+  return deep
+    .sort((a, b) => a.depth - b.depth)
+    .map(({ name, path, rings: own, far, seamless }) => ({
+      name,
+      path,
+      rings: own,
+      far,
+      seamless,
+    }));
 }
 
 function boundsOf(rings: Rings): Drawing["bounds"] {

@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { lengths, masses } from "../body/segments";
+import { bareOf } from "./bare";
 import { drawingOf } from "./drawing";
 import { apart, between, Pose } from "./pose";
 import { Picture } from "./picture";
@@ -273,6 +274,61 @@ describe("things that are held", () => {
     }).props;
     expect(shownProps(things, front)).toHaveLength(2);
     expect(shownProps(things, front, 30)).toHaveLength(1);
+  });
+});
+
+describe("things to stand, sit and hang on", () => {
+  const hanging = drawingOf({ shoulder: 178, fingers: 60 }, 0, 0.12);
+  const of = (prop: object, drawing = hanging) =>
+    propShapes(Picture.parse({ start: {}, props: [prop] }).props[0]!, drawing);
+  it("rings hang above each hand, an edge and a bar lie under the fingers", () => {
+    const rings = of({ kind: "rings", at: "fingertips" });
+    expect(rings).toHaveLength(4);
+    const [, y] = hanging.spot("fingertips");
+    const [strap] = rings as { points: Point[] }[];
+    expect(Math.min(...strap!.points.map(([, py]) => py))).toBeLessThan(y - 5);
+    expect((of({ kind: "edge", at: "fingertips" })[0] as { y: number }).y).toBeCloseTo(y - 0.5, 6);
+  });
+  it("a chair has its seat under the hips and stands on the floor", () => {
+    const sitting = drawingOf({ hip: 90, knee: 90 }, 0);
+    const [seat, leg, back] = of({ kind: "chair", at: "hip" }, sitting) as unknown as [
+      { y: number },
+      { y2: number },
+      { x1: number; y1: number },
+    ];
+    expect(seat.y).toBeGreaterThan(sitting.spot("hip")[1]);
+    expect(leg.y2).toBe(0);
+    expect(back.x1).toBeLessThan(sitting.spot("hip")[0]);
+    expect(back.y1).toBeLessThan(seat.y);
+  });
+  it("a wall that faces the eye lies behind all of the body, a wall of holds has four", () => {
+    const [behind] = of({ kind: "wall", at: "hip", facing: "eye" }) as unknown as [
+      { x: number; width: number; y: number; height: number },
+    ];
+    expect(behind.x).toBeLessThan(hanging.bounds.left);
+    expect(behind.x + behind.width).toBeGreaterThan(hanging.bounds.right);
+    expect(behind.y + behind.height).toBeCloseTo(0, 6);
+    const holds = of({ kind: "holds", at: "fingertips" });
+    expect(holds.filter(({ shape }) => shape === "disc")).toHaveLength(4);
+  });
+  it("half a roller lies on its flat side; a towel is a roll, or a line between the hands", () => {
+    const [half] = of({ kind: "roller", at: "ball", half: true }, drawingOf({}, 0)) as unknown as [
+      { points: Point[] },
+    ];
+    const ys = half.points.map(([, y]) => y);
+    expect(ys[0]).toBeCloseTo(ys.at(-1)!, 6);
+    expect(Math.max(...ys)).toBeCloseTo(ys[0]!, 6);
+    expect(of({ kind: "towel", at: "heel" })[0]).toMatchObject({ shape: "disc" });
+    expect(
+      of({ kind: "towel", at: "wrist", side: "left", to: "wrist", toSide: "right" })[0],
+    ).toMatchObject({ shape: "path" });
+  });
+  it("bare bones lie where the body's do, but for how it stands on the floor", () => {
+    const pose = { pelvis: 20, hip: 60, knee: 70, shoulder: 90 };
+    const [bare, drawn] = [bareOf(pose, { azimuth: 30 }), drawingOf(pose, 30)];
+    const off = (at: "knee" | "wrist") => drawn.spot(at)[1] - bare.spot(at)[1];
+    expect(bare.spot("knee")[0]).toBeCloseTo(drawn.spot("knee")[0], 6);
+    expect(off("knee")).toBeCloseTo(off("wrist"), 6);
   });
 });
 

@@ -90,7 +90,8 @@ export function movementOf(start: Pose, end: Pose, draw: Draw, hangs = false): M
   for (let n = 1; n < steps; n += 1) {
     const now = draw(between(start, end, n / steps));
     const [x, y] = where(now, of);
-    way.push([x + standingShift(first, now, hangs) - shift, y]);
+    // On the way the weight goes over from one support to another: the shift grows evenly.
+    way.push([x + shift * (n / steps - 1), y]);
   }
   way.push(where(last, of));
   return { way, of };

@@ -8,11 +8,14 @@ import { along, pitch, roll, upright, yaw, type BodyFrame, type Vec } from "./sp
 
 export type Limb<Name extends string> = Record<Name, { at: Vec; frame: BodyFrame }>;
 export type Leg = Limb<"hip" | "knee" | "ankle" | "toes"> & {
-  digits: Digit[];
+  digits: () => Digit[];
   /** How far the sole is drawn up, degrees as the pose says. */
   arch: number;
 };
-export type Arm = Limb<"shoulder" | "elbow" | "wrist" | "fingers"> & { digits: Digit[] };
+export type Arm = Limb<"shoulder" | "elbow" | "wrist" | "fingers"> & {
+  /** Made when asked for: most who pose a body look at no finger. */
+  digits: () => Digit[];
+};
 
 /** A posed body: the place and frame of every joint, before it is set on the floor. Unit: stature. */
 export type Skeleton = {
@@ -75,7 +78,7 @@ function leg(pose: Pose, side: LeftRight, origin: Vec, pelvis: BodyFrame): Leg {
     ankle: { at: ankle, frame: foot },
     toes: { at: ball, frame: pitch(foot, angleAt(pose.toes, side)) },
     arch: angleAt(pose.arch, side),
-    digits: toesOf(pose, side, { at: ball, frame: foot }, out),
+    digits: () => toesOf(pose, side, { at: ball, frame: foot }, out),
   };
 }
 
@@ -105,7 +108,7 @@ function arm(pose: Pose, side: LeftRight, neck: Vec, chest: BodyFrame): Arm {
     elbow: { at: elbow, frame: fore },
     wrist: { at: wrist, frame: hand },
     fingers: { at: knuckles, frame: pitch(hand, -angleAt(pose.fingers, side)) },
-    digits: fingersOf(pose, side, { at: wrist, frame: hand }, out),
+    digits: () => fingersOf(pose, side, { at: wrist, frame: hand }, out),
   };
 }
 

@@ -10,6 +10,8 @@ const folder = join(import.meta.dirname, "earlier-files");
 const names = readdirSync(folder);
 const textOf = (name: string) => readFileSync(join(folder, name), "utf8");
 
+const versionOf = (name: string): number => Number.parseInt(name, 10);
+
 describe("a file of every form that was ever written", () => {
   it.each(names)("%s opens, whole", (name) => {
     const file = JSON.parse(textOf(name)) as Record<string, unknown>;
@@ -21,7 +23,7 @@ describe("a file of every form that was ever written", () => {
       0,
     );
     expect(read.records).toHaveLength(count);
-    expect(read.version).toBe(Number(name[0]));
+    expect(read.version).toBe(versionOf(name));
   });
 
   it.each(names)("%s, written again, is of this version and the same", (name) => {
@@ -33,9 +35,19 @@ describe("a file of every form that was ever written", () => {
   });
 
   it("there is one of each version", () =>
-    expect([...new Set(names.map((name) => Number(name[0])))].sort()).toEqual(
+    expect([...new Set(names.map(versionOf))].sort((a, b) => a - b)).toEqual(
       Array.from({ length: recordsVersion - 1 }, (_, n) => n + 1),
     ));
+
+  it("a stick at the toes still stands on its end", () => {
+    const read = readFile(textOf("10-own-pictures.json"));
+    if ("refused" in read) throw new Error(JSON.stringify(read.refused));
+    const pack = read.records.find((record) => record.kind === "pack")!;
+    const sticks = pack.drills.flatMap(({ rungs }) =>
+      rungs.flatMap(({ picture }) => picture.props.filter(({ kind }) => kind === "stick")),
+    );
+    expect(sticks).toMatchObject([{ upright: true }]);
+  });
 
   it("what had to stand in a segment of a format of one's own still has to", () => {
     const read = readFile(textOf("5-parts.json"));

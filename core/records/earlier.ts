@@ -24,6 +24,7 @@ const steps: Record<number, (record: Loose) => Loose> = {
   7: (record) => (record.kind === "athlete" ? withLikelyMeasures(record) : record),
   5: (record) =>
     record.kind === "pack" ? { ...record, formats: each(record.formats, withParts) } : record,
+  10: (record) => (record.kind === "pack" ? packWithUprightSticks(record) : record),
 };
 
 /** A reason that was written as a sentence, as the fact that it was. */
@@ -39,6 +40,22 @@ const withParts = (format: Loose): Loose => ({
   segments: each(format.segments, ({ wanted, ...segment }) => ({
     fewest: wanted === true ? 1 : 0,
     ...segment,
+  })),
+});
+
+/** A stick at the toes stood on its end without saying so. */
+const upright = (prop: Loose): Loose =>
+  prop.kind === "stick" && prop.at === "toe" ? { upright: true, ...prop } : prop;
+
+const packWithUprightSticks = (pack: Loose): Loose => ({
+  ...pack,
+  drills: each(pack.drills, (drill) => ({
+    ...drill,
+    rungs: each(drill.rungs, (rung) =>
+      isLoose(rung.picture)
+        ? { ...rung, picture: { ...rung.picture, props: each(rung.picture.props, upright) } }
+        : rung,
+    ),
   })),
 });
 

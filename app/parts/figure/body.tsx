@@ -3,6 +3,7 @@ import type { InstrumentShape } from "#core/figure/instrument";
 import type { PropShape } from "#core/figure/props";
 import type { Point } from "#core/figure/space";
 import type { WarmSpot } from "#core/figure/warm";
+import { curveCatmullRom, line as curveLine } from "d3-shape";
 import { useId } from "react";
 
 /** The body in ink: far limbs lighter, a thin light line where one part passes in front of another. */
@@ -92,6 +93,8 @@ export function WarmPlaces({
   );
 }
 
+const smooth = curveLine().curve(curveCatmullRom.alpha(0.5)).digits(2);
+
 /** The way of what moves, with a head where it arrives. */
 export function MovementArrow({
   way,
@@ -106,7 +109,7 @@ export function MovementArrow({
 }) {
   const [tip, before] = [way.at(-1)!, way.at(-3) ?? way[0]!];
   const turn = (Math.atan2(tip[1] - before[1], tip[0] - before[0]) * 180) / Math.PI;
-  const line = `M${way.map(([x, y]) => `${x.toFixed(2)} ${y.toFixed(2)}`).join("L")}`;
+  const line = smooth(way.map(([x, y]) => [x, y])) ?? "";
   const head = `translate(${tip[0].toFixed(2)} ${tip[1].toFixed(2)}) rotate(${turn.toFixed(1)}) scale(${unit})`;
   return (
     <g fill="none" strokeLinecap="round" strokeLinejoin="round">

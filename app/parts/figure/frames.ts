@@ -5,17 +5,17 @@ import type { Pose } from "#core/figure/pose";
 import type { Point } from "#core/figure/space";
 import { drawn } from "./drawn";
 
-export type Box = { left: number; right: number; top: number; bottom: number };
+type FrameBox = { left: number; right: number; top: number; bottom: number };
 
 /**
  * One of a picture's frames on its strip: what is drawn, from where it is looked at, what of it is shown, and where the
  * frame lies. Frames of a close-up are scaled up to the height of the strip.
  */
-export type Frame = {
+export type PictureFrame = {
   pose: Pose;
   look: Look;
   drawing: Drawing;
-  box: Box;
+  box: FrameBox;
   near: boolean;
   x: number;
   y: number;
@@ -38,7 +38,7 @@ export const nearLook = ({ view }: Picture, near: CloseUp): Look => ({
 });
 
 /** The box that a whole body and its things need. */
-function wholeBox(drawing: Drawing, picture: Picture): Box {
+function wholeBox(drawing: Drawing, picture: Picture): FrameBox {
   const shapes = picture.props.flatMap((prop) => propShapes(prop, drawing));
   const xs = shapes.flatMap((s) =>
     s.shape === "line"
@@ -89,7 +89,7 @@ function nearDrawing(drawing: Drawing, { at, side }: CloseUp): Drawing {
   return { ...drawing, layers, outline: layers.map(({ path }) => path).join(""), hair: "" };
 }
 
-function nearBox(drawing: Drawing, near: CloseUp): Box {
+function nearBox(drawing: Drawing, near: CloseUp): FrameBox {
   const [x, y] = middleOf(drawing, near);
   const half = near.width * 50;
   const tall = half * nearHeight;
@@ -97,7 +97,7 @@ function nearBox(drawing: Drawing, near: CloseUp): Box {
 }
 
 /** Whole bodies side by side on one floor. */
-function wholeFrames(picture: Picture, poses: readonly Pose[]): Frame[] {
+function wholeFrames(picture: Picture, poses: readonly Pose[]): PictureFrame[] {
   const boxes = poses.map((pose) => {
     const drawing = drawn(pose, lookOf(picture), picture.lift);
     return { pose, drawing, box: wholeBox(drawing, picture) };
@@ -128,10 +128,10 @@ function nearFrames(
   near: CloseUp,
   poses: readonly Pose[],
   beside: boolean,
-): Frame[] {
+): PictureFrame[] {
   const height = 80;
   const [first] = beside ? wholeFrames(picture, [poses.at(-1)!]) : [];
-  const frames: Frame[] = [];
+  const frames: PictureFrame[] = [];
   let x = 0;
   if (first) {
     const scale = (height * besideShare) / first.height;
@@ -166,7 +166,11 @@ function nearFrames(
 }
 
 /** The frames of a picture: start and end, or one of them. */
-export const framesOf = (picture: Picture, poses: readonly Pose[], beside: boolean): Frame[] =>
+export const framesOf = (
+  picture: Picture,
+  poses: readonly Pose[],
+  beside: boolean,
+): PictureFrame[] =>
   picture.closeUp
     ? nearFrames(picture, picture.closeUp, poses, beside)
     : wholeFrames(picture, poses);

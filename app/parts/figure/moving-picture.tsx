@@ -43,7 +43,7 @@ export function MovingPicture({
     return { ...rest, start: between(start, end, share) };
   }, [moving, picture, share]);
   return (
-    <div className="relative">
+    <div className="relative self-start">
       <PosePicture
         picture={shown}
         label={label}

@@ -9,7 +9,7 @@ import type { Pose } from "#core/figure/pose";
 import { shownProps } from "#core/figure/props";
 import { warmSpots, type WarmSpot } from "#core/figure/warm";
 import { DrawnInstrument, Floor, InkBody, MovementArrow, Props, WarmPlaces } from "./body";
-import { framesOf, type Frame } from "./frames";
+import { framesOf, type PictureFrame } from "./frames";
 
 type Tones = {
   ink: string;
@@ -48,7 +48,7 @@ const posesOf = ({ start, end }: Picture, only?: "start" | "end"): Pose[] =>
   !end || only === "start" ? [start] : only === "end" ? [end] : [start, end];
 
 /** The movement of a picture as its last frame shows it; none where only one of its poses stands there. */
-function arrowOf({ start, end, lift }: Picture, { look, drawing }: Frame): Movement | null {
+function arrowOf({ start, end, lift }: Picture, { look, drawing }: PictureFrame): Movement | null {
   const found = end ? movementOf(start, end, (pose) => bareOf(pose, look), (lift ?? 0) > 0) : null;
   if (!found) return null;
   // Bare bones stand a little otherwise than a body: the way ends where the drawn one is.
@@ -133,7 +133,7 @@ function FrameDrawn({
   warm,
   measured,
 }: {
-  frame: Frame;
+  frame: PictureFrame;
   picture: Picture;
   tones: Tones;
   arrow: Movement | null;

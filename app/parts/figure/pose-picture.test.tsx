@@ -1,0 +1,86 @@
+import { renderToStaticMarkup } from "react-dom/server";
+import { describe, expect, it } from "vitest";
+import { library } from "#library/index";
+import { Picture } from "#core/figure/picture";
+import { framesOf } from "./frames";
+import { PosePicture } from "./pose-picture";
+
+const arm = Picture.parse({ start: {}, end: { shoulder: 170 } });
+const hand = Picture.parse({
+  start: { elbow: 90 },
+  end: { elbow: 90, fingers: 85 },
+  props: [{ kind: "mat" }],
+  closeUp: { at: "wrist", width: 0.25, view: 20, above: 30 },
+});
+const markup = (over: Partial<Parameters<typeof PosePicture>[0]>): string =>
+  renderToStaticMarkup(<PosePicture picture={arm} label="an arm" {...over} />);
+const frames = (html: string): number => html.split("<svg").length - 2;
+const clay = "var(--clay)";
+
+describe("the frames of a picture", () => {
+  it("whole bodies stand on one floor, side by side", () => {
+    const [start, end] = framesOf(arm, [arm.start, arm.end!], true);
+    expect(start!.height).toBe(end!.height);
+    expect(end!.x).toBeCloseTo(start!.x + start!.width, 6);
+    expect([start!.near, end!.near]).toEqual([false, false]);
+  });
+
+  it("where the work is in the hand: a small whole body, then the hand at start and end", () => {
+    const all = framesOf(hand, [hand.start, hand.end!], true);
+    expect(all.map(({ near }) => near)).toEqual([false, true, true]);
+    expect(all[0]!.height).toBeLessThan(all[1]!.height);
+    for (const [n, frame] of all.slice(1).entries())
+      expect(frame.x).toBeGreaterThan(all[n]!.x + all[n]!.width);
+  });
+
+  it("where there is little room, the hand alone", () => {
+    const all = framesOf(hand, [hand.start, hand.end!], false);
+    expect(all.map(({ near }) => near)).toEqual([true, true]);
+  });
+
+  it("a close-up shows one hand, or both where they work together", () => {
+    const layers = (picture: Picture) =>
+      framesOf(picture, [picture.start], false)[0]!.drawing.layers.map(({ name }) => name);
+    expect(layers(hand).every((name) => name.startsWith("right"))).toBe(true);
+    const both = { ...hand, closeUp: { ...hand.closeUp!, side: "both" as const } };
+    expect(layers(both).some((name) => name.startsWith("left-finger"))).toBe(true);
+  });
+});
+
+describe("a picture", () => {
+  it("shows start and end, or the one that is asked for", () => {
+    expect(frames(markup({}))).toBe(2);
+    expect(frames(markup({ only: "end" }))).toBe(1);
+    expect(frames(markup({ picture: hand }))).toBe(3);
+    expect(frames(markup({ picture: hand, small: true }))).toBe(2);
+  });
+
+  it("draws the way of what moves; not where it is small, alone or a check", () => {
+    expect(markup({})).toContain(clay);
+    expect(markup({ small: true })).not.toContain(clay);
+    expect(markup({ only: "end" })).not.toContain(clay);
+    const measured = library.protocols.find(
+      ({ picture }) => picture.instrument?.kind === "angle" && picture.end,
+    )!.picture;
+    expect(markup({ picture: measured })).not.toContain("scale(1)");
+  });
+
+  it("is warm where it works, and nowhere when nobody says", () => {
+    expect(markup({ serves: [{ motion: "shoulder.flexion" }] })).toContain("radialGradient");
+    expect(markup({})).not.toContain("radialGradient");
+    expect(markup({ serves: [{ motion: "shoulder.flexion" }], small: true })).not.toContain(
+      "radialGradient",
+    );
+  });
+
+  it("has a name, or is passed over", () => {
+    expect(markup({})).toContain('role="img" aria-label="an arm"');
+    expect(markup({ label: "" })).toContain('aria-hidden="true"');
+  });
+
+  it("every rung of the library is drawn with numbers that are numbers", () => {
+    for (const drill of library.drills)
+      for (const { id, picture } of drill.rungs)
+        expect(markup({ picture, small: true }), `${drill.id}/${id}`).not.toMatch(/NaN|undefined/);
+  });
+});
