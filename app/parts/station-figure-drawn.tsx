@@ -2,10 +2,12 @@ import { memo } from "react";
 import { useNavigate } from "react-router";
 import type { MotionId } from "#core/body/motions";
 import { motionOf } from "#core/body/motions";
+import { buildOf } from "#core/figure/build";
 import type { Picture } from "#core/figure/picture";
 import { landmarkOfJoint } from "#core/figure/joints";
 import type { Shape } from "#core/shape/shape";
 import type { LeftRight } from "#core/body/side";
+import { ageOn } from "#core/records/athlete";
 import type { AthleteView } from "../view";
 import { PosePicture } from "./figure/pose-picture";
 import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
@@ -83,6 +85,7 @@ export const StationFigureDrawn = memo(function StationFigureDrawn({
           had={measured ? had : null}
           before={before}
           assumed={measured ? assumed : none}
+          build={buildOf({ ...view.athlete, age: ageOn(view.athlete, view.today) })}
           joints={jointsOf(view)}
           onJoint={open}
         />

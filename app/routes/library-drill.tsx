@@ -9,6 +9,7 @@ import { phaseMeaning } from "#words/names";
 import { atRung, type Drill, type Rung } from "#core/drill/drill";
 import { standInsFor } from "#core/exposure/stand-ins";
 import { intakeQuestions } from "#words/conditions";
+import { effortOf } from "../parts/figure/body";
 import { MovingPicture } from "../parts/figure/moving-picture";
 import { LibraryPage } from "../parts/library/page";
 import { RungSafety } from "../parts/library/rung-safety";
@@ -92,6 +93,7 @@ function RungPart({ drill, rung, number }: { drill: Drill; rung: Rung; number: n
       <MovingPicture
         picture={rung.picture}
         serves={here.serves}
+        effort={effortOf(drill.kind)}
         label={`${rung.name}: start and end`}
         className="max-h-44 w-full"
       />

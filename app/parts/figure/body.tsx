@@ -1,3 +1,4 @@
+import type { DrillKind } from "#core/drill/drill";
 import type { Drawing } from "#core/figure/drawing";
 import type { InstrumentShape } from "#core/figure/instrument";
 import type { PropShape } from "#core/figure/props";
@@ -89,6 +90,53 @@ export function WarmPlaces({
           return <circle key={`${at}${side}`} {...{ cx, cy }} r={size} fill={`url(#${id}warm)`} />;
         })}
       </g>
+    </g>
+  );
+}
+
+/** What is done in a position: pressing against something, or breathing into it. */
+export type Effort = "press" | "breath";
+
+/** The effort that a kind of drill is made of; null where it is the movement itself. */
+export const effortOf = (kind: DrillKind): Effort | null =>
+  kind === "contract-relax" ? "press" : kind === "breathing" ? "breath" : null;
+
+/** Two heads that press toward the place of work; or arcs that widen about the ribs. */
+export function EffortMarks({
+  effort,
+  drawing,
+  spots,
+  colour,
+  ground,
+  unit = 1,
+}: {
+  effort: Effort;
+  drawing: Drawing;
+  spots: readonly WarmSpot[];
+  colour: string;
+  ground: string;
+  unit?: number;
+}) {
+  const [x, y] =
+    effort === "breath" || spots.length === 0
+      ? drawing.spot("thoracic")
+      : drawing.spot(spots[0]!.at, spots[0]!.side);
+  // The marks are as large in a close-up as elsewhere; the place they stand about is not.
+  const u = unit;
+  const off = effort === "press" ? (spots[0]?.size ?? 6) + 4 * u : 10;
+  const head = (from: number, way: 1 | -1) =>
+    `M${from} ${-3.4 * u}L${from + way * 4 * u} 0L${from} ${3.4 * u}`;
+  const arc = (r: number, way: 1 | -1) =>
+    `M${way * r} ${-4 * u}Q${way * (r + 3 * u)} 0 ${way * r} ${4 * u}`;
+  const path =
+    effort === "press"
+      ? head(-off, 1) + head(off, -1)
+      : [off, off + 4 * u].map((r) => arc(r, -1) + arc(r, 1)).join("");
+  const place = `translate(${x.toFixed(2)} ${y.toFixed(2)})`;
+  return (
+    <g fill="none" strokeLinecap="round" strokeLinejoin="round" transform={place}>
+      <path d={path} stroke={ground} strokeWidth={3.2 * u} />
+      <path d={path} stroke={colour} strokeWidth={1.6 * u} />
     </g>
   );
 }

@@ -3,6 +3,7 @@ import { useEffect, useMemo, useState } from "react";
 import type { MotionId } from "#core/body/motions";
 import { between } from "#core/figure/pose";
 import type { Picture } from "#core/figure/picture";
+import type { Effort } from "./body";
 import { PosePicture } from "./pose-picture";
 
 /** One way there takes this long, ms; then the same back. */
@@ -19,11 +20,13 @@ export function MovingPicture({
   picture,
   label,
   serves,
+  effort = null,
   className = "",
 }: {
   picture: Picture;
   label: string;
   serves?: readonly { motion: MotionId }[];
+  effort?: Effort | null;
   className?: string;
 }) {
   const [moving, setMoving] = useState(false);
@@ -48,6 +51,7 @@ export function MovingPicture({
         picture={shown}
         label={label}
         {...(serves ? { serves } : {})}
+        effort={moving ? null : effort}
         className={className}
       />
       {picture.end ? (

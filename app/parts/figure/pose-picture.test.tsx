@@ -2,6 +2,7 @@ import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
 import { library } from "#library/index";
 import { Picture } from "#core/figure/picture";
+import { effortOf } from "./body";
 import { framesOf } from "./frames";
 import { PosePicture } from "./pose-picture";
 
@@ -71,6 +72,20 @@ describe("a picture", () => {
     expect(markup({ serves: [{ motion: "shoulder.flexion" }], small: true })).not.toContain(
       "radialGradient",
     );
+  });
+
+  it("marks a press where the movement begins, and a breath where it ends", () => {
+    const strokes = (html: string) =>
+      html
+        .split("<svg")
+        .slice(2)
+        .map((one) => /M-?[\d.]+ -(?:3\.4|4)[LQ]/.test(one));
+    const serves = [{ motion: "shoulder.flexion" as const }];
+    expect(strokes(markup({ serves, effort: "press" }))).toEqual([true, false]);
+    expect(strokes(markup({ serves, effort: "breath" }))).toEqual([false, true]);
+    expect(strokes(markup({ serves }))).toEqual([false, false]);
+    expect(effortOf("contract-relax")).toBe("press");
+    expect(effortOf("static")).toBe(null);
   });
 
   it("has a name, or is passed over", () => {

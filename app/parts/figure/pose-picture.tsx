@@ -8,7 +8,16 @@ import type { Picture } from "#core/figure/picture";
 import type { Pose } from "#core/figure/pose";
 import { shownProps } from "#core/figure/props";
 import { warmSpots, type WarmSpot } from "#core/figure/warm";
-import { DrawnInstrument, Floor, InkBody, MovementArrow, Props, WarmPlaces } from "./body";
+import {
+  DrawnInstrument,
+  EffortMarks,
+  Floor,
+  InkBody,
+  MovementArrow,
+  Props,
+  WarmPlaces,
+  type Effort,
+} from "./body";
 import { framesOf, type PictureFrame } from "./frames";
 
 type Tones = {
@@ -69,6 +78,7 @@ export function PosePicture({
   only,
   serves,
   small = false,
+  effort,
   tones = paperTones,
   className = "",
 }: {
@@ -77,6 +87,8 @@ export function PosePicture({
   only?: "start" | "end";
   serves?: readonly { motion: MotionId }[];
   small?: boolean;
+  /** What is done in the position besides moving: a press at the start, a breath at the end. */
+  effort?: Effort | null;
   tones?: Tones;
   className?: string;
 }) {
@@ -115,12 +127,17 @@ export function PosePicture({
           tones={tones}
           arrow={frame === last ? shown.arrow : null}
           warm={shown.warm}
+          effort={effort && frame === effortFrame(frames, effort) ? effort : null}
           measured={frame === last}
         />
       ))}
     </svg>
   );
 }
+
+/** A press is made where the movement begins, a breath where it ends; a picture of one frame has both there. */
+const effortFrame = (frames: readonly PictureFrame[], effort: Effort): PictureFrame =>
+  (effort === "press" ? frames.at(-2) : undefined) ?? frames.at(-1)!;
 
 const isShown = (side: LeftRight, near: Picture["closeUp"]): boolean =>
   near?.side === "both" || near?.side === side;
@@ -131,6 +148,7 @@ function FrameDrawn({
   tones,
   arrow,
   warm,
+  effort,
   measured,
 }: {
   frame: PictureFrame;
@@ -138,6 +156,7 @@ function FrameDrawn({
   tones: Tones;
   arrow: Movement | null;
   warm: readonly WarmSpot[];
+  effort: Effort | null;
   measured: boolean;
 }) {
   const things = shownProps(picture.props, drawing, look.above);
@@ -167,6 +186,16 @@ function FrameDrawn({
         colour={tones.warm}
       />
       <Props shapes={things} line={tones.kit} fill={tones.fill} part="before" />
+      {effort ? (
+        <EffortMarks
+          effort={effort}
+          drawing={drawing}
+          spots={warm}
+          colour={tones.warm}
+          ground={tones.ground}
+          unit={near ? scale : 1}
+        />
+      ) : null}
       {arrow ? (
         <MovementArrow
           way={arrow.way}

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { landmarkOfJoint } from "#core/figure/joints";
 import { motionOf, type MotionId } from "#core/body/motions";
+import { usualBuild, type Build } from "#core/figure/contour";
 import type { Drawing } from "#core/figure/drawing";
 import type { Landmark } from "#core/figure/picture";
 import type { LeftRight, Side } from "#core/body/side";
@@ -25,6 +26,7 @@ export function ShapeFigure({
   assumed = [],
   joints,
   onJoint,
+  build = usualBuild,
 }: {
   asked: Shape;
   had: Shape | null;
@@ -36,13 +38,16 @@ export function ShapeFigure({
   assumed?: readonly { motion: MotionId; side: Side }[];
   joints: readonly JointSpot[];
   onJoint: (motion: MotionId) => void;
+  /** How the athlete is built: the ink is drawn so, the chalk too. */
+  build?: Build;
 }) {
   const [turned, setTurn] = useState<number | null>(null);
   const turn = turned ?? asked.view;
-  const chalk = drawn(asked.pose, turn);
+  const look = { azimuth: turn, build };
+  const chalk = drawn(asked.pose, look);
   const shape = useSmooth(had ?? asked);
-  const ink = drawn(shape.pose, turn);
-  const past = before ? drawn(before.pose, turn) : null;
+  const ink = drawn(shape.pose, look);
+  const past = before ? drawn(before.pose, look) : null;
   const anchor = anchorShift(shape, chalk, ink);
   const box = frameOf(chalk, ink, anchor);
   const unit = box.width / 100;
@@ -65,7 +70,7 @@ export function ShapeFigure({
         ) : null}
         {had
           ? fan.map((end, n) => {
-              const edge = drawn(end.pose, turn);
+              const edge = drawn(end.pose, look);
               return (
                 <g key={n} transform={`translate(${anchorShift(end, edge, ink)} 0)`} opacity="0.16">
                   <InkBody drawing={edge} ground="var(--ink)" />

@@ -5,6 +5,7 @@ import { drillOf, type Library } from "#core/content/library";
 import { atRung, rungOf } from "#core/drill/drill";
 import type { Schools } from "#core/content/schools";
 import type { PrepItem } from "#core/records/records";
+import { effortOf } from "../figure/body";
 import { MovingPicture } from "../figure/moving-picture";
 
 /** One drill as it is done: picture, cue, steps, what to look at and what to do then. */
@@ -37,6 +38,7 @@ export function DrillSheet({
       <MovingPicture
         picture={rung.picture}
         serves={atRung(drill, rung).serves}
+        effort={effortOf(drill.kind)}
         label={`${drill.name}, ${rung.name}: start and end`}
         className="mt-3 max-h-60 w-full"
       />

@@ -40,6 +40,7 @@ export function RunFigure({
     <PosePicture
       picture={shown}
       serves={serves}
+      effort={step.kind === "contract" ? "press" : null}
       label={label}
       only={moves || !isWorkStep(step) || !picture.end ? "start" : "end"}
       tones={runTones}
