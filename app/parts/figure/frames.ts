@@ -1,4 +1,5 @@
 import type { Drawing, Look } from "#core/figure/drawing";
+import { standingShift } from "#core/figure/movement";
 import type { CloseUp, Picture } from "#core/figure/picture";
 import { propShapes } from "#core/figure/props";
 import type { Pose } from "#core/figure/pose";
@@ -96,11 +97,38 @@ function nearBox(drawing: Drawing, near: CloseUp): FrameBox {
   return { left: x - half, right: x + half, top: y - tall, bottom: y + tall };
 }
 
-/** Whole bodies side by side on one floor. */
-function wholeFrames(picture: Picture, poses: readonly Pose[]): PictureFrame[] {
+/**
+ * The box that holds a whole movement, as it lies about one pose on the way: what carries the body stays where it is,
+ * and nothing grows or shrinks as it moves.
+ * @param share how far on the way, 0 to 1
+ */
+function boxOnTheWay(picture: Picture, share: number): FrameBox | null {
+  const { start, end, lift } = picture;
+  if (!end) return null;
+  const [first, last] = [start, end].map((pose) => drawn(pose, lookOf(picture), lift)) as [
+    Drawing,
+    Drawing,
+  ];
+  const shift = standingShift(first, last, (lift ?? 0) > 0);
+  const [a, b] = [wholeBox(first, picture), wholeBox(last, picture)];
+  return {
+    left: Math.min(a.left, b.left + shift) - shift * share,
+    right: Math.max(a.right, b.right + shift) - shift * share,
+    top: Math.min(a.top, b.top),
+    bottom: Math.max(a.bottom, b.bottom),
+  };
+}
+
+/** Whole bodies side by side on one floor. @param share where the one pose is on its way */
+function wholeFrames(
+  picture: Picture,
+  poses: readonly Pose[],
+  share: number | null,
+): PictureFrame[] {
+  const still = share === null ? null : boxOnTheWay(picture, share);
   const boxes = poses.map((pose) => {
     const drawing = drawn(pose, lookOf(picture), picture.lift);
-    return { pose, drawing, box: wholeBox(drawing, picture) };
+    return { pose, drawing, box: still ?? wholeBox(drawing, picture) };
   });
   const top = Math.min(-50, ...boxes.map(({ box }) => box.top));
   let x = 0;
@@ -128,9 +156,10 @@ function nearFrames(
   near: CloseUp,
   poses: readonly Pose[],
   beside: boolean,
+  share: number | null,
 ): PictureFrame[] {
   const height = 80;
-  const [first] = beside ? wholeFrames(picture, [poses.at(-1)!]) : [];
+  const [first] = beside ? wholeFrames(picture, [poses.at(-1)!], share) : [];
   const frames: PictureFrame[] = [];
   let x = 0;
   if (first) {
@@ -165,12 +194,16 @@ function nearFrames(
   return frames;
 }
 
-/** The frames of a picture: start and end, or one of them. */
+/**
+ * The frames of a picture: start and end, or one of them, or one on the way.
+ * @param share how far on the way from start to end; null where nothing moves
+ */
 export const framesOf = (
   picture: Picture,
   poses: readonly Pose[],
   beside: boolean,
+  share: number | null = null,
 ): PictureFrame[] =>
   picture.closeUp
-    ? nearFrames(picture, picture.closeUp, poses, beside)
-    : wholeFrames(picture, poses);
+    ? nearFrames(picture, picture.closeUp, poses, beside, share)
+    : wholeFrames(picture, poses, share);

@@ -1,7 +1,6 @@
 import { Pause, Play } from "lucide-react";
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useState } from "react";
 import type { MotionId } from "#core/body/motions";
-import { between } from "#core/figure/pose";
 import type { Picture } from "#core/figure/picture";
 import type { Effort } from "./body";
 import { PosePicture } from "./pose-picture";
@@ -40,15 +39,11 @@ export function MovingPicture({
     });
     return () => cancelAnimationFrame(beat);
   }, [moving]);
-  const shown = useMemo((): Picture => {
-    if (!moving || !picture.end) return picture;
-    const { end, start, ...rest } = picture;
-    return { ...rest, start: between(start, end, share) };
-  }, [moving, picture, share]);
   return (
     <div className="relative self-start">
       <PosePicture
-        picture={shown}
+        picture={picture}
+        share={moving ? share : null}
         label={label}
         {...(serves ? { serves } : {})}
         effort={moving ? null : effort}

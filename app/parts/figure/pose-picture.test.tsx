@@ -2,6 +2,7 @@ import { renderToStaticMarkup } from "react-dom/server";
 import { describe, expect, it } from "vitest";
 import { library } from "#library/index";
 import { Picture } from "#core/figure/picture";
+import { between } from "#core/figure/pose";
 import { effortOf } from "./body";
 import { framesOf } from "./frames";
 import { PosePicture } from "./pose-picture";
@@ -24,6 +25,17 @@ describe("the frames of a picture", () => {
     expect(start!.height).toBe(end!.height);
     expect(end!.x).toBeCloseTo(start!.x + start!.width, 6);
     expect([start!.near, end!.near]).toEqual([false, false]);
+  });
+
+  it("on the way nothing grows or shrinks, and the feet stay where they stand", () => {
+    const squat = Picture.parse({ start: {}, end: { pelvis: 30, hip: 120, knee: 130, ankle: 30 } });
+    const at = (share: number) =>
+      framesOf(squat, [between(squat.start, squat.end!, share)], true, share)[0]!;
+    const toe = ({ drawing, box }: ReturnType<typeof at>) => drawing.spot("toe")[0] - box.left;
+    for (const share of [0, 0.5, 1]) expect(at(share).width).toBeCloseTo(at(0).width, 6);
+    expect(at(1).height).toBe(at(0).height);
+    expect(Math.abs(toe(at(1)) - toe(at(0)))).toBeLessThan(1);
+    expect(frames(markup({ picture: squat, share: 0.4 }))).toBe(1);
   });
 
   it("where the work is in the hand: a small whole body, then the hand at start and end", () => {

@@ -5,7 +5,7 @@ import { bareOf } from "#core/figure/bare";
 import { instrumentShape } from "#core/figure/instrument";
 import { movementOf, type Movement } from "#core/figure/movement";
 import type { Picture } from "#core/figure/picture";
-import type { Pose } from "#core/figure/pose";
+import { between, type Pose } from "#core/figure/pose";
 import { shownProps } from "#core/figure/props";
 import { warmSpots, type WarmSpot } from "#core/figure/warm";
 import {
@@ -53,8 +53,18 @@ export const runTones: Tones = {
 /** What is drawn over the bodies, where there is room to see it. */
 type Shown = { arrow: Movement | null; warm: WarmSpot[] };
 
-const posesOf = ({ start, end }: Picture, only?: "start" | "end"): Pose[] =>
-  !end || only === "start" ? [start] : only === "end" ? [end] : [start, end];
+const posesOf = (
+  { start, end }: Picture,
+  only?: "start" | "end",
+  share: number | null = null,
+): Pose[] =>
+  end && share !== null
+    ? [between(start, end, share)]
+    : !end || only === "start"
+      ? [start]
+      : only === "end"
+        ? [end]
+        : [start, end];
 
 /** The movement of a picture as its last frame shows it; none where only one of its poses stands there. */
 function arrowOf({ start, end, lift }: Picture, { look, drawing }: PictureFrame): Movement | null {
@@ -76,6 +86,7 @@ export function PosePicture({
   picture,
   label,
   only,
+  share = null,
   serves,
   small = false,
   effort,
@@ -85,6 +96,8 @@ export function PosePicture({
   picture: Picture;
   label: string;
   only?: "start" | "end";
+  /** One pose on the way from start to end, 0 to 1, in a frame that holds the whole way. */
+  share?: number | null;
   serves?: readonly { motion: MotionId }[];
   small?: boolean;
   /** What is done in the position besides moving: a press at the start, a breath at the end. */
@@ -93,13 +106,13 @@ export function PosePicture({
   className?: string;
 }) {
   const frames = useMemo(
-    () => framesOf(picture, posesOf(picture, only), !small),
-    [picture, only, small],
+    () => framesOf(picture, posesOf(picture, only, share), !small, share),
+    [picture, only, small, share],
   );
   const last = frames.at(-1)!;
   const shown = useMemo(
     (): Shown => ({
-      arrow: small || only || picture.instrument ? null : arrowOf(picture, last),
+      arrow: small || only || share !== null || picture.instrument ? null : arrowOf(picture, last),
       warm:
         small || !serves
           ? []
@@ -108,7 +121,7 @@ export function PosePicture({
               serves.map(({ motion }) => motion),
             ),
     }),
-    [picture, last, small, only, serves],
+    [picture, last, small, only, share, serves],
   );
   const width = last.x + last.width;
   const height = Math.max(...frames.map((frame) => frame.y + frame.height));

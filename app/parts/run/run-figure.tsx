@@ -1,8 +1,7 @@
-import { useEffect, useMemo, useState } from "react";
+import { useEffect, useState } from "react";
 import type { MotionId } from "#core/body/motions";
 import type { Dose } from "#core/drill/dose";
 import type { Picture } from "#core/figure/picture";
-import { between } from "#core/figure/pose";
 import type { Step } from "#core/prep/timeline";
 import { isWorkStep } from "#core/run/state";
 import { PosePicture, runTones } from "../figure/pose-picture";
@@ -31,18 +30,14 @@ export function RunFigure({
   const held = dose.type === "hold" || step.kind === "contract" || step.kind === "deepen";
   const moves = running && isWorkStep(step) && !held && picture.end !== undefined;
   const share = useSway(dose.type === "reps" ? dose.tempo : usualTempo, moves);
-  const shown = useMemo((): Picture => {
-    if (!moves || !picture.end) return picture;
-    const { end, start, ...rest } = picture;
-    return { ...rest, start: between(start, end, share) };
-  }, [moves, picture, share]);
   return (
     <PosePicture
-      picture={shown}
+      picture={picture}
+      share={moves ? share : null}
       serves={serves}
       effort={step.kind === "contract" ? "press" : null}
       label={label}
-      only={moves || !isWorkStep(step) || !picture.end ? "start" : "end"}
+      only={!isWorkStep(step) || !picture.end ? "start" : "end"}
       tones={runTones}
       // Pictures show the right side at work; for the left they are looked at in a mirror.
       className={`h-full w-full ${step.side === "left" ? "-scale-x-100" : ""} ${wall ? "max-h-[62vh]" : "max-h-[34vh] sm:max-h-[48vh]"}`}
