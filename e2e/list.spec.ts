@@ -54,6 +54,8 @@ test("names alone are taken with one year and one height for all; taken away aga
   await page.getByRole("button", { name: "Add 24 athletes" }).click();
   await page.getByRole("link", { name: "Everybody 24" }).click();
   await page.getByRole("button", { name: /^Undo/ }).click();
+  await expect(page.getByText("Nobody is in this notebook yet.")).toBeVisible();
+  await page.getByRole("link", { name: "Add athletes" }).click();
   await expect(page.getByRole("heading", { name: "An empty notebook" })).toBeVisible();
   expect(errors).toEqual([]);
 });

@@ -6,6 +6,7 @@ import { instrumentNames } from "#words/names";
 import { many } from "#words/plain";
 import { performSent } from "../acts/perform";
 import { hallView } from "../hall";
+import { NobodyHere } from "../parts/hall/nobody";
 import { BarChoice } from "../parts/check/round-bar";
 import { instrumentFor, rowKey, stoppedMotions } from "../parts/check/round";
 import { lineKey, toFirstEmpty } from "../parts/hall/round-keys";
@@ -66,8 +67,7 @@ export default function HallRound({ loaderData: hall }: Route.ComponentProps) {
     desk.clear();
     setAt(0);
   };
-  if (people.length === 0)
-    return <p className="mt-6 text-muted">Nobody is in this group yet: say who under “Group”.</p>;
+  if (people.length === 0) return <NobodyHere groupId={hall.id} />;
   const added = new Set(rows.map(({ key }) => key));
   const wanted = row && asked.find(({ protocol, mode }) => rowKey(protocol.id, mode) === row.key);
   const shutOf = (athleteId: string): Shut => {

@@ -9,6 +9,7 @@ import { seatProofWords, sessionTitle } from "#words/hall";
 import { many } from "#words/plain";
 import { performSent } from "../acts/perform";
 import { hallView, sessionOf, type HallView } from "../hall";
+import { NobodyHere } from "../parts/hall/nobody";
 import { InStepList } from "../parts/hall/in-step-list";
 import { PlanForm } from "../parts/hall/plan-form";
 import { StationsGrid } from "../parts/hall/stations-grid";
@@ -35,8 +36,7 @@ export default function HallSession({ loaderData: view }: Route.ComponentProps) 
   const hall = who ? null : sessionOf(view, query.get("session"));
   const people = who ?? view.people.map(({ athlete }) => athlete.id);
   if (hall) return <Session key={hall.id} view={view} hall={hall} />;
-  if (people.length === 0)
-    return <p className="mt-6 text-muted">Nobody is in this group yet: say who under “Group”.</p>;
+  if (people.length === 0) return <NobodyHere groupId={view.id} />;
   return (
     <>
       <p className="text-lg">One session for all of them, everybody on their own rung.</p>

@@ -6,6 +6,7 @@ import { squadCsv } from "#core/hall/squad-csv";
 import { sharedWords } from "#words/hall";
 import { performSent } from "../acts/perform";
 import { hallView } from "../hall";
+import { NobodyHere } from "../parts/hall/nobody";
 import { download } from "../parts/download";
 import { Proposal } from "../parts/hall/proposal";
 import { SquadTable } from "../parts/hall/squad-table";
@@ -43,8 +44,7 @@ export default function HallTable({ loaderData: hall }: Route.ComponentProps) {
   const kept = filter ? rows.filter(({ athleteId }) => filter.by.short.includes(athleteId)) : rows;
   const shown = by ? sortedBy(kept, by) : kept;
   const missing = people.length - readings.size;
-  if (people.length === 0)
-    return <p className="mt-6 text-muted">Nobody is in this group yet: say who under “Group”.</p>;
+  if (people.length === 0) return <NobodyHere groupId={hall.id} />;
   return (
     <>
       <p role="status" className="text-lg">
