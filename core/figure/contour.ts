@@ -246,11 +246,7 @@ export function headRings(body: Skeleton, flat: Flat, { head } = usualBuild): Ri
       },
       flat,
     );
-  return [
-    ribbon(face, flat, [0.3, 0.35]),
-    ball(0.05, 0.056, 0.012, 0.012, 0.008),
-    ball(0.112, -0.05, 0.027, 0.027, 0.027),
-  ];
+  return [ribbon(face, flat, [0.3, 0.35]), ball(0.05, 0.056, 0.012, 0.012, 0.008)];
 }
 
 /** Points on the head: up from the base of the skull, forward, to the right. */

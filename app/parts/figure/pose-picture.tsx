@@ -172,6 +172,7 @@ function FrameDrawn({
   effort: Effort | null;
   measured: boolean;
 }) {
+  const spots = near ? warm.filter(({ side }) => isShown(side, picture.closeUp)) : warm;
   const things = shownProps(picture.props, drawing, look.above);
   const instrument = measured ? instrumentShape(picture, drawing) : null;
   // A line is as thick on paper in a close-up as elsewhere.
@@ -193,17 +194,13 @@ function FrameDrawn({
         far={tones.far}
         line={near ? 1.1 * scale : 1.5}
       />
-      <WarmPlaces
-        drawing={drawing}
-        spots={near ? warm.filter(({ side }) => isShown(side, picture.closeUp)) : warm}
-        colour={tones.warm}
-      />
+      <WarmPlaces drawing={drawing} spots={spots} colour={tones.warm} />
       <Props shapes={things} line={tones.kit} fill={tones.fill} part="before" />
       {effort ? (
         <EffortMarks
           effort={effort}
           drawing={drawing}
-          spots={warm}
+          spots={spots}
           colour={tones.warm}
           ground={tones.ground}
           unit={near ? scale : 1}
