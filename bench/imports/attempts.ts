@@ -198,7 +198,7 @@ function scribbled(text: string, dice: Dice): string {
   return now;
 }
 
-/** One damaged file, read. @returns its records, where they are accepted and are an athlete's */
+/** One damaged file, read. @returns whether it is accepted, and a notebook's records where it is */
 export function attempt(sort: Sort, seed: number): Attempt {
   const dice = diceOf(seed);
   const file = damagedFile(sort, dice);

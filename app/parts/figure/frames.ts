@@ -31,8 +31,8 @@ const besideShare = 0.72;
 /** A close-up's height, as a share of its width. */
 const nearHeight = 0.8;
 
-export const lookOf = ({ view }: Picture): Look => ({ azimuth: view });
-export const nearLook = ({ view }: Picture, near: CloseUp): Look => ({
+const lookOf = ({ view }: Picture): Look => ({ azimuth: view });
+const nearLook = ({ view }: Picture, near: CloseUp): Look => ({
   azimuth: near.view ?? view,
   ...(near.above === undefined ? {} : { above: near.above }),
   fine: true,
@@ -66,7 +66,7 @@ function wholeBox(drawing: Drawing, picture: Picture): FrameBox {
 }
 
 /** Where a close-up looks: a landmark, or the middle between its two sides. */
-export function middleOf(drawing: Drawing, { at, side }: CloseUp): Point {
+function middleOf(drawing: Drawing, { at, side }: CloseUp): Point {
   if (side !== "both") return drawing.spot(at, side);
   const [[lx, ly], [rx, ry]] = [drawing.spot(at, "left"), drawing.spot(at, "right")];
   return [(lx + rx) / 2, (ly + ry) / 2];
