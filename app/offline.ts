@@ -7,7 +7,8 @@ let taking = false;
 /** Whether a newer build of the application is there and waits to be used. */
 export const waitingVersion = (): boolean => waiting !== null;
 
-export function whenVersionWaits(listener: () => void): () => void {
+/** Hears when a newer build waits, and how much is still to be kept. */
+export function whenOfflineChanges(listener: () => void): () => void {
   listeners.add(listener);
   return () => void listeners.delete(listener);
 }
@@ -23,6 +24,27 @@ const found = (worker: ServiceWorker | null): void => {
   listeners.forEach((listener) => listener());
 };
 
+/** How many files are still to be kept for days without a signal; null while that is not known. */
+export const stillToKeep = (): number | null => left;
+let left: number | null = null;
+
+/** How long after its start a page counts as idle, ms: the first screen and what it draws come before. */
+const settled = 4_000;
+
+/** Asks the worker to keep the rest, once this page has nothing else to do. */
+function keepRestWhenIdle(): void {
+  const { serviceWorker } = navigator;
+  serviceWorker.addEventListener("message", ({ data }: MessageEvent<{ left?: number }>) => {
+    if (typeof data.left !== "number") return;
+    left = data.left;
+    listeners.forEach((listener) => listener());
+  });
+  const ask = () =>
+    void serviceWorker.ready.then(({ active }) => active?.postMessage("keep-rest"));
+  const idle = globalThis.requestIdleCallback ?? ((task: () => void) => setTimeout(task, 0));
+  setTimeout(() => idle(ask), settled);
+}
+
 /** How often a page that stays open asks whether there is a new build, ms. */
 const often = 30 * 60_000;
 
@@ -36,6 +58,7 @@ export function keepForOffline(): void {
   serviceWorker.addEventListener("controllerchange", () => {
     if (taking) location.reload();
   });
+  keepRestWhenIdle();
   void serviceWorker
     .register("/offline.js")
     .then((registration) => {

@@ -6,31 +6,6 @@ import type { Bench } from "./bench";
 
 const client = join(root, "build/client");
 
-/** The files that a module pulls in before it can run: its static imports, and theirs. */
-function closureOf(entries: readonly string[]): Set<string> {
-  const needed = new Set<string>();
-  const visit = (file: string) => {
-    if (needed.has(file)) return;
-    needed.add(file);
-    const text = readFileSync(join(client, file), "utf8");
-    for (const [, path] of text.matchAll(
-      /(?:^|[;}\s])import\s*(?:[\w*{}\s,$]+from\s*)?["'](\.[^"']+\.js)["']/g,
-    ))
-      visit(join(dirname(file), path!));
-  };
-  entries.forEach(visit);
-  return needed;
-}
-
-type Manifest = { entry: { module: string }; routes: Record<string, { module: string }> };
-
-/** The route manifest that the build wrote for the browser. */
-function manifest(): Manifest {
-  const file = readdirSync(join(client, "assets")).find((name) => name.startsWith("manifest-"))!;
-  const text = readFileSync(join(client, "assets", file), "utf8");
-  return JSON.parse(text.slice(text.indexOf("{"), text.lastIndexOf("}") + 1)) as Manifest;
-}
-
 /** JavaScript that the first station needs, gzipped: the framework's entry, the root, the frame and the station. */
 const bench: Bench = async () => {
   run("npm", ["run", "build", "--silent"], { quiet: true });

@@ -43,10 +43,10 @@ describe("the JSON Schemas", () => {
     expect(open).toEqual([]);
   });
 
-  it("the demo's file is valid; one with a misspelt field, a foreign list or a leg of −3 cm is not", () => {
+  it("the demo's file is valid; one with a misspelt field, a foreign list or a leg of −3 cm is not", async () => {
     const valid = strict().compile(read("notebook.schema.json") as object);
     const file = JSON.parse(
-      JSON.stringify(toFile(lanternfield("2026-11-24"), "2026-11-24T12:00:00.000Z")),
+      JSON.stringify(toFile(await lanternfield("2026-11-24"), "2026-11-24T12:00:00.000Z")),
     ) as { athletes: Record<string, unknown>[] };
     valid(file);
     expect(valid.errors).toBeNull();

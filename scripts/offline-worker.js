@@ -1,20 +1,49 @@
 /* Keeps the built files for days without a signal. Filled in by scripts/write-offline-worker.mjs at build. */
 const version = "__VERSION__";
 const name = `yearling-${version}`;
-const files = __FILES__;
-const fallback = "__FALLBACK__";
+/** What the walk needs, kept at once; and the rest, kept when a page that is idle asks for it. */
+const core = __CORE__;
+const rest = __REST__;
+const page = "/index.html";
 
 /** Builds whose files stay kept: this one, and the one that an open page may still be of. */
 const keptBuilds = 2;
 
 // A new build does not push the old one aside: it waits until a page asks for it.
 self.addEventListener("install", (event) => {
-  event.waitUntil(caches.open(name).then((cache) => cache.addAll(files)));
+  event.waitUntil(caches.open(name).then((cache) => cache.addAll(core)));
 });
 
 self.addEventListener("message", (event) => {
   if (event.data === "take-over") void self.skipWaiting();
+  if (event.data === "keep-rest") event.waitUntil(keepRest().catch(() => undefined));
 });
+
+let keeping = null;
+
+/** Keeps what is missing of the rest, a file at a time; cut off, the next page that is idle goes on with it. */
+function keepRest() {
+  keeping ??= keepMissing().finally(() => (keeping = null));
+  return keeping;
+}
+
+async function keepMissing() {
+  const cache = await caches.open(name);
+  const there = new Set((await cache.keys()).map(({ url }) => new URL(url).pathname));
+  let left = rest.filter((file) => !there.has(file)).length;
+  await tell(left);
+  for (const file of rest) {
+    if (there.has(file)) continue;
+    await cache.add(file);
+    left -= 1;
+    if (left % 10 === 0) await tell(left);
+  }
+}
+
+/** Says to every page how many files are still to be kept. */
+async function tell(left) {
+  for (const client of await self.clients.matchAll()) client.postMessage({ left });
+}
 
 self.addEventListener("activate", (event) => {
   event.waitUntil(dropOld().then(() => self.clients.claim()));
@@ -38,7 +67,7 @@ self.addEventListener("fetch", (event) => {
   }
   if (request.method !== "GET" || new URL(request.url).origin !== self.location.origin) return;
   if (request.mode === "navigate") {
-    event.respondWith(fetch(request).catch(() => keptPage(new URL(request.url).pathname)));
+    event.respondWith(fetch(request).catch(keptPage));
     return;
   }
   event.respondWith(kept(request));
@@ -66,8 +95,5 @@ async function kept(request) {
   return own ?? (await caches.match(request)) ?? fetch(request);
 }
 
-async function keptPage(path) {
-  const cache = await caches.open(name);
-  const page = await cache.match(`${path.replace(/\/$/, "")}/index.html`);
-  return page ?? (await cache.match(fallback));
-}
+/** The one page that answers every address. */
+const keptPage = async () => (await caches.open(name)).match(page);

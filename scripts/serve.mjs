@@ -1,8 +1,7 @@
-/** Serves the built files with their security headers. PORT and HOST choose where; the default is 127.0.0.1:4173. */
+/** Serves the built files, squeezed as they lie there, with their security headers. PORT and HOST choose where; the default is 127.0.0.1:4173. */
 import { existsSync, readFileSync, statSync } from "node:fs";
 import { join } from "node:path";
 import { pathToFileURL } from "node:url";
-import compress from "@fastify/compress";
 import files from "@fastify/static";
 import fastify from "fastify";
 
@@ -25,7 +24,7 @@ const away = "Yearling is being built anew. Try again in a moment.";
 
 /**
  * Starts the server. @returns the server, with `close`, and its address
- * @param root where the built files are; the policies of its pages lie beside it
+ * @param root where the built files are; the policy of its page lies beside it
  * @param https the key and certificate to serve with; plain http without
  */
 export async function serve(
@@ -45,7 +44,6 @@ export async function serve(
     forceCloseConnections: true,
   });
   server.addHook("onRequest", async (_, reply) => void reply.headers(plainHeaders));
-  await server.register(compress, { threshold: 1024, encodings: ["br", "gzip"] });
   await server.register(files, {
     root,
     serve: false,
@@ -53,12 +51,14 @@ export async function serve(
     dotfiles: "ignore",
     redirect: false,
     index: false,
+    // What the build has squeezed lies beside each file.
+    preCompressed: true,
   });
   if (https)
     server.get("/hall.crt", (_, reply) =>
       reply.type("application/x-x509-ca-cert").header("Cache-Control", anew).send(https.cert),
     );
-  const pages = pagesOf(root);
+  const policy = policyOf(root);
   server.get("/*", (request, reply) => {
     const path = pathOf(request.url);
     if (path === null) return reply.code(400).type("text/plain").send("This is no address.");
@@ -67,12 +67,12 @@ export async function serve(
       return reply
         .header("Cache-Control", path.startsWith("/assets/") ? forever : anew)
         .sendFile(path.slice(1));
-    const found = pages(path);
-    if (!found) return reply.code(503).header("Retry-After", "3").type("text/plain").send(away);
+    const allowed = policy();
+    if (!allowed) return reply.code(503).header("Retry-After", "3").type("text/plain").send(away);
     return reply
       .header("Cache-Control", anew)
-      .header("Content-Security-Policy", found.policy)
-      .sendFile(found.page.slice(1));
+      .header("Content-Security-Policy", allowed)
+      .sendFile("index.html");
   });
   server.setNotFoundHandler((request, reply) => {
     if (request.method !== "GET" && request.method !== "HEAD")
@@ -108,29 +108,21 @@ export function pathOf(url) {
   }
 }
 
-/** Which page answers a path, and its policy; read again when the build has changed. Null while there is none. */
-function pagesOf(root) {
+/** The policy of the one page that answers every address; read again when the build has changed. Null while there is none. */
+function policyOf(root) {
   const file = join(root, "../csp.json");
-  let [policies, readAt] = [{}, 0];
-  return (path) => {
+  let [policy, readAt] = [null, 0];
+  return () => {
     try {
       const { mtimeMs } = statSync(file);
       if (mtimeMs !== readAt) {
-        policies = JSON.parse(readFileSync(file, "utf8"));
+        policy = JSON.parse(readFileSync(file, "utf8"))["/index.html"];
         readAt = mtimeMs;
       }
     } catch {
       return null;
     }
-    const clean = path.replace(/\/$/, "");
-    const page = [
-      path,
-      `${clean}.html`,
-      `${clean}/index.html`,
-      "/__spa-fallback.html",
-      "/index.html",
-    ].find((one) => one in policies);
-    return page && existsSync(join(root, page)) ? { page, policy: policies[page] } : null;
+    return existsSync(join(root, "index.html")) ? policy : null;
   };
 }
 

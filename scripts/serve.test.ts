@@ -1,5 +1,6 @@
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from "node:fs";
 import { connect } from "node:net";
+import { brotliCompressSync } from "node:zlib";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -15,17 +16,11 @@ beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), "yearling-serve-"));
   root = join(folder, "client");
   mkdirSync(join(root, "assets"), { recursive: true });
-  mkdirSync(join(root, "library"));
   writeFileSync(join(root, "index.html"), "<p>start</p>");
-  writeFileSync(join(root, "__spa-fallback.html"), "<p>any</p>");
-  writeFileSync(join(root, "library/index.html"), "<p>library</p>");
   writeFileSync(join(root, "assets/a-1234.js"), chunk);
+  writeFileSync(join(root, "assets/a-1234.js.br"), brotliCompressSync(chunk));
   writeFileSync(join(folder, "secret.txt"), "secret");
-  const policies = ["/index.html", "/__spa-fallback.html", "/library/index.html"];
-  writeFileSync(
-    join(folder, "csp.json"),
-    JSON.stringify(Object.fromEntries(policies.map((page) => [page, `policy of ${page}`]))),
-  );
+  writeFileSync(join(folder, "csp.json"), JSON.stringify({ "/index.html": "policy of the page" }));
   const { server } = await serve(0, "127.0.0.1", root);
   port = (server.server.address() as { port: number }).port;
   close = () => server.close();
@@ -51,11 +46,12 @@ const statusOf = (answer: string) => Number(answer.split(" ")[1] ?? 0);
 const alive = async () => expect(statusOf(await get("/"))).toBe(200);
 
 describe("the server of the files", () => {
-  it("answers a page by its own policy, anything else of the application by the fallback's", async () => {
-    expect(await get("/")).toContain("policy of /index.html");
-    expect(await get("/library")).toContain("<p>library</p>");
-    expect(await get("/library/")).toContain("policy of /library/index.html");
-    expect(await get("/at/odalys/gap?day=2026-11-24")).toContain("policy of /__spa-fallback.html");
+  it("answers every address of the application by its one page, under its policy", async () => {
+    for (const address of ["/", "/library", "/library/", "/at/odalys/gap?day=2026-11-24"]) {
+      const answer = await get(address);
+      expect(answer).toContain("policy of the page");
+      expect(answer).toContain("<p>start</p>");
+    }
     for (const header of ["nosniff", "no-referrer", "DENY"])
       expect(await get("/")).toContain(header);
   });

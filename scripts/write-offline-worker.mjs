@@ -1,22 +1,42 @@
-/** After the build: lists the built files for the offline worker and writes it beside them. */
+/**
+ * After the build: writes the offline worker with its two lists. The core is what the walk needs to open and to be
+ * walked; the rest, which planner, charts and library pages fetch when they are used, is kept once the page is idle.
+ */
 import { createHash } from "node:crypto";
-import { readdirSync, readFileSync, statSync, writeFileSync } from "node:fs";
+import { readFileSync, statSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { filesOf, manifestOf, neededBy } from "./built.mjs";
 
-const root = join(import.meta.dirname, "../build/client");
-const files = readdirSync(root, { recursive: true })
-  .map((file) => `/${file}`)
-  .filter((file) => file !== "/offline.js" && statSync(join(root, file)).isFile())
-  // Drill pages are drawn in the browser from the library it already has: two hundred pages need not be kept.
-  .filter((file) => !file.startsWith("/library/drill/"))
-  .sort();
+const client = join(import.meta.dirname, "../build/client");
+// The demo is for a first visit, which is made with a network; each browser keeps the troupe it was given.
+const files = filesOf(client).filter(
+  (file) => file !== "/offline.js" && !file.startsWith("/demo/"),
+);
+
+const walk = ["bench", "troupe", "athlete", "aim", "check", "gap", "prep", "run", "log", "season"];
+const { entry, routes } = manifestOf(client);
+const modules = neededBy(client, [
+  entry.module,
+  routes.root.module,
+  ...walk.map((name) => routes[`routes/${name}`].module),
+]);
+/** What is fetched by a module when it needs it, and the walk does not go without: by the beginning of its name. */
+const soon =
+  /^\/assets\/(manifest|root|library|station-figure-drawn|finder|demo|plan\.worker|.*-latin-wght-normal)-.*\.(js|css|woff2)$/;
+const core = files.filter(
+  (file) => !file.startsWith("/assets/") || modules.has(file) || soon.test(file),
+);
+const rest = files.filter((file) => !core.includes(file));
+
 const hash = createHash("sha256");
-for (const file of files) hash.update(file).update(readFileSync(join(root, file)));
-const fallback = files.includes("/__spa-fallback.html") ? "/__spa-fallback.html" : "/index.html";
+for (const file of files) hash.update(file).update(readFileSync(join(client, file)));
 const template = readFileSync(join(import.meta.dirname, "offline-worker.js"), "utf8");
 const worker = template
   .replace("__VERSION__", hash.digest("hex").slice(0, 12))
-  .replace("__FILES__", JSON.stringify(files))
-  .replace("__FALLBACK__", fallback);
-writeFileSync(join(root, "offline.js"), worker);
-console.log(`the offline worker keeps ${files.length} files`);
+  .replace("__CORE__", JSON.stringify(core))
+  .replace("__REST__", JSON.stringify(rest));
+writeFileSync(join(client, "offline.js"), worker);
+const size = (list) => list.reduce((sum, file) => sum + statSync(join(client, file)).size, 0);
+console.log(
+  `the offline worker keeps ${core.length} files at once (${(size(core) / 1e6).toFixed(1)} MB), ${rest.length} when idle (${(size(rest) / 1e6).toFixed(1)} MB)`,
+);

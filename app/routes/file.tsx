@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { DevicePart } from "../parts/file/device-part";
+import { DevicePart, OfflinePart } from "../parts/file/device-part";
 import { DemoReturn } from "../parts/file/demo-return";
 import { ExportPart } from "../parts/file/export-part";
 import { HandOverPart } from "../parts/file/hand-over-part";
@@ -65,6 +65,7 @@ export default function FilePage({
       <HandOverPart people={people} />
       {name === "own" ? <KeepingPart keeping={keeping} /> : null}
       <DevicePart />
+      <OfflinePart />
       {name === "demo" && !returned ? <DemoReturn open={setReturned} /> : null}
       <ImportPart
         name={name}

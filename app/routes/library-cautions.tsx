@@ -1,5 +1,3 @@
-import { cautions, doseSources, library } from "#library/index";
-import { forecastPriors } from "#library/forecast-priors";
 import { countSources, kindOfSource, type SourceCount } from "#core/content/sources";
 import { Clearable, stopsAll } from "#core/body/conditions";
 import { exposureGroupIds, exposureGroups } from "#core/body/exposures";
@@ -13,20 +11,26 @@ import type { Route } from "./+types/library-cautions";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
-/** Figures of the library by where they come from, and the dose of each kind of work. Counted once, when it is built. */
-export const loader = () => ({
-  cautions,
-  doses: doseSources.map((dose) => ({ ...dose, kind: kindOfSource(dose.source) })),
-  counts: [
-    ["Degrees that skills ask", library.skills.flatMap((skill) => skill.demands)],
-    ["Errors of instruments", library.protocols.flatMap(({ instruments }) => instruments)],
-    ["What motions gain from training", forecastPriors],
-    ["Doses by kind of work", doseSources],
-  ].map(([what, figures]) => ({
-    what: what as string,
-    count: countSources((figures as { source: string }[]).map(({ source }) => source)),
-  })),
-});
+/** Figures of the library by where they come from, and the dose of each kind of work. */
+export async function clientLoader() {
+  const [{ cautions, doseSources, library }, { forecastPriors }] = await Promise.all([
+    import("#library/index"),
+    import("#library/forecast-priors"),
+  ]);
+  return {
+    cautions,
+    doses: doseSources.map((dose) => ({ ...dose, kind: kindOfSource(dose.source) })),
+    counts: [
+      ["Degrees that skills ask", library.skills.flatMap((skill) => skill.demands)],
+      ["Errors of instruments", library.protocols.flatMap(({ instruments }) => instruments)],
+      ["What motions gain from training", forecastPriors],
+      ["Doses by kind of work", doseSources],
+    ].map(([what, figures]) => ({
+      what: what as string,
+      count: countSources((figures as { source: string }[]).map(({ source }) => source)),
+    })),
+  };
+}
 
 export const meta: Route.MetaFunction = () => [{ title: "Cautions · Yearling" }];
 

@@ -1,8 +1,7 @@
 import { bandWords } from "#words/bands";
 import { standInHow } from "#words/prep";
 import { Link } from "react-router";
-import { library } from "#library/index";
-import { drillOf, type Library } from "#core/content/library";
+import { drillOf } from "#core/content/library";
 import { motionOf } from "#core/body/motions";
 import { writeDose } from "#core/drill/dose";
 import { phaseMeaning } from "#words/names";
@@ -18,17 +17,12 @@ import type { Route } from "./+types/library-drill";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
-const found = (from: Library, id: string): { drill: Drill } => {
-  const drill = drillOf(from, id);
+/** The user's own drills are there too. */
+export async function clientLoader({ params }: Route.ClientLoaderArgs): Promise<{ drill: Drill }> {
+  const drill = drillOf(await wholeLibrary(), params.id);
   if (!drill) throw new Response("The library has no such drill.", { status: 404 });
   return { drill };
-};
-
-export const loader = ({ params }: Route.LoaderArgs) => found(library, params.id);
-
-/** In the browser the user's own drills are there too, and nothing is fetched. */
-export const clientLoader = async ({ params }: Route.ClientLoaderArgs) =>
-  found(await wholeLibrary(), params.id);
+}
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: `${loaderData?.drill.name ?? "Drill"} · Yearling` },

@@ -1,14 +1,15 @@
 import { Link } from "react-router";
 import { motionOf } from "#core/body/motions";
-import { library } from "#library/index";
 import { skillOf, protocolOf } from "#core/content/library";
+import { shippedLibrary } from "../library";
 import { LibraryPage } from "../parts/library/page";
 import { PosePicture } from "../parts/figure/pose-picture";
 import type { Route } from "./+types/library-skill";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
-export function loader({ params }: Route.LoaderArgs) {
+export async function clientLoader({ params }: Route.ClientLoaderArgs) {
+  const library = await shippedLibrary();
   const skill = skillOf(library, params.id);
   if (!skill) throw new Response("The library has no such skill.", { status: 404 });
   const checks = skill.firstChecks

@@ -1,14 +1,14 @@
 import { Link } from "react-router";
 import { Family } from "#core/content/skill";
 import { Region } from "#core/drill/drill";
-import { library } from "#library/index";
+import { shippedLibrary } from "../library";
 import { PosePicture } from "../parts/figure/pose-picture";
 import type { Route } from "./+types/library";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
-/** Rendered at build time: the library ships with the application. */
-export function loader() {
+export async function clientLoader() {
+  const library = await shippedLibrary();
   return {
     skills: library.skills.map(({ id, name, summary, pose, view, family }) => ({
       id,

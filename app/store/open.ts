@@ -192,10 +192,11 @@ export async function fillDemo(notebook: Notebook, remember = true): Promise<voi
     import("../demo"),
     import("../demo-drafts"),
   ]);
+  const records = await lanternfield(today());
   await notebook.rebuild(
     "",
     async (add) => {
-      for (const record of lanternfield(today())) await add(record);
+      for (const record of records) await add(record);
     },
     false,
   );

@@ -36,6 +36,12 @@ export function fileRefusalWords(refusal: FileRefusal): string {
   }
 }
 
+/** How much of the application is kept on the device. @param left files that are still to come */
+export const offlineWords = (left: number): string =>
+  left === 0
+    ? "Opens without a signal: all of Yearling is on this device."
+    : `The walk opens without a signal. ${left} more files are on their way.`;
+
 /** Why a calendar was not taken. */
 export function calendarRefusalWords(refused: CalendarRefusal): string {
   switch (refused) {

@@ -1,3 +1,6 @@
+import { useSyncExternalStore } from "react";
+import { offlineWords } from "#words/file";
+import { stillToKeep, whenOfflineChanges } from "../../offline";
 import { canLock } from "../../store/locked";
 
 /** What a browser lends only to pages that came over https, or from the device itself. */
@@ -8,6 +11,12 @@ const lent: readonly { what: string; there: () => boolean }[] = [
   { what: "lock files", there: canLock },
   { what: "measure with the phone laid on", there: () => "DeviceOrientationEvent" in globalThis },
 ];
+
+/** How much of the application this device holds already; nothing where it can hold none, or does not know yet. */
+export function OfflinePart() {
+  const left = useSyncExternalStore(whenOfflineChanges, stillToKeep, () => null);
+  return left === null ? null : <p className="mt-3 text-sm text-muted">{offlineWords(left)}</p>;
+}
 
 /** What this browser can't do here, and what helps; nothing where all is there. */
 export function DevicePart() {

@@ -1,6 +1,6 @@
 import { useSyncExternalStore } from "react";
-import { takeNewVersion, waitingVersion, whenVersionWaits } from "../../offline";
+import { takeNewVersion, waitingVersion, whenOfflineChanges } from "../../offline";
 
 /** A way to turn to a new version of the application; null while there is none. */
 export const useNewVersion = (): (() => void) | null =>
-  useSyncExternalStore(whenVersionWaits, waitingVersion, () => false) ? takeNewVersion : null;
+  useSyncExternalStore(whenOfflineChanges, waitingVersion, () => false) ? takeNewVersion : null;
