@@ -2,6 +2,7 @@ import { reactRouter } from "@react-router/dev/vite";
 import tailwindcss from "@tailwindcss/vite";
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vite";
+import { readyLibrary } from "./scripts/ready-library.ts";
 import { secondLanguage } from "./scripts/second-language.ts";
 
 const here = (path: string) => fileURLToPath(new URL(path, import.meta.url));
@@ -20,10 +21,46 @@ const withoutWords = Object.fromEntries(
 );
 
 export default defineConfig({
-  plugins: [tailwindcss(), ...(other ? [secondLanguage()] : []), reactRouter()],
+  plugins: [tailwindcss(), readyLibrary(), ...(other ? [secondLanguage()] : []), reactRouter()],
 
   // The second language stands in for the words before any alias does.
   resolve: { alias: other ? withoutWords : alias },
   worker: { format: "es" },
-  build: { target: "es2022", assetsInlineLimit: 0 },
+  build: {
+    target: "es2022",
+    assetsInlineLimit: 0,
+    // Hundreds of small files are as many questions over a slow line: those used together lie together.
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            {
+              name: "frame",
+              test: /node_modules[\\/](react|react-dom|react-router|scheduler)[\\/]/,
+              priority: 9,
+            },
+            {
+              name: "ground",
+              test: /^(?!.*(core[\\/](figure|shape|prep|schedule|progress)|parts[\\/]figure|d3-))/,
+              minShareCount: 12,
+              priority: 8,
+            },
+            {
+              name: "figures",
+              test: /core[\\/](figure|shape)|parts[\\/]figure|d3-/,
+              minShareCount: 8,
+              priority: 7,
+            },
+            {
+              name: "planning",
+              test: /core[\\/](prep|schedule|progress)/,
+              minShareCount: 6,
+              priority: 6,
+            },
+            { name: "icons", test: /node_modules[\\/]lucide-react/, priority: 5 },
+          ],
+        },
+      },
+    },
+  },
 });

@@ -1,10 +1,15 @@
 import { startTransition, StrictMode } from "react";
 import { hydrateRoot } from "react-dom/client";
 import { HydratedRouter } from "react-router/dom";
+import { today } from "./clock";
+import { askForTroupe } from "./demo-ready";
 import { shippedLibrary } from "./library";
+import { hasBeenOpen, openNotebook } from "./store/open";
 
-// Every station needs it soon: it is fetched while the page comes to life.
+// Every page needs these: they are fetched and opened while the page comes to life.
 void shippedLibrary();
+if (!hasBeenOpen()) askForTroupe(today());
+void openNotebook().catch(() => undefined);
 
 /*
  * A change of station is drawn at once. As a React transition it would be cut into slices of five

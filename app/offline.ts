@@ -39,8 +39,7 @@ function keepRestWhenIdle(): void {
     left = data.left;
     listeners.forEach((listener) => listener());
   });
-  const ask = () =>
-    void serviceWorker.ready.then(({ active }) => active?.postMessage("keep-rest"));
+  const ask = () => void serviceWorker.ready.then(({ active }) => active?.postMessage("keep-rest"));
   const idle = globalThis.requestIdleCallback ?? ((task: () => void) => setTimeout(task, 0));
   setTimeout(() => idle(ask), settled);
 }

@@ -9,13 +9,13 @@ import { openNotebook, keepForLong } from "../store/open";
 import { libraryOf, viewIn } from "../view";
 import { shippedLibrary } from "../library";
 
-/** The acts bring the planners along: they are fetched when the page stands, and no act waits for them after that. */
+/** The acts bring the planners along: they are fetched when the first page stands, and no act waits for them after that. */
 const deciding = () => import("#core/acts/decide");
 const ahead = () => void deciding().catch(() => undefined);
-if (typeof document !== "undefined") {
-  if (document.readyState === "complete") ahead();
-  else addEventListener("load", ahead, { once: true });
-}
+if (typeof document !== "undefined")
+  void openNotebook()
+    .then(() => setTimeout(ahead, 1_000))
+    .catch(() => undefined);
 
 /** What came of an act: its answer, or why it was refused. */
 export type Done<Answer> = { done: Answer } | { refused: Refusal };

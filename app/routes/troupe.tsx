@@ -1,21 +1,18 @@
 import { Archive, ArchiveRestore, ListPlus, Plus } from "lucide-react";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link, redirect } from "react-router";
 import { skillOf } from "#core/content/library";
 import { today } from "../clock";
 import { shippedLibrary } from "../library";
 import { AthleteForm, draftNameOf } from "../parts/athlete-form";
-import { ListForm } from "../parts/list-form";
 import { hasDraft } from "../parts/use-draft";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
-import { PlaceList } from "../parts/place-list";
 import { handedHere } from "../store/handed";
 import { openNotebook, turnTo } from "../store/open";
 import { peopleOf } from "../store/people";
 import { plainSettings } from "#core/records/settings";
 import { GroupLine } from "../parts/hall/group-line";
 import { OrderChoice } from "../parts/hall/order-choice";
-import { HandOrder } from "../parts/hall/hand-order";
 import { countsOf } from "../store/athlete-out";
 import { countWords } from "#words/file";
 import { aimSentence } from "../parts/words";
@@ -27,6 +24,17 @@ import { performSent } from "../acts/perform";
 import { useAct } from "../parts/use-act";
 
 export { ErrorBoundary } from "../parts/frame/broken";
+
+// Nobody needs these to see who there is.
+const ListForm = lazy(() =>
+  import("../parts/list-form").then((part) => ({ default: part.ListForm })),
+);
+const PlaceList = lazy(() =>
+  import("../parts/place-list").then((part) => ({ default: part.PlaceList })),
+);
+const HandOrder = lazy(() =>
+  import("../parts/hall/hand-order").then((part) => ({ default: part.HandOrder })),
+);
 
 export async function clientLoader() {
   const [{ name, notebook }, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
@@ -132,12 +140,14 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
       ) : null}
       {adding ? <AthleteForm on={on} places={places} close={() => setAdding(false)} /> : null}
       {listing ? (
-        <ListForm
-          names={rows.map(({ athlete }) => athlete.name)}
-          places={places}
-          on={on}
-          close={() => setListing(false)}
-        />
+        <Suspense>
+          <ListForm
+            names={rows.map(({ athlete }) => athlete.name)}
+            places={places}
+            on={on}
+            close={() => setListing(false)}
+          />
+        </Suspense>
       ) : null}
       <GroupLine
         groups={groups}
@@ -158,7 +168,9 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
           </label>
           {rows.length > 2 ? <OrderChoice order={order} /> : null}
           {order.by === "hand" && query === "" && !archived && found.length > 2 ? (
-            <HandOrder people={found.map(({ athlete }) => athlete)} />
+            <Suspense>
+              <HandOrder people={found.map(({ athlete }) => athlete)} />
+            </Suspense>
           ) : null}
         </div>
       ) : null}
@@ -183,7 +195,9 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
           {archived ? "Back to those who train" : `Archive (${put})`}
         </button>
       ) : null}
-      <PlaceList places={places} />
+      <Suspense>
+        <PlaceList places={places} />
+      </Suspense>
     </main>
   );
 }

@@ -15,6 +15,25 @@ export type Opened = { name: NotebookName; notebook: Notebook };
 
 const locks = globalThis.navigator?.locks;
 
+const beenOpen = "yearling-been-open";
+
+/** Whether a notebook was opened in this browser before: a guess that is there at once, and costs little when wrong. */
+export function hasBeenOpen(): boolean {
+  try {
+    return localStorage.getItem(beenOpen) !== null;
+  } catch {
+    return true;
+  }
+}
+
+function noteOpen(): void {
+  try {
+    localStorage.setItem(beenOpen, "yes");
+  } catch {
+    // It is only a guess.
+  }
+}
+
 let opened: Promise<Opened> | null = null;
 let current: Opened | null = null;
 
@@ -42,6 +61,7 @@ async function open(): Promise<Opened> {
   }
   current.notebook.subscribe(tell);
   tell();
+  noteOpen();
   return current;
 }
 

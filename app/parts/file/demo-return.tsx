@@ -9,9 +9,7 @@ export const DemoReturn = ({ open }: { open: (file: File) => void }) => (
       type="button"
       className="press"
       onClick={() =>
-        void import("../../demo")
-          .then(({ returnedFile }) => returnedFile(today()))
-          .then(open)
+        void import("../../demo").then(({ returnedFile }) => returnedFile(today())).then(open)
       }
     >
       <FolderInput size={16} aria-hidden="true" /> Look at it
