@@ -1,52 +1,79 @@
-import { readdirSync, readFileSync } from "node:fs";
-import { dirname, join } from "node:path";
-import { gzipSync } from "node:zlib";
+import { existsSync, readFileSync, statSync } from "node:fs";
+import { join } from "node:path";
+import { filesOf, manifestOf, neededBy } from "../scripts/built.mjs";
 import { run, root } from "../scripts/steps.mjs";
 import type { Bench } from "./bench";
 
 const client = join(root, "build/client");
 
-/** JavaScript that the first station needs, gzipped: the framework's entry, the root, the frame and the station. */
+/** What a file weighs on the line: squeezed, where the build has squeezed it; kB. */
+const sent = (file: string): number => {
+  const squeezed = join(client, `${file}.br`);
+  return statSync(existsSync(squeezed) ? squeezed : join(client, file)).size / 1000;
+};
+const sum = (files: Iterable<string>): number =>
+  [...files].reduce((all, one) => all + sent(one), 0);
+const tenths = (value: number): number => Math.round(value * 10) / 10;
+
+const walk = ["aim", "check", "gap", "prep", "log", "season"];
+
+/** The addresses that the page itself names: its modules, styles and faces. */
+const named = (): string[] =>
+  [...readFileSync(join(client, "index.html"), "utf8").matchAll(/href="(\/assets\/[^"]+)"/g)].map(
+    ([, address]) => address!,
+  );
+
+/**
+ * What a browser that was never here waits for before the first screen is of use, by station: its scripts, and all
+ * else, which is the page, its styles and faces, the library and, on the first screen, one day's demo. As sent.
+ */
 const bench: Bench = async () => {
   run("npm", ["run", "build", "--silent"], { quiet: true });
-  const { entry, routes } = manifest();
-  const size = (files: Iterable<string>) =>
-    [...files].reduce(
-      (sum, file) => sum + gzipSync(readFileSync(join(client, file)), { level: 9 }).length,
-      0,
-    ) / 1000;
-  const shell = ["root", "routes/bench", "routes/troupe"];
+  const { entry, routes } = manifestOf(client);
   const stations: Record<string, string[]> = {
-    troupe: shell,
-    ...Object.fromEntries(
-      ["aim", "check", "gap", "prep", "log", "season"].map((name) => [
-        name,
-        ["root", "routes/athlete", `routes/${name}`],
-      ]),
-    ),
-    run: ["root", "routes/run"],
+    troupe: ["bench", "troupe"],
+    ...Object.fromEntries(walk.map((name) => [name, ["athlete", name]])),
+    run: ["run"],
+    library: ["bench", "library"],
   };
+  const early = named();
+  const scripts = early.filter((file) => file.endsWith(".js"));
+  const library = scripts.filter((file) => /\/library-/.test(file));
+  const others = ["/index.html", ...early.filter((file) => !file.endsWith(".js"))];
+  const demo = Math.max(
+    ...filesOf(client)
+      .filter((file) => file.startsWith("/demo/"))
+      .map(sent),
+  );
   const table = Object.entries(stations).map(([station, ids]) => {
-    const files = closureOf(
-      [entry.module, ...ids.map((id) => routes[id]!.module)].map((path) => path.replace(/^\//, "")),
-    );
-    return { station, files: files.size, "gzipped kB": Math.round(size(files) * 10) / 10 };
+    const modules = neededBy(client, [
+      entry.module,
+      routes.root.module,
+      ...ids.map((id) => routes[`routes/${id}`].module),
+      ...scripts.filter((file) => !library.includes(file)),
+    ]);
+    const content = sum(library) + (station === "troupe" ? demo : 0);
+    return {
+      station,
+      files: modules.size,
+      "scripts, kB": tenths(sum(modules)),
+      "library and demo, kB": tenths(content),
+      "all, kB": tenths(sum(modules) + content + sum(others)),
+    };
   });
-  // The library follows beside these, as a file of its own.
-  const beside = readdirSync(join(client, "assets")).filter((name) =>
-    /^library-[^.]*\.js$/.test(name),
-  );
-  table.push({
-    station: "library, beside",
-    files: beside.length,
-    "gzipped kB": Math.round(size(beside.map((name) => `assets/${name}`)) * 10) / 10,
-  });
-  const first = Math.max(
-    ...table
-      .filter(({ station }) => station === "troupe" || station === "aim")
-      .map((row) => row["gzipped kB"]),
-  );
-  return { table, figures: [{ key: "first_js_gzip", value: first, unit: "kB" }] };
+  const of = (name: string) => table.find(({ station }) => station === name)!;
+  return {
+    table,
+    figures: [
+      { key: "first_js", value: of("troupe")["scripts, kB"], unit: "kB" },
+      { key: "first_all", value: of("troupe")["all, kB"], unit: "kB" },
+      {
+        key: "most_js",
+        value: Math.max(...table.map((row) => row["scripts, kB"])),
+        unit: "kB",
+      },
+    ],
+  };
 };
 
 export default bench;

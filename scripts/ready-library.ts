@@ -19,7 +19,8 @@ export const readyLibrary = (): Plugin => ({
     return Object.entries(content)
       .map(([name, value]) => {
         const text = JSON.stringify(value);
-        if (!equal(JSON.parse(text), value)) throw new Error(`the library’s ${name} is more than text`);
+        if (!equal(JSON.parse(text), value))
+          throw new Error(`the library’s ${name} is more than text`);
         return `export const ${name} = JSON.parse(${JSON.stringify(text)});`;
       })
       .join("\n");

@@ -1,3 +1,4 @@
+import { useCallback } from "react";
 import { useFetcher } from "react-router";
 import type { ActName, AnswerOf, FieldsOf } from "#core/acts/decide";
 import type { Done } from "../acts/perform";
@@ -13,13 +14,16 @@ export type FieldsSent<Name extends ActName> = Omit<FieldsOf<Name>, "athleteId">
  */
 export function useAct<Name extends ActName = ActName>(action?: string) {
   const fetcher = useFetcher<Done<AnswerOf<Name>>>();
-  const act = <One extends ActName>(name: One, ...[fields]: Fields<One>) =>
-    void fetcher.submit(JSON.stringify({ act: name, ...fields }), {
-      method: "post",
-      encType: "application/json",
-      ...(action ? { action } : {}),
-    });
-  const { data } = fetcher;
+  const { data, submit } = fetcher;
+  const act = useCallback(
+    <One extends ActName>(name: One, ...[fields]: Fields<One>) =>
+      void submit(JSON.stringify({ act: name, ...fields }), {
+        method: "post",
+        encType: "application/json",
+        ...(action ? { action } : {}),
+      }),
+    [submit, action],
+  );
   return {
     act,
     done: data !== undefined && "done" in data && fetcher.state === "idle",

@@ -225,9 +225,17 @@ function AthleteRow({
           {state === null
             ? "Choose a skill and a date."
             : (reading?.title ?? "Reading the record …")}
-          {reading?.first ? (
-            <span className="mt-0.5 block">
-              <MarginMark readings={readingsOf(reading.first)} width={230} height={36} span={27} />
+          {state !== null && (reading === null || reading.first) ? (
+            // The room is kept while the record is read, so that nothing below moves.
+            <span className="mt-0.5 block h-9">
+              {reading?.first ? (
+                <MarginMark
+                  readings={readingsOf(reading.first)}
+                  width={230}
+                  height={36}
+                  span={27}
+                />
+              ) : null}
             </span>
           ) : null}
         </span>

@@ -371,16 +371,23 @@ export class Keeper {
     const written = new Set<PageName>();
     let held = new Map<PageName, KeptRow[]>();
     let count = 0;
+    /** Every row, where they are few enough to be held at once. */
+    let whole: ReadonlyMap<PageName, KeptRow[]> | null = null;
     const put = async () => {
-      for (const [page, rows] of held) {
-        const name = nameOnShelf(to, page);
-        const there = written.has(page) ? readKeptPage(page, await shelf.read(name)).rows : [];
-        await shelf.write(name, writePage(rev, [...there, ...rows]));
-        written.add(page);
-      }
+      whole = written.size === 0 ? held : null;
+      await Promise.all(
+        [...held].map(async ([page, rows]) => {
+          const name = nameOnShelf(to, page);
+          const there = written.has(page) ? readKeptPage(page, await shelf.read(name)).rows : [];
+          await shelf.write(name, writePage(rev, [...there, ...rows]));
+          written.add(page);
+        }),
+      );
       held = new Map();
       count = 0;
     };
+    const rowsOf = async (page: PageName): Promise<readonly KeptRow[]> =>
+      whole?.get(page) ?? readKeptPage(page, await shelf.read(nameOnShelf(to, page))).rows;
     const act: JournalAct = { ...named, edits: [], turn: { from, to }, travel: null };
     try {
       await fill(async (record) => {
@@ -401,7 +408,7 @@ export class Keeper {
         const rows = await Promise.all(
           pages
             .filter((page) => !page.includes("/photo/"))
-            .map(async (page) => readKeptPage(page, await shelf.read(nameOnShelf(to, page))).rows),
+            .map(rowsOf),
         );
         await this.writeSummary(
           to,

@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { memo, useDeferredValue, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { motionOf } from "#core/body/motions";
 import { protocolOf } from "#core/content/library";
@@ -9,7 +9,7 @@ import { forecastQuestions, type AskedDemand } from "#core/forecast/forecast-que
 import { jointLine } from "#core/forecast/history";
 import { methodSteps } from "#core/season/method";
 import type { AthleteView } from "../../view";
-import { useAct } from "../use-act";
+import { useAct, type DoAct } from "../use-act";
 import { longDay, shortDay, weekDay } from "#words/days";
 import {
   dateVerdict,
@@ -39,7 +39,9 @@ export function DateDesk({ view }: { view: AthleteView }) {
   const [times, setTimes] = useState(100);
   const [moved, setMoved] = useState(0);
   const own = aim && aim.by > view.day ? aim.by : null;
-  const by = own ? plusDays(own, moved) : null;
+  // The sliders answer the hand at once; what they ask for follows as fast as it can be drawn.
+  const asked = { times: useDeferredValue(times), moved: useDeferredValue(moved) };
+  const by = own ? plusDays(own, asked.moved) : null;
   const questions = useMemo(
     () =>
       by
@@ -47,12 +49,14 @@ export function DateDesk({ view }: { view: AthleteView }) {
             ...view,
             on: view.day,
             by,
-            times: times / 100,
+            times: asked.times / 100,
           })
         : [],
-    [view, by, times],
+    [view, by, asked.times],
   );
   const { answers, status, stop } = useForecast(questions);
+  const names = questions.flatMap(({ gap }) => gap.protocolId ?? []).join(" ");
+  const forecast = useMemo(() => names.split(" "), [names]);
   const { act } = useAct(`/at/${view.athlete.id}/season`);
   const verdict = by ? dateVerdict(questions, answers) : null;
   const unmeasured = view.gaps.filter(({ verdict: known }) => known === "unknown");
@@ -135,7 +139,7 @@ export function DateDesk({ view }: { view: AthleteView }) {
             most={farthest}
             step={7}
             set={setMoved}
-            says={`${longDay(by)}${moved === 0 ? "" : `, ${Math.abs(moved / 7)} week${Math.abs(moved) === 7 ? "" : "s"} ${moved > 0 ? "later" : "earlier"}`}`}
+            says={`${longDay(plusDays(own, moved))}${moved === 0 ? "" : `, ${Math.abs(moved / 7)} week${Math.abs(moved) === 7 ? "" : "s"} ${moved > 0 ? "later" : "earlier"}`}`}
             back={moved === 0 ? null : () => setMoved(0)}
           />
         </div>
@@ -163,11 +167,10 @@ export function DateDesk({ view }: { view: AthleteView }) {
           question={question}
           answer={answers.get(question.key) ?? null}
           by={by}
-          measureOn={(on) => act("set-check-day", { on, there: true })}
-          lighter={(monday) => act("set-lighter", { monday, on: true })}
+          act={act}
         />
       ))}
-      <OtherCharts view={view} without={questions.flatMap(({ gap }) => gap.protocolId ?? [])} />
+      <OtherCharts view={view} without={forecast} />
     </>
   );
 }
@@ -220,20 +223,18 @@ function Slider({
 }
 
 /** One demand on its side: the fan, the chance, the dose that would, when to measure, and what a plateau asks for. */
-function Demand({
+const Demand = memo(function Demand({
   view,
   question,
   answer,
   by,
-  measureOn,
-  lighter,
+  act,
 }: {
   view: AthleteView;
   question: AskedDemand;
   answer: ForecastAnswer | null;
   by: string;
-  measureOn: (on: string) => void;
-  lighter: (monday: string) => void;
+  act: DoAct;
 }) {
   const { gap, side } = question;
   const protocol = protocolOf(view.library, gap.protocolId!)!;
@@ -301,7 +302,11 @@ function Demand({
               inPlan ? (
                 <span className="text-muted">It is in the week.</span>
               ) : (
-                <button type="button" className="underlined" onClick={() => measureOn(measureDay)}>
+                <button
+                  type="button"
+                  className="underlined"
+                  onClick={() => act("set-check-day", { on: measureDay, there: true })}
+                >
                   Put it in the week
                 </button>
               )
@@ -310,23 +315,23 @@ function Demand({
         </ul>
       ) : null}
       {answer && isStuck(answer) ? (
-        <Plateau view={view} question={question} answer={answer} lighter={lighter} />
+        <Plateau view={view} question={question} answer={answer} act={act} />
       ) : null}
     </figure>
   );
-}
+});
 
 /** It has stopped moving: what to change, in order, each with the reason from the athlete's own record. */
 function Plateau({
   view,
   question,
   answer,
-  lighter,
+  act,
 }: {
   view: AthleteView;
   question: AskedDemand;
   answer: ForecastAnswer;
-  lighter: (monday: string) => void;
+  act: DoAct;
 }) {
   const steps = useMemo(
     () =>
@@ -366,7 +371,7 @@ function Plateau({
                 <button
                   type="button"
                   className="underlined font-normal"
-                  onClick={() => lighter(nextMonday(view.today))}
+                  onClick={() => act("set-lighter", { monday: nextMonday(view.today), on: true })}
                 >
                   Make next week lighter
                 </button>

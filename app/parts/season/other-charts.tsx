@@ -1,3 +1,4 @@
+import { memo, useState } from "react";
 import { changesByDay } from "#core/measure/round-changes";
 import { changeWords } from "#words/measure";
 import { angleUnit, checksOf } from "#core/measure/value";
@@ -19,7 +20,14 @@ function likeWithLike(lines: readonly HistoryLine[]): HistoryLine[][] {
 }
 
 /** Everything else that was measured, over the weeks: what the aim does not ask has no date to be forecast for. */
-export function OtherCharts({ view, without }: { view: AthleteView; without: readonly string[] }) {
+export const OtherCharts = memo(function OtherCharts({
+  view,
+  without,
+}: {
+  view: AthleteView;
+  without: readonly string[];
+}) {
+  const [open, setOpen] = useState(false);
   const charts = view.library.protocols
     .filter(({ id }) => !without.includes(id))
     .flatMap((protocol) =>
@@ -32,7 +40,7 @@ export function OtherCharts({ view, without }: { view: AthleteView; without: rea
   const first = view.checks.reduce((day, { on }) => (on < day ? on : day), view.today);
   const from = first < plusDays(view.today, -7 * 16) ? plusDays(view.today, -7 * 16) : first;
   return (
-    <details className="mt-8">
+    <details className="mt-8" onToggle={({ currentTarget }) => setOpen(currentTarget.open)}>
       <summary className="font-display text-xl font-bold">
         What else was measured ({charts.length})
       </summary>
@@ -40,7 +48,7 @@ export function OtherCharts({ view, without }: { view: AthleteView; without: rea
         Notches are checks, the band their error. Only checks of the same mode and temperature are
         joined.
       </p>
-      {charts.map(({ protocol, lines }) => (
+      {(open ? charts : []).map(({ protocol, lines }) => (
         <figure
           key={`${protocol.id}-${lines[0]!.mode}-${lines[0]!.temperature}`}
           className="mt-5 break-inside-avoid"
@@ -69,7 +77,7 @@ export function OtherCharts({ view, without }: { view: AthleteView; without: rea
       ))}
     </details>
   );
-}
+});
 
 /** What moved between the last two comparable checks of a side. */
 function lastChange(

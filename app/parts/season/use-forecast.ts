@@ -1,5 +1,5 @@
 import { wrap, type Remote } from "comlink";
-import { useEffect, useRef, useState } from "react";
+import { startTransition, useEffect, useRef, useState } from "react";
 import type { ForecastAnswer, ForecastQuestion } from "#core/forecast/forecast-answer";
 import type { AskedDemand } from "#core/forecast/forecast-questions";
 import type { Forecaster } from "../../workers/forecast.worker";
@@ -63,7 +63,7 @@ export function useForecast(questions: readonly AskedDemand[]): Forecasts {
         if (late || over.current) return;
         answers.set(question.key, answer);
       }
-      setState({ text, answers, status: "ready" });
+      startTransition(() => setState({ text, answers, status: "ready" }));
     })().catch(() => {
       if (!late) setState((was) => ({ ...was, text, status: "failed" }));
     });
