@@ -5,11 +5,14 @@ import { today } from "./clock";
 import { askForTroupe } from "./demo-ready";
 import { shippedLibrary } from "./library";
 import { hasBeenOpen, openNotebook } from "./store/open";
+import { warmUp } from "./warm-up";
 
 // Every page needs these: they are fetched and opened while the page comes to life.
 void shippedLibrary();
 if (!hasBeenOpen()) askForTroupe(today());
-void openNotebook().catch(() => undefined);
+void openNotebook()
+  .then(() => setTimeout(() => void warmUp(), 1_000))
+  .catch(() => undefined);
 
 /*
  * A change of station is drawn at once. As a React transition it would be cut into slices of five

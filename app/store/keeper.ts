@@ -406,9 +406,7 @@ export class Keeper {
       }
       for (const [owner, pages] of owners) {
         const rows = await Promise.all(
-          pages
-            .filter((page) => !page.includes("/photo/"))
-            .map(rowsOf),
+          pages.filter((page) => !page.includes("/photo/")).map(rowsOf),
         );
         await this.writeSummary(
           to,
