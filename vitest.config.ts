@@ -12,5 +12,6 @@ export default defineConfig({
     setupFiles: ["scripts/seed-properties.ts"],
     // Several tests make the whole troupe afresh; on a busy machine that takes its time.
     testTimeout: 60_000,
+    hookTimeout: 60_000,
   },
 });

@@ -1,6 +1,6 @@
 import equal from "fast-deep-equal";
 import { join } from "node:path";
-import type { Plugin } from "vite";
+import { runnerImport, type Plugin } from "vite";
 
 const file = join(import.meta.dirname, "../library/index.ts");
 
@@ -15,8 +15,8 @@ export const readyLibrary = (): Plugin => ({
   enforce: "pre",
   async load(id) {
     if (id.split("?")[0] !== file) return null;
-    const content = await import("../library/index");
-    return Object.entries(content)
+    const { module } = await runnerImport<Record<string, unknown>>(file);
+    return Object.entries(module)
       .map(([name, value]) => {
         const text = JSON.stringify(value);
         if (!equal(JSON.parse(text), value))

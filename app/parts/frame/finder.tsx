@@ -1,4 +1,4 @@
-import { checkWords, drillWords, finderOf, skillWords, type Findable } from "../library/find-words";
+import { checkFacts, drillFacts, finderOf, skillFacts, type Findable } from "../library/find-words";
 import {
   Combobox,
   ComboboxInput,
@@ -7,16 +7,17 @@ import {
   Dialog,
   DialogPanel,
 } from "@headlessui/react";
-import { useMemo, useState } from "react";
+import { useDeferredValue, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { withPacks } from "#core/content/library";
 import { library } from "#library/index";
 import { presentNotebook } from "../../store/open";
+import { becauseFound, foundKind, pagesToFind } from "#words/find";
 
-type Found = Findable & { kind: string; to: string };
+type Entry = Findable & { kind: string; to: string };
 
-/** Everything that can be found by name from anywhere. */
-function everything(athleteId: string | null): Found[] {
+/** Everything that can be found from anywhere: people, checks, drills, skills, groups, places, pages and settings. */
+function everything(athleteId: string | null): Entry[] {
   const notebook = presentNotebook()?.notebook;
   const who = athleteId ?? notebook?.all("athlete")[0]?.id;
   const whole = withPacks(library, notebook?.all("pack") ?? []);
@@ -25,53 +26,66 @@ function everything(athleteId: string | null): Found[] {
     ...(notebook?.all("athlete") ?? []).map(({ id, name, discipline }) => ({
       key: `a-${id}`,
       name,
-      words: `${discipline} athlete`,
-      kind: discipline || "athlete",
+      facts: [discipline],
+      kind: discipline || foundKind.athlete,
       to: `/at/${id}/gap`,
     })),
     ...whole.protocols.map((check) => ({
       key: `p-${check.id}`,
       name: check.name,
-      words: `check ${checkWords(check)}`,
-      kind: "check",
+      ...checkFacts(check),
+      kind: foundKind.check,
       to: who ? `/at/${who}/check?focus=${check.id}` : `/library/check/${check.id}`,
     })),
     ...whole.drills.map((drill) => ({
       key: `d-${drill.id}`,
       name: drill.name,
-      words: `drill ${drillWords(drill)}`,
-      kind: own(library.drills, drill.id) ? "drill of your own" : "drill",
+      ...drillFacts(drill),
+      kind: own(library.drills, drill.id) ? foundKind.ownDrill : foundKind.drill,
       to: `/library/drill/${drill.id}`,
     })),
     ...whole.skills.map((skill) => {
-      const { id, name } = skill;
-      const mine = own(library.skills, id);
+      const mine = own(library.skills, skill.id);
       return {
-        key: `s-${id}`,
-        name,
-        words: `skill ${skillWords(skill)}`,
-        kind: mine ? "skill of your own" : "skill",
-        to: mine && who ? `/at/${who}/aim` : `/library/skill/${id}`,
+        key: `s-${skill.id}`,
+        name: skill.name,
+        ...skillFacts(skill),
+        kind: mine ? foundKind.ownSkill : foundKind.skill,
+        to: mine && who ? `/at/${who}/aim` : `/library/skill/${skill.id}`,
       };
     }),
     ...(notebook?.all("group") ?? []).map(({ id, name }) => ({
       key: `g-${id}`,
       name,
-      words: "group hall",
-      kind: "group",
+      facts: [foundKind.group],
+      kind: foundKind.group,
       to: `/hall/${id}`,
     })),
     ...(notebook?.all("place") ?? []).map(({ id, name }) => ({
       key: `l-${id}`,
       name,
-      words: "place",
-      kind: "place",
+      facts: [foundKind.place],
+      kind: foundKind.place,
       to: "/#places",
     })),
+    ...pagesToFind.flatMap(({ key, name, also, at, to }) =>
+      at && !who
+        ? []
+        : [
+            {
+              key: `w-${key}`,
+              name,
+              also,
+              facts: [],
+              kind: foundKind.page,
+              to: to ?? `/at/${who}/${at}`,
+            },
+          ],
+    ),
   ];
 }
 
-/** Type-ahead over athletes, checks, drills, skills and places. */
+/** Type-ahead over all there is; each says why it was found where its name does not. */
 export default function Finder({
   close,
   athleteId,
@@ -82,14 +96,15 @@ export default function Finder({
   const [query, setQuery] = useState("");
   const navigate = useNavigate();
   const find = useMemo(() => finderOf(everything(athleteId)), [athleteId]);
-  const found = find(query).slice(0, 12);
-  const go = (choice: Found | null) => {
+  const asked = useDeferredValue(query);
+  const found = useMemo(() => find(asked).slice(0, 12), [find, asked]);
+  const go = (choice: Entry | null) => {
     if (!choice) return;
     close();
     void navigate(choice.to);
   };
   return (
-    <Dialog open onClose={close} className="relative z-40">
+    <Dialog open onClose={close} className="relative z-40" aria-label="Find">
       <div className="fixed inset-0 bg-black/40" aria-hidden="true" />
       <div className="fixed inset-0 flex justify-center p-4 pt-[12vh]">
         <DialogPanel className="h-fit w-full max-w-xl bg-paper text-ink">
@@ -97,7 +112,7 @@ export default function Finder({
             <ComboboxInput
               autoFocus
               aria-label="Find"
-              placeholder="An athlete, check, drill, skill, place: any of its words"
+              placeholder="A name, a muscle, a motion, a drill, a page"
               className="w-full border-b-2 border-ink bg-transparent px-5 py-4 text-lg"
               onChange={(event) => setQuery(event.target.value)}
             />
@@ -108,8 +123,15 @@ export default function Finder({
                   value={entry}
                   className="flex min-h-11 cursor-pointer items-center justify-between gap-4 px-5 data-focus:bg-ink data-focus:text-paper"
                 >
-                  <span className="font-semibold">{entry.name}</span>
-                  <span className="text-sm opacity-80">{entry.kind}</span>
+                  <span className="min-w-0">
+                    <span className="block font-semibold">{entry.name}</span>
+                    {entry.because.length > 0 ? (
+                      <span className="block truncate text-sm opacity-80">
+                        {becauseFound(entry.because)}
+                      </span>
+                    ) : null}
+                  </span>
+                  <span className="shrink-0 text-sm opacity-80">{entry.kind}</span>
                 </ComboboxOption>
               ))}
             </ComboboxOptions>

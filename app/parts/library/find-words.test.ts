@@ -1,10 +1,22 @@
 import { describe, expect, it } from "vitest";
 import { library } from "#library/index";
-import { drillWords, finderOf } from "./find-words";
+import { otherWords } from "#library/other-words";
+import { pagesToFind } from "#words/find";
+import { checkFacts, drillFacts, finderOf, skillFacts } from "./find-words";
 
 const find = finderOf(
-  library.drills.map((drill) => ({ key: drill.id, name: drill.name, words: drillWords(drill) })),
+  library.drills.map((drill) => ({ key: drill.id, name: drill.name, ...drillFacts(drill) })),
 );
+const findAll = finderOf([
+  ...library.drills.map((one) => ({ key: one.id, name: one.name, ...drillFacts(one) })),
+  ...library.protocols.map((one) => ({
+    key: `check ${one.id}`,
+    name: one.name,
+    ...checkFacts(one),
+  })),
+  ...library.skills.map((one) => ({ key: `skill ${one.id}`, name: one.name, ...skillFacts(one) })),
+  ...pagesToFind.map(({ key, name, also }) => ({ key: `page ${key}`, name, also, facts: [] })),
+]);
 const keys = (typed: string) => find(typed).map(({ key }) => key);
 
 describe("finding in the library", () => {
@@ -41,7 +53,7 @@ describe("finding in the library", () => {
       ["Hip extension at speed", "Kneeling hip extension", "Hip extension"].map((name) => ({
         key: name,
         name,
-        words: "",
+        facts: [],
       })),
     );
     expect(checks("hip ext").map(({ key }) => key)).toEqual([
@@ -49,5 +61,54 @@ describe("finding in the library", () => {
       "Hip extension at speed",
       "Kneeling hip extension",
     ]);
+  });
+
+  it("meets every usual word of the field, in the first dozen", () => {
+    for (const [typed, wanted] of [
+      ["dorsiflexion", "check knee-to-wall"],
+      ["contract-relax", "wrist-press-deepen"],
+      ["hip PNF", "hip-flexor-deepen"],
+      ["pigeon", "shin-parallel"],
+      ["external rotation", "rotation-out-band"],
+      ["scapula", "blade-pulls"],
+      ["pointe", "skill full-pointe"],
+      ["splits", "skill front-split"],
+      ["thoracic", "open-book"],
+      ["adductor", "adductor-lifts"],
+      ["couch", "hip-flexor"],
+      ["groin", "adductor-lifts"],
+      ["quad", "thigh-pull"],
+      ["lunge", "hip-flexor"],
+      ["glute", "seat-bridge"],
+      ["foam roller", "thigh-roller"],
+      ["pistol", "skill one-leg-squat"],
+      ["plié", "skill turnout-bend"],
+      ["hypermobility", "check joint-looseness"],
+      ["dark mode", "page look"],
+      ["backup", "page file"],
+      ["glossary", "page glossary"],
+    ] as const)
+      expect(
+        findAll(typed)
+          .slice(0, 12)
+          .map(({ key }) => key),
+        typed,
+      ).toContain(wanted);
+  });
+
+  it("says why, where the name does not: the words that were met", () => {
+    const because = (typed: string, wanted: string) =>
+      findAll(typed).find(({ key }) => key === wanted)?.because;
+    expect(because("dorsiflexion", "check knee-to-wall")).toEqual(["dorsiflexion"]);
+    expect(because("quad foam", "thigh-roller")).toEqual(expect.arrayContaining(["foam rolling"]));
+    expect(because("halo", "halo")).toEqual([]);
+    expect(because("", "halo")).toEqual([]);
+  });
+
+  it("has other words only for what is there", () => {
+    const skills = new Set(library.skills.map(({ id }) => id));
+    const checks = new Set(library.protocols.map(({ id }) => id));
+    expect(Object.keys(otherWords.skills).filter((id) => !skills.has(id))).toEqual([]);
+    expect(Object.keys(otherWords.checks).filter((id) => !checks.has(id))).toEqual([]);
   });
 });

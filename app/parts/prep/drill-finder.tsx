@@ -1,4 +1,4 @@
-import { drillWords, finderOf } from "../library/find-words";
+import { drillFacts, finderOf } from "../library/find-words";
 import { Plus } from "lucide-react";
 import { useMemo, useState } from "react";
 import { JointId, motionOf } from "#core/body/motions";
@@ -54,7 +54,7 @@ export function DrillFinder({
         library.drills.map((drill) => ({
           key: drill.id,
           name: drill.name,
-          words: drillWords(drill),
+          ...drillFacts(drill),
           drill,
         })),
       ),
