@@ -33,7 +33,7 @@ test("what if, by keys: the shape and the line follow, and it can be taken back 
 test("what if, by mouse: a notch is carried, the shape follows", async ({ page }) => {
   await openDemo(page, "/at/wren/gap");
   // What comes later moves the rows.
-  await expect(page.getByText("Smallest set to clean:", { exact: false })).toBeVisible();
+  await expect(page.getByText("Least that would do:", { exact: false })).toBeVisible();
   const line = page.getByTestId("line-score");
   const today = Number(await line.textContent());
   const notch = page.getByRole("slider", { name: /^What if: Hip flexion, straight leg, right/ });
@@ -50,7 +50,7 @@ test("worth is told for every motion, the most first; the smallest set makes the
   page,
 }) => {
   await openDemo(page, "/at/wren/gap");
-  await expect(page.getByText("Smallest set to clean:", { exact: false })).toBeVisible();
+  await expect(page.getByText("Least that would do:", { exact: false })).toBeVisible();
   const worths = page.locator("li .figures", { hasText: /^\+\d/ });
   const values = (await worths.allTextContents()).map((text) => Number.parseFloat(text));
   expect(values.length).toBeGreaterThan(1);
@@ -114,7 +114,7 @@ test("a skill is copied, changed and aimed at; what cannot be is refused by name
   await expect(page.getByText(/is kept among your own skills/)).toBeVisible();
   await page.getByRole("button", { name: "Add another aim" }).click();
   await page.getByLabel("Skill").selectOption({ label: "Deep squat for tumblers" });
-  await page.getByRole("button", { name: "Keep the aim" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByText(/deep squat for tumblers by/i).first()).toBeVisible();
   await expect(page.getByText("41°").first()).toBeVisible();
 });
@@ -138,7 +138,7 @@ test("a skill is made from nothing, with a side, and its check is proposed", asy
   await page.getByRole("button", { name: "Add another aim" }).click();
   await page.getByLabel("Skill").selectOption({ label: "Rope lock" });
   await expect(page.getByLabel("locking leg")).toBeVisible();
-  await page.getByRole("button", { name: "Keep the aim" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await page.getByRole("link", { name: "2 Check" }).click();
   await expect(page.locator("#row-foot-turning-in")).toBeVisible();
 });
@@ -148,15 +148,15 @@ test("an aim whose date is past is refused with the reason, and the form keeps w
 }) => {
   await openDemo(page, "/at/odalys/aim");
   await page.getByRole("button", { name: "Add another aim" }).click();
-  const form = page.locator("form", { has: page.getByRole("button", { name: "Keep the aim" }) });
+  const form = page.locator("form", { has: page.getByRole("button", { name: "Save" }) });
   const date = form.getByLabel("By");
   // As a browser without date limits would send it.
   await date.evaluate((field: HTMLInputElement) => field.removeAttribute("min"));
   await date.fill("2026-01-10");
-  await form.getByRole("button", { name: "Keep the aim" }).click();
+  await form.getByRole("button", { name: "Save" }).click();
   await expect(page.getByText("The date of an aim lies ahead.")).toBeVisible();
   await expect(date).toHaveValue("2026-01-10");
   await date.fill("2027-03-01");
-  await form.getByRole("button", { name: "Keep the aim" }).click();
+  await form.getByRole("button", { name: "Save" }).click();
   await expect(form).toHaveCount(0);
 });

@@ -18,7 +18,7 @@ test("a log is written without a run, with pain, a loose-at number and a note, a
   await page.getByLabel("Note").fill("hall cold");
   await page.getByRole("button", { name: "Keep the log" }).click();
   await expect(page.getByRole("heading", { name: "Today, as it went" })).toBeVisible();
-  await expect(page.getByRole("heading", { name: "What follows" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Next time" })).toBeVisible();
   await expect(page.getByText("wobbled last time: the same again").first()).toBeVisible();
   await saved(page);
   await page.reload();

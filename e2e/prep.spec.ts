@@ -119,7 +119,7 @@ test("a drill is swapped for one whose cost is told, and its rung and dose chang
   page,
 }) => {
   const before = await openKept(page, "wren");
-  await page.getByLabel("Shape").selectOption("mobility");
+  await page.getByLabel("Session type").selectOption("mobility");
   await expect(page.getByRole("heading", { name: "30:00", exact: true })).toBeVisible();
   const mobility = await names(page);
   expect(mobility).not.toEqual(before);
@@ -135,7 +135,7 @@ test("a drill is swapped for one whose cost is told, and its rung and dose chang
   await option.click();
   await expect.poll(async () => (await names(page))[2]).toBe(other);
   const row = page.getByRole("listitem").filter({ hasText: other });
-  await page.getByRole("button", { name: `Rung and dose of ${other}` }).click();
+  await page.getByRole("button", { name: `Level and dose of ${other}` }).click();
   const more = row.getByRole("button", { name: /^More: / }).first();
   const total = page.getByText(/^\d+:\d\d planned: \d+ s over\.|s free\./);
   await more.click();
@@ -147,7 +147,7 @@ test("formats: families by the clock, a ramp with its arithmetic, an issue prep 
   page,
 }) => {
   await openKept(page);
-  await page.getByLabel("Shape").selectOption("clocked-families");
+  await page.getByLabel("Session type").selectOption("clocked-families");
   await expect(page.getByText("4 × 2 × 60 s + 2:00 =")).toBeVisible();
   await expect(page.getByText(/different preps here/)).toBeVisible();
   const first = await names(page);
@@ -156,18 +156,18 @@ test("formats: families by the clock, a ramp with its arithmetic, an issue prep 
   await expect.poll(() => names(page)).not.toEqual(first);
   await page.getByRole("button", { name: "Less: rounds" }).click();
   await expect(page.getByRole("heading", { name: "6:00", exact: true })).toBeVisible();
-  await page.getByLabel("Shape").selectOption("general-specific");
+  await page.getByLabel("Session type").selectOption("general-specific");
   await page.getByLabel("The work").selectOption("push-ramp");
   await page.getByLabel("done already up to").selectOption("floor");
   await page.getByLabel("Work sets at").selectOption("floor");
   await expect(page.getByText("4 + 4 + 15 = 23")).toBeVisible();
   expect((await names(page)).slice(-3)).toEqual(Array(3).fill("Push, from wall to floor"));
-  await page.getByLabel("Shape").selectOption("issue-prep");
+  await page.getByLabel("Session type").selectOption("issue-prep");
   await expect(page.getByLabel("wrist", { exact: true })).toBeChecked();
   await expect(
     page.getByText("the first stretch once more").filter({ visible: true }).first(),
   ).toBeVisible();
-  await page.getByLabel("Shape").selectOption("fillers");
+  await page.getByLabel("Session type").selectOption("fillers");
   await expect.poll(async () => (await names(page)).length).toBe(4);
 });
 
@@ -242,7 +242,7 @@ test("a prep is copied to another athlete with the differences shown, a week of 
   await page.getByLabel("Name of the format").fill("Before the silo");
   await page.getByRole("button", { name: "Keep the format" }).click();
   await expect(
-    page.getByLabel("Shape").getByRole("option", { name: /Before the silo/ }),
+    page.getByLabel("Session type").getByRole("option", { name: /Before the silo/ }),
   ).toBeAttached();
   await saved(page);
 });
@@ -251,9 +251,9 @@ test("a drill of one's own is made from the library's and comes into plans", asy
   await openDemo(page, "/library/drill/shoulder-circles");
   await page.getByRole("link", { name: "make it your own" }).click();
   await page.getByLabel("Name", { exact: true }).fill("Silo circles");
-  await page.getByLabel("Before training, rung 1").fill("ten or so");
+  await page.getByLabel("Before training, level 1").fill("ten or so");
   await expect(page.getByRole("alert")).toContainText("write it as 10");
-  await page.getByLabel("Before training, rung 1").fill("2 × 8");
+  await page.getByLabel("Before training, level 1").fill("2 × 8");
   await page.getByRole("button", { name: "Keep the drill" }).click();
   await expect(page.getByRole("heading", { name: "Silo circles" })).toBeVisible();
   await expect(page.getByText(/before training 2 × 8/)).toBeVisible();
@@ -273,7 +273,7 @@ test("a plan that is shown stays until somebody takes another; a preview that wa
 }) => {
   await page.clock.install();
   const before = await openKept(page, "wren");
-  await page.getByLabel("Shape").selectOption("mobility");
+  await page.getByLabel("Session type").selectOption("mobility");
   await expect(page.getByRole("heading", { name: "30:00", exact: true })).toBeVisible();
   await page.getByRole("button", { name: "Look for a better plan" }).click();
   await expect(page.getByText(/^(No better plan found|A plan that serves the needs)/)).toBeVisible({
@@ -407,7 +407,7 @@ test("a number a day is spread over the sessions of the day, and a same total is
   await page.getByRole("button", { name: "Type a session" }).click();
   await page.getByLabel("A line an item, in your order").fill("skip 1 min\nside bends 2 x 10");
   await page.getByRole("button", { name: "Use this session" }).click();
-  await page.getByRole("button", { name: "Rung and dose of Side bends" }).click();
+  await page.getByRole("button", { name: "Level and dose of Side bends" }).click();
   await page.getByRole("button", { name: "= 4 × 5" }).click();
   await expect(page.getByRole("button", { name: "= 5 × 4" })).toBeVisible();
   await page.getByRole("textbox", { name: "a day in all" }).fill("100");
@@ -446,7 +446,7 @@ test("a number a day goes on counting over two sessions that were logged", async
   };
   const line = page.getByRole("list", { name: "Numbers a day" });
   await type("side bends 2 x 10");
-  await page.getByRole("button", { name: "Rung and dose of Side bends" }).click();
+  await page.getByRole("button", { name: "Level and dose of Side bends" }).click();
   await page.getByRole("textbox", { name: "a day in all" }).fill("60");
   await page.keyboard.press("Enter");
   // Ten in two sets, on each side where the rung that this athlete is on has sides.
@@ -471,7 +471,7 @@ test("a ramp goes up through weights in the sets that were said, and stands in t
   page,
 }) => {
   await openKept(page, "kaito");
-  await page.getByLabel("Shape").selectOption("general-specific");
+  await page.getByLabel("Session type").selectOption("general-specific");
   await page.getByLabel("The work").selectOption("hinge-strength");
   await page.getByLabel("minutes", { exact: true }).fill("25");
   await page.keyboard.press("Enter");

@@ -97,7 +97,7 @@ test("a remote's two keys walk the run; a reload in the middle loses nothing; tw
   const first = await drill(page).textContent();
   await page.keyboard.press("PageDown");
   // One step on: the change-over where the next drill has one, else that drill.
-  const change = page.getByText("change place").or(page.getByText("set up"));
+  const change = page.getByText("get into position").or(page.getByText("set up"));
   await expect(change.or(drill(page).filter({ hasNotText: first! })).first()).toBeVisible();
   await page.keyboard.press("PageUp");
   await expect(drill(page)).toHaveText(first!);

@@ -194,7 +194,7 @@ test("their stories, without a word typed: a sick week, a plateau, a lock-out, a
     /Upper back is shut: pain 6\/10/,
   );
   await page.goto("/at/ilvar/season");
-  await expect(page.getByText(/Before the show of Sunday 29 November: no new rung/)).toBeVisible();
+  await expect(page.getByText(/Before the show of Sunday 29 November: no new level/)).toBeVisible();
   await expect(sessionOn(page, "Friday 27 November")).toHaveCount(0);
 });
 

@@ -116,7 +116,7 @@ test("cleared under the page: never saved, until it is written back", async ({ p
       }),
   );
   await page.getByRole("textbox", { name: "By" }).fill("2027-03-01");
-  await page.getByRole("button", { name: "Keep the aim" }).click();
+  await page.getByRole("button", { name: "Save" }).click();
   await expect(alert(page)).toContainText("was cleared while the page was open");
   await expect(page.getByRole("status").filter({ hasText: /^saved$/ })).toBeHidden();
   await page.getByRole("button", { name: "Write it back" }).click();
@@ -140,7 +140,7 @@ test("what is typed survives a closed tab: a form, a round, a log", async ({ pag
   const next = await context.newPage();
   await openDemo(next);
   await expect(next.getByLabel("Name", { exact: true })).toHaveValue("Half a name");
-  await next.getByRole("button", { name: "Leave it" }).click();
+  await next.getByRole("button", { name: "Cancel" }).click();
   await next.goto("/at/wren/log?log=new");
   await expect(next.getByLabel("Note", { exact: true }).last()).toHaveValue("felt light");
   await next.goto("/at/wren/check");

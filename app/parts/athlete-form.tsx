@@ -133,7 +133,7 @@ export function AthleteForm({
             close();
           }}
         >
-          Leave it
+          Cancel
         </button>
       </p>
     </form>

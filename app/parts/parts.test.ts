@@ -73,7 +73,7 @@ describe("the run's words", () => {
       (["contract", "deepen", "rest", "side-change", "set-up", "transition"] as const).map((kind) =>
         stepWord(step({ kind }), rounds),
       ),
-    ).toEqual(["push", "deeper", "release", "other side", "set up", "change place"]);
+    ).toEqual(["push", "deeper", "rest", "other side", "set up", "get into position"]);
   });
   it("count sets and rounds, and keep quiet where there is only one", () => {
     expect(countWord(step({}), { dose: hold, labels: [] })).toBe("set 2 of 3");
@@ -104,7 +104,7 @@ describe("a log by hand", () => {
       items: [],
     });
   });
-  it("takes a drill that was not planned at its first rung", () => {
+  it("takes a drill that was not planned at its first level", () => {
     expect(unplanned(drill("prayer"))).toMatchObject({
       drillId: "prayer",
       rungId: "floor",

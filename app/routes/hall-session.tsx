@@ -39,7 +39,7 @@ export default function HallSession({ loaderData: view }: Route.ComponentProps) 
   if (people.length === 0) return <NobodyHere groupId={view.id} />;
   return (
     <>
-      <p className="text-lg">One session for all of them, everybody on their own rung.</p>
+      <p className="text-lg">One session for all of them, everybody on their own level.</p>
       <PlanForm
         key={`${view.id}/${people.join()}`}
         view={view}

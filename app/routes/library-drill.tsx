@@ -4,7 +4,8 @@ import { Link } from "react-router";
 import { drillOf } from "#core/content/library";
 import { motionOf } from "#core/body/motions";
 import { writeDose } from "#core/drill/dose";
-import { phaseMeaning } from "#words/names";
+import { phaseMeaning, phaseNames } from "#words/names";
+import { capital } from "#words/plain";
 import { atRung, type Drill, type Rung } from "#core/drill/drill";
 import { standInsFor } from "#core/exposure/stand-ins";
 import { intakeQuestions } from "#words/conditions";
@@ -37,7 +38,7 @@ export default function DrillPage({ loaderData: { drill } }: Route.ComponentProp
   return (
     <LibraryPage
       title={drill.name}
-      lead={`${drill.phase}: ${phaseMeaning[drill.phase]}. ${serves ? `Of its dose counts for ${serves}.` : ""}`}
+      lead={`${capital(phaseNames[drill.phase])}: ${phaseMeaning[drill.phase]}. ${serves ? `Of its dose counts for ${serves}.` : ""}`}
     >
       {drill.purpose ? (
         <p className="mt-2">

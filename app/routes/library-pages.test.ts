@@ -26,7 +26,7 @@ describe("the troupe's page", () => {
 });
 
 describe("the library's pages", () => {
-  it("every drill has its page: each rung with its cue, what to look for, and a picture with a name", async () => {
+  it("every drill has its page: each level with its cue, what to look for, and a picture with a name", async () => {
     for (const drill of library.drills) {
       const { text, html, headings } = await readWholePage(`/library/drill/${drill.id}`);
       expect(headings, drill.id).toEqual([drill.name]);
@@ -81,7 +81,7 @@ describe("the library's pages", () => {
     expect(text).toContain("Growing, under 18");
   });
 
-  it("a drill says of every rung what it does to a body and what comes first", async () => {
+  it("a drill says of every level what it does to a body and what comes first", async () => {
     const { text } = await readWholePage("/library/drill/ring-turns");
     expect(text).toContain("hanging with the arms behind");
     expect(text).toContain("clean 6 times over 3 weeks");

@@ -79,7 +79,7 @@ export default function LibraryIndex({
       <section className="mt-8">
         <h2 className="text-2xl">Drills</h2>
         <p className="text-sm text-muted">
-          {drills.length} ladders, {drills.reduce((sum, { rungs }) => sum + rungs, 0)} rungs.{" "}
+          {drills.length} ladders, {drills.reduce((sum, { rungs }) => sum + rungs, 0)} levels.{" "}
           <Link className="underlined" to="/library/pictures">
             Every picture
           </Link>{" "}

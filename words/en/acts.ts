@@ -87,12 +87,12 @@ export const drillFieldWords = (fields: readonly FieldProblem[]): string[] => [
 
 function drillProblem([, field, rung, part]: FieldProblem["at"]): string {
   if (field === "does") return "Say what it does to a body, if only none of it";
-  if (field !== "rungs") return `The ${String(field)} cannot be right`;
-  if (rung === undefined) return "A ladder has one rung at least";
+  if (field !== "levels") return `The ${String(field)} cannot be right`;
+  if (rung === undefined) return "A ladder has one level at least";
   const number = Number(rung) + 1;
-  if (part === "steps") return `Rung ${number} wants two steps, each on its own line`;
-  if (part === "gates") return `Rung ${number} wants something to look at, and what to do then`;
-  return `Rung ${number}: the ${String(part)} cannot be right`;
+  if (part === "steps") return `Level ${number} wants two steps, each on its own line`;
+  if (part === "gates") return `Level ${number} wants something to look at, and what to do then`;
+  return `Level ${number}: the ${String(part)} cannot be right`;
 }
 
 /** A log that is gone, and with it what only its pain had locked. */

@@ -124,7 +124,7 @@ describe("what limits a skill, in one sentence", () => {
     const { why } = says({ ...plenty, "shoulder-flexion": { left: 150, right: 150 } });
     expect(Object.keys(why.inputs)).toHaveLength(5);
     expect(why.inputs["Shoulder flexion, passive"]).toMatch(
-      /needs 180°, 30° short, short: about \+\d+° in six weeks is worth [\d.]+ points; first in 10 of 10/,
+      /needs 180°, 30° short, short: about \+\d+° in six weeks would gain [\d.]+ points; first in 10 of 10/,
     );
     expect(why.source).not.toBe("");
   });

@@ -179,7 +179,7 @@ export const blockFigure = ({ worth, unit }: BlockWorth): string =>
 /** What a block is worth, with how often it comes first. */
 const blockWords = ({ worth, unit, gain, first }: BlockWorth): string =>
   unit === "points"
-    ? `about +${gain.toFixed(0)}° in six weeks is worth ${worth.toFixed(1)} points; first in ${tenths(first)} of 10`
+    ? `about +${gain.toFixed(0)}° in six weeks would gain ${worth.toFixed(1)} points; first in ${tenths(first)} of 10`
     : `${worth.toFixed(1)} weighted degrees; first in ${tenths(first)} of 10`;
 
 const tenths = (share: number): string => (10 * share).toFixed(0);

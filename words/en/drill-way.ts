@@ -1,7 +1,9 @@
 import { JointId } from "#core/body/motions";
 import type { BreathMode } from "#core/drill/breathing";
+import { Phase } from "#core/drill/drill";
 import { MoveFamily } from "#core/drill/families";
 import type { PrepItem } from "#core/records/records";
+import { phaseNames } from "./names";
 import { jointWords } from "./slots";
 
 /** How to breathe, as it is shown. */
@@ -24,6 +26,8 @@ export function familyWords(family: MoveFamily): string {
 
 /** The part of a prep as it is called: its own name, or that of a family with its number. @example partWords("seated-hips 2") // "seated hips 2" */
 export function partWords(segment: string): string {
+  const phase = Phase.safeParse(segment);
+  if (phase.success) return phaseNames[phase.data];
   const [, name = segment, number = ""] = /^(.*?)( \d+)?$/.exec(segment) ?? [];
   const family = MoveFamily.safeParse(name);
   return family.success ? `${familyWords(family.data)}${number}` : segment;

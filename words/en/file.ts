@@ -134,7 +134,7 @@ const problemNames: Record<RowProblem["why"], string> = {
   impossible: "cannot be read on a body",
   pain: "pain is a number from 0 to 10",
   "no-drill": "no drill of this name",
-  "no-rung": "the drill has no such rung",
+  "no-rung": "the drill has no such level",
 };
 
 /** Why a row of a table is not taken. @example "Row 7: no check of this name (Knee wobble)" */

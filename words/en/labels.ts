@@ -117,7 +117,7 @@ const plain: Record<
   "pin-drill": "lock a drill",
   "drop-drill": "drop a drill",
   "swap-drill": "swap a drill",
-  "another-rung": "another rung",
+  "another-rung": "another level",
   "another-dose": "another dose",
   "both-sides-alike": "both sides alike",
   "fit-minutes": "fit the minutes",

@@ -4,6 +4,16 @@ import type { LengthUnit } from "#core/content/units";
 import { writeDose, type Dose } from "#core/drill/dose";
 import type { Phase } from "#core/drill/drill";
 
+/** The phases as a coach calls them. */
+export const phaseNames: Record<Phase, string> = {
+  raise: "warm up",
+  loosen: "loosen",
+  open: "stretch",
+  own: "strengthen",
+  use: "skill",
+  settle: "wind down",
+};
+
 /** What each phase is for, in one line. */
 export const phaseMeaning: Record<Phase, string> = {
   raise: "temperature up before any stretch",

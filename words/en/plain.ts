@@ -19,5 +19,13 @@ export function chanceWords(chance: number): string {
   return `about ${Math.max(1, Math.round(chance * 10))} in 10`;
 }
 
+/** What a chance comes to, in a word, with the figure. @example chanceVerdict(0.1) // "Unlikely: about 1 in 10" */
+export function chanceVerdict(chance: number): string {
+  if (chance < 0.05) return "Very unlikely: less than 1 in 20";
+  if (chance > 0.95) return "Very likely: more than 19 in 20";
+  const word = chance < 0.35 ? "Unlikely" : chance < 0.65 ? "Open" : "Likely";
+  return `${word}: ${chanceWords(chance)}`;
+}
+
 /** The answer to "why?" for a reader: the rule, what went in with its unit, and where it comes from. */
 export type WhyWords = { rule: string; inputs: Record<string, string>; source?: string };

@@ -161,8 +161,8 @@ export function becauseWords(because: Because): string {
     case "followed":
       return {
         more: "a little more",
-        "next-rung": "next rung",
-        "step-back": "a rung down",
+        "next-rung": "next level",
+        "step-back": "a level down",
         less: "a third less, still sore",
         restart: "lower after the break",
       }[because.change];
@@ -182,8 +182,8 @@ export function becauseWords(because: Because): string {
       return "the work sets";
     case "easier":
       return because.rungs === 1
-        ? "one rung easier"
-        : `${because.rungs === 2 ? "two" : because.rungs} rungs easier`;
+        ? "one level easier"
+        : `${because.rungs === 2 ? "two" : because.rungs} levels easier`;
     case "lighter":
       return "up to the work";
     case "typed":

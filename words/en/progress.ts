@@ -12,7 +12,7 @@ export function stepLine(
     .filter(({ cause }) => cause !== "over-coach" && cause !== "bottom-of-ladder")
     .map((cause) => causeWords(cause, drill));
   const bottom = causes.some(({ cause }) => cause === "bottom-of-ladder");
-  const then = bottom ? ": fewer and slower" : change === "step-back" ? ": a rung down" : "";
+  const then = bottom ? ": fewer and slower" : change === "step-back" ? ": a level down" : "";
   return `${said.join(", and ")}${then}${over ? `; ${causeWords(over, drill)}` : ""}`;
 }
 
@@ -35,9 +35,9 @@ export function causeWords(cause: StepCause, drill: Drill): string {
     case "clean-twice":
       return "two sessions complete, clean and comfortable";
     case "clean-row":
-      return `clean ${cause.times} times running at ${rungName(drill, cause.rungId)}: next rung`;
+      return `clean ${cause.times} times running at ${rungName(drill, cause.rungId)}: next level`;
     case "top-of-range":
-      return `at the top of ${rungName(drill, cause.rungId)}: next rung`;
+      return `at the top of ${rungName(drill, cause.rungId)}: next level`;
     case "waits":
       return `clean, and ${rungName(drill, cause.rungId)} waits for ${cause.clean} clean days${cause.weeks > 0 ? ` over ${cause.weeks} weeks` : ""}`;
     case "heavier":
@@ -45,15 +45,15 @@ export function causeWords(cause: StepCause, drill: Drill): string {
     case "top-of-ladder":
       return "at the top of the ladder: keep it";
     case "bottom-of-ladder":
-      return "no rung below";
+      return "no level below";
     case "away":
       return cause.rungs > 0
-        ? `${cause.days} days away: ${cause.rungs === 1 ? "a rung" : `${cause.rungs} rungs`} lower, and up again`
+        ? `${cause.days} days away: ${cause.rungs === 1 ? "a level" : `${cause.rungs} levels`} lower, and up again`
         : `${cause.days} days away: from the bottom of the range`;
     case "sore":
       return `${jointWords(cause.joint)} sore ${cause.level}/10 for over two days: a third less`;
     case "show-week":
-      return "no new rung in the week before the show";
+      return "no new level in the week before the show";
     case "coach":
       return cause.why || `${cause.how} by the coach`;
     case "over-coach":

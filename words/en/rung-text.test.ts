@@ -3,7 +3,7 @@ import { drill } from "#core/test/people";
 import { rungOf } from "#core/drill/drill";
 import { rungText } from "./rung-text";
 
-describe("a rung's own words", () => {
+describe("a level's own words", () => {
   const roller = drill("calf-roller");
   const rung = rungOf(roller, "roller");
   it("name what stands in, not what is not there", () => {

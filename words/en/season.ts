@@ -140,7 +140,7 @@ export function methodReasonWords(reason: MethodReason): string {
     case "mostly":
       return `${minutes(reason.seconds)} of ${minutes(reason.all)} in ${reason.weeks} weeks were ${workWords[reason.kind]}.`;
     case "one-rung":
-      return `${reason.drill} was done on one rung (${reason.rung}) in ${reason.sessions} sessions.`;
+      return `${reason.drill} was done on one level (${reason.rung}) in ${reason.sessions} sessions.`;
     case "too-few-sessions":
       return "No drill was done often enough to tell.";
     case "not-both-modes":
@@ -169,7 +169,7 @@ export function methodChangeWords(change: MethodChange): string {
     case "work":
       return `Another kind of work: ${workWords[change.kind]}${change.drill ? `, for instance ${change.drill.toLowerCase()}` : ""}.`;
     case "leverage":
-      return "Another position or a longer lever: the next rung, or another drill of the same work.";
+      return "Another position or a longer lever: the next level, or another drill of the same work.";
     case "measure-both":
       return "Measure both: below four fifths, strength at the end of the range comes first.";
     case "strength":

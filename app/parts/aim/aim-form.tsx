@@ -99,7 +99,7 @@ export function AimForm({
       </label>
       <p className="flex flex-wrap gap-2">
         <button type="submit" className="press press-main">
-          Keep the aim
+          Save
         </button>
         {view.aims.length > 0 ? (
           <button
@@ -110,7 +110,7 @@ export function AimForm({
               close();
             }}
           >
-            Leave it
+            Cancel
           </button>
         ) : null}
       </p>

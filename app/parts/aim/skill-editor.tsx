@@ -313,7 +313,7 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
             close();
           }}
         >
-          Leave it
+          Cancel
         </button>
       </p>
       <p className="mt-1 text-xs text-muted">

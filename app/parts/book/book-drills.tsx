@@ -87,13 +87,13 @@ export function BookDrills({
               <h2 className="text-2xl">{one.drill.name}</h2>
               <p className="text-sm text-muted">
                 {one.history.length} sessions since {shortDay(one.history[0]!.on)}; now{" "}
-                {rungOf(one.drill, one.history.at(-1)!.item.rungId).name.toLowerCase()}, rung{" "}
+                {rungOf(one.drill, one.history.at(-1)!.item.rungId).name.toLowerCase()}, level{" "}
                 {one.history.at(-1)!.rung + 1} of {one.drill.rungs.length}
                 {usual.has(one.drill.id) ? `; usually loose at ${usual.get(one.drill.id)}` : ""}
               </p>
             </div>
           </div>
-          <p className="label mt-3">Rung, with repetitions or seconds of a set</p>
+          <p className="label mt-3">Level, with repetitions or seconds of a set</p>
           <Suspense fallback={<div className="h-40" />}>
             <DrillChart
               drill={one.drill}
@@ -118,7 +118,7 @@ export function BookDrills({
 /** The ladder as a row of marks, filled up to the rung. */
 function Rungs({ of, at }: { of: number; at: number }) {
   return (
-    <span className="inline-flex gap-0.5" role="img" aria-label={`rung ${at + 1} of ${of}`}>
+    <span className="inline-flex gap-0.5" role="img" aria-label={`level ${at + 1} of ${of}`}>
       {Array.from({ length: of }, (_, i) => (
         <span
           key={i}

@@ -68,15 +68,15 @@ export const DrillChart = memo(function DrillChart({
     <Tooltip
       labelFormatter={(time) => format(Number(time), "EEEE d MMM")}
       formatter={(value, name, { payload }: { payload?: Point }) =>
-        name === "rung"
-          ? [`${drill.rungs[Number(value) - 1]?.name ?? ""}, ${payload?.said ?? ""}`, "rung"]
+        name === "level"
+          ? [`${drill.rungs[Number(value) - 1]?.name ?? ""}, ${payload?.said ?? ""}`, "level"]
           : [String(value), String(name)]
       }
       contentStyle={tipLook}
     />
   );
   return (
-    <div role="img" aria-label={`${drill.name}: ${history.length} sessions by rung`}>
+    <div role="img" aria-label={`${drill.name}: ${history.length} sessions by level`}>
       <ResponsiveContainer width="100%" height={150}>
         <ComposedChart data={points} margin={{ top: 18, right: 12, bottom: 0, left: -18 }}>
           <CartesianGrid stroke="var(--line)" vertical={false} />
@@ -90,6 +90,7 @@ export const DrillChart = memo(function DrillChart({
           {tip}
           <Line
             dataKey="rung"
+            name="level"
             type="stepAfter"
             stroke="var(--ink)"
             strokeWidth={1.6}

@@ -129,7 +129,7 @@ function MendForm({
         Mend
       </button>
       <button type="button" className="quiet underlined" onClick={close}>
-        Leave it
+        Cancel
       </button>
       {refused ? (
         <span role="alert" className="text-clay">

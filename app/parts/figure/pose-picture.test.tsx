@@ -105,7 +105,7 @@ describe("a picture", () => {
     expect(markup({ label: "" })).toContain('aria-hidden="true"');
   });
 
-  it("every rung of the library is drawn with numbers that are numbers", () => {
+  it("every level of the library is drawn with numbers that are numbers", () => {
     for (const drill of library.drills)
       for (const { id, picture } of drill.rungs)
         expect(markup({ picture, small: true }), `${drill.id}/${id}`).not.toMatch(/NaN|undefined/);

@@ -194,7 +194,7 @@ export function ImportPart({
               {replace ? "Replace my notebook" : "Add to my notebook"}
             </button>
             <button type="button" className="press" onClick={() => setChosen(null)}>
-              Leave it
+              Cancel
             </button>
           </p>
         </div>

@@ -56,7 +56,7 @@ export function TakeOver({
           {busy ? "Taking them over …" : "Take them over"}
         </button>
         <button type="button" className="press" onClick={leave}>
-          Leave it
+          Cancel
         </button>
       </p>
     </>

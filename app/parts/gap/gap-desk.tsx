@@ -88,7 +88,7 @@ export function GapDesk({
         <span className="label hidden sm:block">Margin: short ◂ | ▸ spare</span>
         <span className="label text-right">Has</span>
         <span className="label hidden pl-4 sm:block">Verdict</span>
-        <span className="label hidden text-right sm:block">Six weeks</span>
+        <span className="label hidden text-right sm:block">Gain in six weeks</span>
       </div>
       <ul>
         {whatIf.gaps.map((gap) => (

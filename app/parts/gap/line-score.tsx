@@ -37,7 +37,7 @@ export function LineScore({
     return (
       <p className="mt-4 border-y border-line py-2 text-sm text-muted">
         <span className="label">Line</span> <b className="figures text-2xl text-ink">?</b> It is
-        solved from what was measured. Carry a notch to see what a joint would do.
+        solved from what was measured. Drag the marker to see what a joint would do.
       </p>
     );
   return (
@@ -57,14 +57,14 @@ export function LineScore({
       </p>
       <p className="w-full min-w-0 text-sm sm:w-auto sm:flex-1" role="status">
         {cleanSet === undefined ? (
-          <span className="text-muted">Working out the smallest set of degrees …</span>
+          <span className="text-muted">Working out the least that would do …</span>
         ) : cleanSet === null ? (
           "No range within reach makes this line clean by itself."
         ) : cleanSet.length === 0 ? (
           `Clean from ${cleanScore} on: no degree is missing.`
         ) : (
           <>
-            <b>Smallest set to clean:</b> {cleanSet.map(cleanStepWords).join(", ")}.{" "}
+            <b>Least that would do:</b> {cleanSet.map(cleanStepWords).join(", ")}.{" "}
             <button type="button" className="underlined" onClick={offer}>
               Show it
             </button>
@@ -75,7 +75,7 @@ export function LineScore({
         {assumed > 0
           ? `${assumed} joint${assumed > 1 ? "s are" : " is"} not measured and taken as adults usually have ${assumed > 1 ? "them" : "it"}. `
           : ""}
-        {rankedWords(gaps)} Carry a notch, or use the arrow keys on it: the shape follows.
+        {rankedWords(gaps)} Drag the marker, or move it by the arrow keys: the figure follows.
       </p>
     </div>
   );

@@ -9,7 +9,7 @@ import { readNumber } from "../words";
 import { PeopleTicks } from "./people-ticks";
 
 const ways: readonly (readonly [Hall["way"], string, string])[] = [
-  ["in-step", "in step", "everybody does the same drill at the same time, each on the own rung"],
+  ["in-step", "in step", "everybody does the same drill at the same time, each on the own level"],
   ["stations", "at stations", "after a start together, small groups go from station to station"],
 ];
 
@@ -84,7 +84,7 @@ export function PlanForm({
         <Figure label="Minutes" value={minutes} set={setMinutes} />
         <PlaceSelect label="At" name="placeId" places={view.places} defaultValue={placeId ?? ""} />
         <label className="grid">
-          <span className="label">Shape</span>
+          <span className="label">Session type</span>
           <select name="format" className="field max-w-52" defaultValue={hall?.format ?? ""}>
             <option value="">warm-up</option>
             {view.library.formats
@@ -137,7 +137,7 @@ export function PlanForm({
         </button>
         {close ? (
           <button type="button" className="press" onClick={close}>
-            Leave it
+            Cancel
           </button>
         ) : null}
       </p>

@@ -257,7 +257,7 @@ function MoveReading({
           ))}
       </select>
       <button type="button" className="quiet underlined" onClick={() => setOpen(false)}>
-        Leave it
+        Cancel
       </button>
     </span>
   );

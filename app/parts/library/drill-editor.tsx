@@ -63,7 +63,7 @@ export function DrillEditor({
           [
             ["purpose", "For"],
             ["notFor", "Not for"],
-            ["order", "Why the rungs stand in this order"],
+            ["order", "Why the levels stand in this order"],
           ] as const
         ).map(([field, label]) => (
           <label key={field} className="grid">
@@ -162,7 +162,7 @@ export function DrillEditor({
         className="press mt-2"
         onClick={() => set({ rungs: [...drill.rungs, blankRung(drill.rungs.at(-1)!, Date.now())] })}
       >
-        <Plus size={15} /> A harder rung
+        <Plus size={15} /> A harder level
       </button>
       <label className="mt-4 grid">
         <span className="label">Cautions, one a line</span>
@@ -193,7 +193,7 @@ export function DrillEditor({
           </button>
         ) : null}
         <button type="button" className="press" onClick={leave}>
-          Leave it
+          Cancel
         </button>
       </p>
     </form>

@@ -52,7 +52,7 @@ describe("a drill of one's own", () => {
     expect(copy.name).not.toBe(library.drills[5]!.name);
     expect(copy.rungs).toEqual(library.drills[5]!.rungs);
   });
-  it("a new rung keeps the picture of the one before and nothing of its words", () => {
+  it("a new level keeps the picture of the one before and nothing of its words", () => {
     const like = library.drills[5]!.rungs[1]!;
     const rung = blankRung(like, 4);
     expect(rung.picture).toBe(like.picture);

@@ -35,7 +35,7 @@ export function RungEditor({
       <div>
         <PosePicture
           picture={rung.picture}
-          label={`Picture of rung ${number}`}
+          label={`Picture of level ${number}`}
           className="h-28 w-full"
         />
         <PictureChoice library={library} choose={(picture) => change({ picture })} />
@@ -43,7 +43,7 @@ export function RungEditor({
       <div className="grid gap-x-5 gap-y-2 sm:grid-cols-2">
         <div className="flex items-end gap-2 sm:col-span-2">
           <label className="grid grow">
-            <span className="label">Rung {number}</span>
+            <span className="label">Level {number}</span>
             <input
               className="field font-semibold"
               required
@@ -56,7 +56,7 @@ export function RungEditor({
               type="button"
               className="quiet"
               onClick={remove}
-              aria-label={`Remove rung ${number}`}
+              aria-label={`Remove level ${number}`}
             >
               <X size={16} />
             </button>
@@ -89,14 +89,14 @@ export function RungEditor({
           />
         </label>
         <DoseField
-          name={`Before training, rung ${number}`}
+          name={`Before training, level ${number}`}
           dose={rung.warmUp}
           held={held}
           set={(warmUp) => change({ warmUp, range: rangeFor(rung.session ?? warmUp) })}
           mark={mark}
         />
         <DoseField
-          name={`In a session, rung ${number}`}
+          name={`In a session, level ${number}`}
           dose={rung.session}
           held={held}
           set={(session) => change({ session, range: rangeFor(session ?? rung.warmUp) })}

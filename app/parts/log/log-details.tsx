@@ -39,10 +39,10 @@ export function LogDetails({
         <>
           {drill ? (
             <label className="grid">
-              <span className="label">Rung</span>
+              <span className="label">Level</span>
               <select
                 className="field max-w-52"
-                aria-label={`${name}: rung`}
+                aria-label={`${name}: level`}
                 value={rungOf(drill, item.rungId).id}
                 onChange={(event) => change({ ...item, rungId: event.target.value })}
               >

@@ -10,7 +10,7 @@ import { Choice } from "./choice";
 import { LogDetails } from "./log-details";
 
 const doneWords = { done: "done", part: "part", skipped: "skipped", stopped: "stopped" } as const;
-const formWords = { clean: "clean", wobble: "wobble", lost: "lost it" } as const;
+const formWords = { clean: "clean", wobble: "wobble", lost: "form broke" } as const;
 
 /** What was done of a drill, in a coach's short form: "2 × 12", "2 × 40 s", with the weight. */
 export function amountWords(item: LogItem): string {

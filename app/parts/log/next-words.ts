@@ -3,9 +3,9 @@ import type { NextStep } from "#core/progress/next-step";
 /** What comes next of a drill, as the head of a line. */
 export const nextHeads: Record<NextStep["change"], string> = {
   more: "a little more",
-  "next-rung": "next rung",
+  "next-rung": "next level",
   same: "the same",
-  "step-back": "a rung down",
+  "step-back": "a level down",
   less: "a third less",
   restart: "lower again",
   stop: "not for now",

@@ -33,9 +33,9 @@ export function WhatFollows({
   if (rows.length === 0) return null;
   return (
     <section className="mt-8">
-      <h2 className="text-xl">What follows</h2>
+      <h2 className="text-xl">Next time</h2>
       <p className="text-sm text-muted">
-        Next time, by the rules. The next prep starts from here unless you say otherwise.
+        By the rules; the next prep starts from here unless you say otherwise.
       </p>
       <ul className="mt-1 border-t border-line">
         {rows.map(({ drill, step }) => (

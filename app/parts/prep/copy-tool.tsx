@@ -81,7 +81,7 @@ export function CopyTool({
               <Difference
                 key={drillId}
                 what="changes"
-                text={`${name(drillId)}: ${becauseLine(why) || `${rungName(drillId, rungId)}: the rung reached so far`}`}
+                text={`${name(drillId)}: ${becauseLine(why) || `${rungName(drillId, rungId)}: the level reached so far`}`}
               />
             ))}
             {found.copied.gone.map(({ drillId, reason }) => (
@@ -104,7 +104,7 @@ export function CopyTool({
               Keep it for {found.view.athlete.name}
             </button>
             <button type="button" className="press" onClick={close}>
-              Leave it
+              Cancel
             </button>
           </p>
         </>

@@ -28,7 +28,7 @@ export function DoseEditor({
   return (
     <div className="flex flex-wrap items-center gap-x-5 gap-y-1">
       <label className="flex items-center gap-2 text-sm">
-        <span className="text-muted">rung</span>
+        <span className="text-muted">level</span>
         <select
           className="field !min-h-9 max-w-52"
           value={rung.id}

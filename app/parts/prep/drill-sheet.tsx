@@ -33,7 +33,7 @@ export function DrillSheet({
         </button>
       </div>
       <p className="text-sm text-muted">
-        rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}: {rung.name.toLowerCase()}
+        level {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}: {rung.name.toLowerCase()}
       </p>
       <MovingPicture
         picture={rung.picture}

@@ -103,7 +103,9 @@ export function FormatEditor({
               }
             >
               {phases.map((phase) => (
-                <option key={phase}>{phase}</option>
+                <option key={phase} value={phase}>
+                  {phaseNames[phase]}
+                </option>
               ))}
             </select>
             <fieldset className="flex flex-wrap gap-x-3">
@@ -181,7 +183,7 @@ export function FormatEditor({
           </button>
         ) : null}
         <button type="button" className="press" onClick={close}>
-          Leave it
+          Cancel
         </button>
       </p>
     </form>

@@ -209,7 +209,7 @@ function RampFields({
         </p>
       ) : drill ? (
         <p className="mt-1 text-sm text-clay">
-          No rung of this ladder may be done here and now, so there is no ramp.
+          No level of this ladder may be done here and now, so there is no ramp.
         </p>
       ) : null}
     </div>

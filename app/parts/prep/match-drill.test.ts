@@ -24,7 +24,7 @@ describe("what a typed line means", () => {
     ["hamstring stretch with strap 30 s each side", "hamstring"],
     ["neck cirles 5", "neck-circles"],
   ])("%s", (typed, drillId) => expect(meant(typed)?.drillId).toBe(drillId));
-  it("names a rung where its words do", () =>
+  it("names a level where its words do", () =>
     expect(meant("jumping jacks 1 min")).toEqual({ drillId: "pulse", rungId: "jacks" }));
   it("is nothing where nothing of it is known", () =>
     expect(meant("blorp the zibzab 10")).toBeNull());

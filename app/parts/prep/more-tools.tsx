@@ -310,7 +310,7 @@ function Week({
           Keep the next six
         </button>
         <button type="button" className="press" onClick={close}>
-          Leave it
+          Cancel
         </button>
       </p>
     </div>

@@ -166,7 +166,7 @@ function Found({
               <span>
                 <b className="font-display">{drill.name}</b>
                 <span className="block text-sm text-muted">
-                  {rung.name} · rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
+                  {rung.name} · level {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
                 </span>
               </span>
             </li>
@@ -195,7 +195,7 @@ function Found({
           One back
         </button>
         <Link className="quiet underlined" to={back}>
-          Leave it
+          Cancel
         </Link>
       </p>
     </section>

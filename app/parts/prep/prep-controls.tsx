@@ -78,7 +78,7 @@ export function PrepControls({
         <MinutesField key={minutes} minutes={minutes} editable={editable} set={set} />
       </div>
       <label className="grid">
-        <span className="label">Shape</span>
+        <span className="label">Session type</span>
         <select
           className="field max-w-56"
           value={format.id}

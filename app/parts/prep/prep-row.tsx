@@ -128,7 +128,7 @@ export const PrepRow = memo(function PrepRow({
       <div className="min-w-0">
         <p className="font-display text-[1.05rem] font-bold leading-tight">{drill.name}</p>
         <p className="text-sm text-muted">
-          {rung.name} · rung {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
+          {rung.name} · level {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
           {[...partsSaid(item), ...waySaid(item, null)].map((one) => ` · ${one}`)}
           {item.untilLoose ? " · until loose" : ""}
           {item.outside ? " · on the way there" : ""}
@@ -175,8 +175,8 @@ export const PrepRow = memo(function PrepRow({
           onClick={() => setOpen(open === "dose" ? null : "dose")}
           disabled={!editable}
           aria-expanded={open === "dose"}
-          aria-label={`Rung and dose of ${drill.name}`}
-          title="Rung and dose"
+          aria-label={`Level and dose of ${drill.name}`}
+          title="Level and dose"
         >
           <SlidersHorizontal size={16} />
         </button>

@@ -14,7 +14,7 @@ export function AlongChoice({
   return (
     <fieldset>
       <legend className="text-lg text-[#c9c3b3]">
-        Who runs along? One clock for all, each at the own rung; everybody gets a log.
+        Who runs along? One clock for all, each at the own level; everybody gets a log.
       </legend>
       <div className="mt-2 flex flex-wrap gap-2">
         {others.map(({ id, name }) => (

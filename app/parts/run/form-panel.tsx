@@ -18,7 +18,7 @@ export function remedyWords(remedy: Remedy, item: PrepItem, drill: Drill): strin
     case "less-range":
       return "Less range, kept clean";
     case "rung-down":
-      return to ? `A rung down: ${rungOf(drill, to.rungId).name.toLowerCase()}` : "A rung down";
+      return to ? `A level down: ${rungOf(drill, to.rungId).name.toLowerCase()}` : "A level down";
   }
 }
 

@@ -17,7 +17,7 @@ const advice = (level: number, kind: PainKind | null): string => {
   if (isSharp(kind))
     return "Stop. What loads that place leaves the plans until a clinician has seen it and a person clears it.";
   if (level > comfortLimit)
-    return "More than a stretch should be: stop, and take an easier rung next time.";
+    return "More than a stretch should be: stop, and take an easier level next time.";
   return "A stretch feeling up to 4/10 is fine. If it is only that, go back and ease off a little.";
 };
 

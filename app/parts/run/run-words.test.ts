@@ -19,7 +19,7 @@ describe("what the voice says", () => {
   const says = (kind: Cue["kind"], seconds: number, items = [stretch, rocks]) =>
     cueWords(cue(kind), state(items, seconds), library);
 
-  it("the drill by name, its first side, and the rung's own cue, while one sets up for it no more", () => {
+  it("the drill by name, its first side, and the level's own cue, while one sets up for it no more", () => {
     const setUp = drill("hip-flexor").setUp;
     const text = says("place", setUp + 1);
     expect(text).toContain(drill("hip-flexor").name);
@@ -64,7 +64,7 @@ describe("a group on one line", () => {
     ],
   } as Parameters<typeof groupLine>[0];
 
-  it("says everybody's rung, or why it is sat out", () => {
+  it("says everybody's level, or why it is sat out", () => {
     expect(
       groupLine(
         run,
@@ -108,14 +108,14 @@ describe("a hall on one line", () => {
   const now = { items: [rocks], others: [] } as unknown as RunState;
   const view = { athlete: { name: "Ana Lind" }, library } as AthleteView;
 
-  it("stands rung by rung, whole names where two have the same; whoever sits out rests, and why is not told", () => {
+  it("stands level by level, whole names where two have the same; whoever sits out rests, and why is not told", () => {
     const line = groupLine(run, now, view, rocks, drill("wrist-rocks"));
     expect(line).toBe(
       `${rungs[1]!.name.toLowerCase()}: Ana Osei, Wren · ${rungs[0]!.name.toLowerCase()}: Ana Lind · rest: Noor`,
     );
     expect(line).not.toMatch(/osteoporosis|bone/);
   });
-  it("the screen shows the rung that most are on, and the item's own where nobody does it", () => {
+  it("the screen shows the level that most are on, and the item's own where nobody does it", () => {
     expect(mostlyOn(run, now, rocks)).toBe(rungs[1]!.id);
     expect(mostlyOn({ ...run, group: [] }, now, rocks)).toBe(rocks.rungId);
   });

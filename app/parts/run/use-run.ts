@@ -75,10 +75,10 @@ export function useRun(view: AthleteView, run: Run) {
     const next = atRungBy(item, drill, by, run.prep.session);
     if (!next)
       return say(
-        by > 0 ? "No harder rung: the top of the ladder." : "This is the easiest rung already.",
+        by > 0 ? "No harder level: the top of the ladder." : "This is the easiest level already.",
       );
     const [barred] = itemBarred(next, drill, request);
-    if (barred) return say(`Not that rung: ${againstWords(barred)}. ${liftOf(barred)}`);
+    if (barred) return say(`Not that level: ${againstWords(barred)}. ${liftOf(barred)}`);
     plan(by > 0 ? "harder" : "easier", next);
     say(`${rungOf(drill!, next.rungId).name}.`);
   };

@@ -18,11 +18,11 @@ import { againstWords } from "#words/prep";
 export function stepWord(step: Step, dose: Dose, breath: Breath | null = null): string {
   switch (step.kind) {
     case "transition":
-      return "change place";
+      return "get into position";
     case "set-up":
       return "set up";
     case "rest":
-      return "release";
+      return "rest";
     case "side-change":
       return "other side";
     case "hand-over":

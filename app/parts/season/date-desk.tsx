@@ -157,7 +157,7 @@ export function DateDesk({ view }: { view: AthleteView }) {
         ) : status === "failed" ? (
           "The forecast gave no answer. The checks are as they were."
         ) : questions.length > 0 ? (
-          "Green: where it will be in 8 of 10 such cases. Grey: how far off the checks may be."
+          "Green: 80 % range. Grey: how far off the checks may be."
         ) : null}
       </p>
       {sorted.map((question) => (

@@ -99,9 +99,9 @@ describe("a date in words", () => {
   });
 
   it("the headline asks, and says when something is not measured", () => {
-    expect(verdictHeadline(verdict(), "2026-12-24", 0)).toBe("Enough by 24 Dec? About 4 in 10.");
+    expect(verdictHeadline(verdict(), "2026-12-24", 0)).toBe("By 24 Dec? Open: about 4 in 10");
     expect(verdictHeadline(verdict({ chance: 0.01 }), "2026-12-24", 2)).toBe(
-      "Enough by 24 Dec, as far as it is measured? Unlikely, less than 1 in 20.",
+      "By 24 Dec, as far as it is measured? Very unlikely: less than 1 in 20",
     );
   });
 

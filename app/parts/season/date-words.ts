@@ -11,7 +11,7 @@ import { sureEnough } from "#core/forecast/when";
 import type { AthleteView } from "../../view";
 import { notch } from "../words";
 import { shortDay } from "#words/days";
-import { chanceWords } from "#words/plain";
+import { chanceVerdict } from "#words/plain";
 
 /**
  * A demand on its side, as it stands in a line; what is held by own strength is told from the range of the same motion.
@@ -58,8 +58,7 @@ export function dateVerdict(
 
 /** The verdict as the headline: never a bare date. */
 export function verdictHeadline(verdict: DateVerdict, by: DayText, unmeasured: number): string {
-  const words = chanceWords(verdict.chance);
-  return `Enough by ${shortDay(by)}${unmeasured > 0 ? ", as far as it is measured" : ""}? ${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
+  return `By ${shortDay(by)}${unmeasured > 0 ? ", as far as it is measured" : ""}? ${chanceVerdict(verdict.chance)}`;
 }
 
 /** The range of days, and what holds it back. */

@@ -106,8 +106,8 @@ function verdictOf(rows: ReturnType<typeof useSeason>["regions"]): string {
     return planned > 0 ? [{ joint, share: done / planned }] : [];
   });
   const least = kept.sort((a, b) => a.share - b.share)[0];
-  if (!least) return "Never too much; nothing is planned to hold it against.";
+  if (!least) return "No overload; nothing is planned to compare it with.";
   return least.share < 0.6
-    ? `Never too much; the ${jointWords(least.joint)} gets least of its plan.`
-    : "Never too much, and near the plan.";
+    ? `No overload. The ${jointWords(least.joint)} is furthest behind its plan.`
+    : "No overload, and close to the plan.";
 }

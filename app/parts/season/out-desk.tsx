@@ -389,7 +389,7 @@ function CalendarPreview({
           Take it over
         </button>
         <button type="button" className="underlined text-sm" onClick={close}>
-          Leave it
+          Cancel
         </button>
       </div>
     </div>

@@ -270,7 +270,7 @@ describe("words of the weeks", () => {
       days: 7,
     };
     expect(weekRemarks(terms)).toBe(
-      "begins lower after the break; a lighter week; before the show of Tuesday 15 December: no new rung, nothing held long in the last 48 hours",
+      "begins lower after the break; a lighter week; before the show of Tuesday 15 December: no new level, nothing held long in the last 48 hours",
     );
     expect(weekRemarks({ ...terms, lighter: false, restart: false, taper: null })).toBe("");
   });

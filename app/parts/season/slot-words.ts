@@ -27,9 +27,9 @@ export const trainingWords: Record<TrainingKind, string> = {
 };
 
 export const emphasisWords: Record<Emphasis, string> = {
-  open: "open the range",
-  own: "own it",
-  use: "use it in the skill",
+  open: "stretch: open the range",
+  own: "strengthen: hold it by own strength",
+  use: "skill: use it",
 };
 
 /** The ground of each emphasis, the phases' own. */
@@ -56,7 +56,7 @@ export function weekRemarks({ lighter, restart, taper }: WeekTerms): string {
     restart ? "begins lower after the break" : "",
     lighter ? "a lighter week" : "",
     taper
-      ? `before the show of ${longDay(taper)}: no new rung, nothing held long in the last 48 hours`
+      ? `before the show of ${longDay(taper)}: no new level, nothing held long in the last 48 hours`
       : "",
   ]
     .filter(Boolean)

@@ -169,7 +169,7 @@ export function TrainingWeekForm({
         </button>
         {close ? (
           <button type="button" className="underlined text-sm" onClick={close}>
-            Leave it
+            Cancel
           </button>
         ) : null}
         {error ? (
