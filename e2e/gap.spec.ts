@@ -154,7 +154,7 @@ test("an aim whose date is past is refused with the reason, and the form keeps w
   await date.evaluate((field: HTMLInputElement) => field.removeAttribute("min"));
   await date.fill("2026-01-10");
   await form.getByRole("button", { name: "Save" }).click();
-  await expect(page.getByText("The date of an aim lies ahead.")).toBeVisible();
+  await expect(page.getByText("Choose a date that is still to come.")).toBeVisible();
   await expect(date).toHaveValue("2026-01-10");
   await date.fill("2027-03-01");
   await form.getByRole("button", { name: "Save" }).click();

@@ -191,7 +191,7 @@ test("their stories, without a word typed: a sick week, a plateau, a lock-out, a
   );
   await page.goto("/at/noor/season");
   await expect(page.getByRole("list", { name: "What to look at" })).toContainText(
-    /Upper back is shut: pain 6\/10/,
+    /Upper back is stopped: pain 6\/10/,
   );
   await page.goto("/at/ilvar/season");
   await expect(page.getByText(/Before the show of Sunday 29 November: no new level/)).toBeVisible();
@@ -212,9 +212,7 @@ test("an own notebook: the weeks are laid out from nothing, wrong input is said 
   const day = week.getByRole("combobox", { name: /^Day/ }).nth(1);
   await day.selectOption("Mon");
   await week.getByRole("button", { name: "Keep and place" }).click();
-  await expect(page.getByRole("alert")).toContainText(
-    "Two trainings of one day run into each other",
-  );
+  await expect(page.getByRole("alert")).toContainText("Two trainings on one day overlap");
   await day.selectOption("Thu");
   await week.getByRole("button", { name: "Keep and place" }).click();
   await expect(page.getByRole("list", { name: "The days of the week" })).toBeVisible();

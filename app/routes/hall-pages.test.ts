@@ -114,8 +114,8 @@ describe("the page for a clinician", () => {
       const { text } = await readPage(who, "aim/clinician");
       expect(text).toContain(view.athlete.name);
       for (const caution of view.cautions) expect(text).toContain(cautionText(caution));
-      if (view.locks.length === 0) expect(text).toContain("Nothing is shut.");
-      else expect(text).not.toContain("Nothing is shut.");
+      if (view.locks.length === 0) expect(text).toContain("No place is stopped.");
+      else expect(text).not.toContain("No place is stopped.");
       const open = view.cautions.flatMap(({ id, clearance }) =>
         id === "no-intake" || clearance ? [] : [id],
       );

@@ -99,7 +99,7 @@ describe("the troupe's stories, told by the first headline", () => {
     const says = (page: string, words: RegExp) =>
       expect(words.test(pages.get(page)!.text), `${page} lacks ${words}`).toBe(true);
     says("odalys/season", /\bill\b/);
-    says("noor/season", /Upper back is shut: pain 6\/10/);
+    says("noor/season", /Upper back is stopped: pain 6\/10/);
     says("ilvar/season", /before the show of/);
     says("wren/season", /lighter week/i);
   });

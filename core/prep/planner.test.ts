@@ -289,7 +289,7 @@ describe("other minutes", () => {
   it("says what would hold it when nothing fits", () => {
     const short = planPrep(asked("handstand", "warm-up", { budget: 75, loadsHands: true }));
     expect(noteWords(short.note!)).toMatch(
-      /^1:15 cannot hold a raise and wrist work: \d+:\d\d can, or skip the hands today\.$/,
+      /^1:15 cannot hold a warm-up and wrist work: \d+:\d\d can, or skip the hands today\.$/,
     );
     const enough = planPrep(
       asked("handstand", "warm-up", { budget: short.wants!, loadsHands: true }),

@@ -16,15 +16,15 @@ export function refusalWords(refusal: Refusal): string {
     case "gone":
       return `This is not in the notebook any more (${kindNames[refusal.kind]}).`;
     case "aim-in-the-past":
-      return "The date of an aim lies ahead.";
+      return "Choose a date that is still to come.";
     case "reason-missing":
-      return "A weight by hand wants its reason.";
+      return "Say why you set this weight by hand.";
     case "week":
       return weekWords(refusal.problem);
     case "absence-reversed":
       return "The last day lies before the first.";
     case "skill-in-use":
-      return "An aim still asks this skill; close or change it first.";
+      return "An aim still uses this skill. Close or change that aim first.";
     case "clean-not-above":
       return "A clean skill asks more than a passable one.";
     case "reading":
@@ -32,7 +32,7 @@ export function refusalWords(refusal: Refusal): string {
     case "not-permitted":
       return `${refusal.drill} may not be done here and now.`;
     case "unsafe":
-      return "A rule of order or safety is broken: mend it first.";
+      return "A rule of order or safety is broken. Fix that first.";
   }
 }
 
@@ -54,11 +54,11 @@ export function fieldWords({ problem }: FieldProblem): string {
 function weekWords(problem: WeekProblem): string {
   switch (problem.is) {
     case "rest-and-training":
-      return "A day of rest or travel holds no training beside it.";
+      return "A rest or travel day can have no training.";
     case "clash":
-      return `Two trainings of one day run into each other (${problem.starts.join(" and ")}).`;
+      return `Two trainings on one day overlap (${problem.starts.join(" and ")}).`;
     case "past-midnight":
-      return `A training that begins at ${problem.starts} does not end on that day.`;
+      return `A training that starts at ${problem.starts} runs past midnight.`;
   }
 }
 
@@ -66,7 +66,7 @@ function weekWords(problem: WeekProblem): string {
 export function athleteFieldWords(fields: readonly FieldProblem[]): Record<string, string> {
   const sentences: Record<string, string> = {
     name: "A name is needed",
-    bornOn: "A date of birth says whether they still grow",
+    bornOn: "A date of birth is needed: it tells whether they still grow",
     statureCm: "Height between 80 and 230 cm: it scales the figure and the tape",
     massKg: "15 to 200 kg, or leave it open",
   };

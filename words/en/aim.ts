@@ -140,7 +140,7 @@ export const conflictWords = ({ first, last }: AimConflict): string =>
 export function headlineWhy({ by }: Headline): WhyWords {
   const gaps: DemandGap[] = [...by.short, ...by.unsure, ...by.unknown, ...by.clear];
   return {
-    rule: `What limits most is where six weeks of training would do most: ${gaps.some(({ block }) => block?.unit === "points") ? "points of the line for the degrees that this athlete can expect to gain" : "weight × degrees short, as this skill’s line is not solved"}. It is asked again and again with the readings a little off, as measuring is. One joint is named alone where it comes first in 8 of 10`,
+    rule: `The limit is the joint where six weeks of training would help most: ${gaps.some(({ block }) => block?.unit === "points") ? "in points of the line, for the degrees this athlete can expect to gain" : "degrees short × weight, as this skill’s line is not solved"}. The ranking is repeated with readings a little off, as real readings are. One joint is named alone if it comes first 8 times in 10`,
     inputs: Object.fromEntries(
       gaps.map(({ demand, need, shortage, block, verdict }) => [
         `${motionOf(demand.motion).name}, ${demand.mode}`,
@@ -167,9 +167,9 @@ export const cleanStepWords = ({
 /** What the figures beside the rows say. */
 export const rankedWords = (gaps: readonly DemandGap[]): string =>
   gaps.some(({ block }) => block?.unit === "points")
-    ? "Six weeks: points of the line for what training should give by then."
+    ? "Gain in six weeks: points of the line that training should add."
     : gaps.some(({ block }) => block)
-      ? "Six weeks: weight × degrees short, and what training should give."
+      ? "Gain in six weeks: degrees short × weight, and what training should add."
       : "";
 
 /** What a block is worth, short: points of the line, or weighted degrees. */

@@ -3,7 +3,7 @@ import type { SafetySource } from "#core/safety/condition-table";
 
 /** The intake's questions, the gravest first. Any yes bars what could harm until a clinician has cleared it. */
 export const intakeQuestions: Record<IntakeQuestion, string> = {
-  saddle: "Loss of bladder or bowel control, or numbness in the saddle?",
+  saddle: "Loss of bladder or bowel control, or numbness between the legs?",
   "heart-effort": "Chest pain, fainting, or breathlessness with effort?",
   concussion: "A blow to the head, or a concussion not yet over?",
   unwell: "Pain at night or at rest, fever, or unexplained loss of weight?",
@@ -11,7 +11,7 @@ export const intakeQuestions: Record<IntakeQuestion, string> = {
   "recent-injury": "Surgery, fracture, dislocation or sprain within 12 weeks?",
   "unstable-joint": "A joint that gives way, locks or swells?",
   spine: "A disc problem, or surgery of the spine?",
-  replacement: "A joint replaced?",
+  replacement: "A joint replacement?",
   hernia: "A hernia or a prolapse?",
   pregnancy: "Pregnant, or in the months after birth?",
   pressure: "A heart, blood-pressure, clotting or eye-pressure condition?",
@@ -28,27 +28,27 @@ export const intakeQuestions: Record<IntakeQuestion, string> = {
 export const conditionReasons: Record<CautionId, string> = {
   saddle: "Nerves at the end of the spine may be pressed: hours count.",
   "heart-effort": "Effort is not safe until the heart has been looked at.",
-  concussion: "A head that is hurt does not take a second knock, strain or being upside down.",
-  unwell: "Training hides, and may feed, what a doctor should find first.",
+  concussion: "A hurt head must not take another knock, strain or time upside down.",
+  unwell: "Training can hide or worsen what a doctor should find first.",
   "nerve-signs": "Stretch, load and pressure go on hurting a nerve that is already complaining.",
-  "recent-injury": "Tissue that is healing gives way before it warns.",
-  "unstable-joint": "The end of the range and a load there are where it gives way.",
-  spine: "Bending, arching and turning under load are what a disc or a repair takes least.",
-  replacement: "A new joint can be pushed out of its seat, and a fall can break around it.",
-  hernia: "Pressing with the breath held pushes through what is weak.",
-  pregnancy: "Joints are looser, balance shifts, and the back and the belly are no place to lie.",
+  "recent-injury": "Healing tissue gives way without warning.",
+  "unstable-joint": "It gives way at the end of the range, and under load there.",
+  spine: "A disc or a repair copes worst with bending, arching and turning under load.",
+  replacement: "A new joint can be pushed out of its socket; a fall can break the bone around it.",
+  hernia: "Straining with the breath held pushes on the weak spot.",
+  pregnancy: "Joints are looser and balance shifts; nobody should lie on the back or the belly.",
   pressure:
     "Head down, straining and holding the breath raise the pressure in eye, heart and vessels.",
   bone: "Bending, turning and landing break thin bones, in the spine first.",
   connective: "Passive end range loosens what is too loose already.",
   energy: "Bones and tendons do not mend on too little food.",
-  thinners: "A fall or hard pressure bleeds on.",
+  thinners: "Bleeding after a fall or hard pressure lasts longer.",
   steroids: "They thin bone and tendon over the months.",
   medicine: "Tendons may tear, or pain may not warn.",
   "older-new": "Tendons and balance need months, not weeks, to get used to load.",
   growing: "Growing bone is softer at its ends than the tendon that pulls on it.",
-  loose: "What is loose is steadied, not stretched.",
-  "no-intake": "Nobody has been asked.",
+  loose: "Loose joints are steadied, not stretched.",
+  "no-intake": "The health questions have not been asked.",
 };
 
 /** Where a rule of the table comes from. */

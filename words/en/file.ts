@@ -18,12 +18,12 @@ export function fileRefusalWords(refusal: FileRefusal): string {
     case "no-version":
       return "The notebook does not say which version it is.";
     case "no-way":
-      return `No way is known from version ${refusal.version} to this one.`;
+      return `This Yearling cannot read version ${refusal.version}.`;
     case "newer":
       return `This notebook was written by a newer Yearling (version ${refusal.version}; this one reads up to ${refusal.upTo}). Update first.`;
     case "part":
       if (refusal.detail === "unknown-field")
-        return `A notebook has no such field, misspelt perhaps: ${refusal.path}.`;
+        return `A notebook has no such field, perhaps a misspelling: ${refusal.path}.`;
       if (refusal.detail === "too-large")
         return `This is larger than anything in a notebook may be: ${refusal.path}.`;
       if (refusal.detail === "after-saving")

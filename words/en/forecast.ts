@@ -2,7 +2,7 @@ import type { WhyWords } from "./plain";
 
 /** How a date comes to be judged. */
 export const dateWhy = (demands: number): WhyWords => ({
-  rule: "From the checks and the seconds of work logged, it is learned how fast each joint answers to training; with the weeks as planned it goes on from there. What is not known widens the fan. Joints of one body answer alike, so that together they are likelier than one by one",
+  rule: "How fast each joint answers to training is learned from its checks and the work logged. The weeks as planned carry it forward. What is not known widens the range. Joints of one body answer alike, so all together is likelier than each chance suggests",
   inputs: { "demands looked at": String(demands) },
   source:
     "how much and how fast joints gain: figures of the library, with what each is from; tried on made-up athletes of other kinds, see docs/forecast-reliability.svg",
@@ -10,6 +10,6 @@ export const dateWhy = (demands: number): WhyWords => ({
 
 /** How the record judges changes and the best. */
 export const recordWhy: WhyWords = {
-  rule: "A change is the line through all readings since that day, and real where it moves more than their errors and ordinary days explain. The best is the best that the whole series supports, as the largest single reading is mostly luck",
+  rule: "A change is the line through all readings since that day. It is real where it is more than their errors and ordinary days explain. The best is what the whole series supports: the largest single reading is mostly luck",
   inputs: { "of what is called real": "one in ten may be false" },
 };

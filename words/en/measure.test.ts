@@ -24,7 +24,7 @@ describe("a change in words", () => {
     const says = (over: Partial<Change>) => changeWords(change(over), "10 Nov", shoulder);
     expect(says({ real: true, delta: 9 })).toBe("+9.0° since 10 Nov: a real change.");
     expect(says({ real: true, delta: -9 })).toBe("−9.0° since 10 Nov: a real change.");
-    expect(says({})).toBe("+3.0° since 10 Nov: can’t be told yet; from 8.3° on it would be real.");
+    expect(says({})).toBe("+3.0° since 10 Nov: can’t be told yet; 8.3° or more would be real.");
     expect(says({ real: true, delta: 9, readings: 5 })).toContain(
       "+9.0° since 10 Nov by all 5 readings",
     );

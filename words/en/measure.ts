@@ -38,7 +38,7 @@ export function changeWords(change: Change, since: string, protocol: Protocol): 
 }
 
 function settledBy({ threshold, finest }: Change, unit: string): string {
-  const needed = `from ${threshold.toFixed(1)}${unit} on it would be real`;
+  const needed = `${threshold.toFixed(1)}${unit} or more would be real`;
   return finest
     ? `${needed}; ${many(finest.rounds, "round")} more see ${finest.perWeek.toFixed(1)}${unit} a week by ${shortDay(finest.by)}`
     : needed;
@@ -57,7 +57,7 @@ export const jumpWords = (
   protocol: Protocol,
 ): string => {
   const unit = unitOf(protocol);
-  const far = `${side ? `The ${side} is ` : ""}${Math.abs(off).toFixed(0)}${unit} ${off > 0 ? "above" : "below"} what its checks let expect, about ${expected.toFixed(0)}${unit}`;
+  const far = `${side ? `The ${side} is ` : ""}${Math.abs(off).toFixed(0)}${unit} ${off > 0 ? "above" : "below"} what its checks lead one to expect, about ${expected.toFixed(0)}${unit}`;
   return `${far[0]!.toUpperCase()}${far.slice(1)}: ${slip ? `${slipWords[slip]}? ` : ""}read it again.`;
 };
 

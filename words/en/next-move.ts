@@ -16,9 +16,9 @@ export function nextMoveWords({ move }: Pick<NextMove, "move">): string {
     case "aim":
       return "Choose a skill and a date: everything else follows from it.";
     case "intake":
-      return "Ask the intake questions once, before the first prep.";
+      return "Ask the health questions once, before the first prep.";
     case "intake-again":
-      return "The health questions are asked for anew: answer them before the next prep.";
+      return "The health questions are due again: answer them before the next prep.";
     case "first-checks":
       return `Measure ${motionWords(move.motions)}: two trials a side, warm.`;
     case "save-file":
@@ -30,11 +30,11 @@ export function nextMoveWords({ move }: Pick<NextMove, "move">): string {
         ? "Run it now. The clock keeps the sides and the rests."
         : "Keep this plan and run it.";
     case "unknown":
-      return `Measure ${motionWords(move.motions)}: it is not known yet.`;
+      return `Measure ${motionWords(move.motions)}: not known yet.`;
     case "old-checks":
       return `The last checks are ${move.days} days old: measure again before changing the plan.`;
     case "unsure":
-      return `Measure ${motionWords(move.motions)} again: it decides whether that needs work.`;
+      return `Measure ${motionWords(move.motions)} again: that decides whether it needs work.`;
     case "read-gap":
       return "Read what the checks say against the aim.";
     case "look-over":

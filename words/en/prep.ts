@@ -41,15 +41,15 @@ export function againstWords(against: Against): string {
     case "not-yet":
       return `comes after ${against.below.toLowerCase()} clean ${against.clean} times${against.weeks > 0 ? ` over ${against.weeks} weeks` : ""} (${against.done} so far)`;
     case "range":
-      return `asks ${against.needs}° of ${motion(against.motion)}; ${against.has}° were measured`;
+      return `needs ${against.needs}° of ${motion(against.motion)}; ${against.has}° were measured`;
     case "too-long":
       return `no longer than ${against.seconds} s in one go`;
     case "not-warm":
-      return `wants ${clock(against.seconds)} of warming up first, more than these minutes hold`;
+      return `needs ${clock(against.seconds)} of warming up first, more than these minutes hold`;
     case "away":
       return "not there";
     case "unready":
-      return "what has to come before it is sat out";
+      return "the drill that must come before it is left out";
     case "stopped":
       return `stopped after ${against.sharp ? "sharp pain" : `pain ${against.pain}/10`} last time`;
     case "school":
@@ -68,7 +68,7 @@ export function againstWords(against: Against): string {
     case "no-segment":
       return `${against.format.toLowerCase()} has no place for ${plain(against.kind)} work${against.region ? ` of the ${against.region}` : ""}`;
     case "position":
-      return `${against.format.toLowerCase()} wants it ${against.positions.join(" or ")}`;
+      return `${against.format.toLowerCase()} needs it ${against.positions.join(" or ")}`;
     case "too-strong":
       return "too strong before training";
     case "before-only":
@@ -76,9 +76,9 @@ export function againstWords(against: Against): string {
     case "kit":
       return `needs ${against.missing.join(", ")}, not at this place`;
     case "band":
-      return `asks a ${bandWords(against.strength)} band${against.helps ? "; only thinner ones are here, and those help less" : "; only thicker ones are here"}`;
+      return `needs a ${bandWords(against.strength)} band${against.helps ? "; only thinner ones are here, and those help less" : "; only thicker ones are here"}`;
     case "weight":
-      return `asks ${against.most} kg at most; every weight here is heavier`;
+      return `needs ${against.most} kg at most; every weight here is heavier`;
     case "no-floor":
       return "no floor to kneel or lie on here";
     case "loud":
@@ -90,7 +90,7 @@ export function againstWords(against: Against): string {
     case "already-warm":
       return "already warm";
     case "another-raise":
-      return "another raise is in";
+      return "another warm-up drill is in";
     case "no-time":
       return "no time for it in these minutes";
     case "another-turn":
@@ -244,7 +244,7 @@ export function breachWords({ rule, drill, other }: Breach): string {
     case "not-permitted":
       return `${drill}: ${againstWords(rule.against)}. ${liftOf(rule.against)}`.trim();
     case "cold":
-      return `${drill} wants ${clock(rule.seconds)} of warming up before it. Cold tissue is not stretched.`;
+      return `${drill} needs ${clock(rule.seconds)} of warming up before it. Cold tissue is not stretched.`;
     case "wrists-first":
       return `${drill} puts weight on the hands: more work for the ${listWords(rule.parts.map((part) => handsWords[part]))} goes first.`;
     case "hands-week":
@@ -291,7 +291,7 @@ export function noteWords(note: PlanNote): string {
         ...note.parts.map((part) => part.replace(":", "’s")),
       ];
       const skip = note.wrists ? "skip the hands today" : "leave a joint out today";
-      return `${clock(note.budget)} cannot hold a raise and ${parts.join(", ")}: ${clock(note.wants)} can, or ${skip}.`;
+      return `${clock(note.budget)} cannot hold a warm-up and ${parts.join(", ")}: ${clock(note.wants)} can, or ${skip}.`;
     }
     case "left":
       return `${note.seconds} s are left: nothing safe is left to add. Rest, or end early.`;

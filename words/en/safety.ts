@@ -7,7 +7,7 @@ import { placeWords } from "./places";
 
 /** A condition, to stand in a sentence. */
 export const conditionNames: Record<CautionId, string> = {
-  saddle: "loss of control or numbness in the saddle",
+  saddle: "loss of bladder or bowel control, or numbness between the legs",
   "heart-effort": "chest pain, fainting or breathlessness",
   concussion: "a blow to the head",
   unwell: "pain at rest, fever or loss of weight",
@@ -23,21 +23,21 @@ export const conditionNames: Record<CautionId, string> = {
   connective: "connective tissue",
   energy: "too little food for the training",
   thinners: "blood thinners",
-  steroids: "long steroids",
+  steroids: "steroids over a long time",
   medicine: "medicines for tendons or pain",
   "older-new": "over fifty and new to loading",
   growing: "growing",
   loose: "loose joints",
-  "no-intake": "no intake",
+  "no-intake": "no health answers",
 };
 
 /** The clinician-first line, said once where it matters. */
 export const cliniciansFirst =
-  "This coaches movement; it diagnoses and treats nothing. Clinicians, the athlete’s teacher and local rules come first.";
+  "Yearling coaches movement; it does not diagnose or treat. Clinicians, the athlete’s teacher and local rules come first.";
 
 /** A skill that nobody this young is prepared for. */
 export const tooYoung = (fromAge: number): string =>
-  `Not before about ${fromAge}: nothing of it is rehearsed until then.`;
+  `Not before about ${fromAge}: none of it is practised until then.`;
 
 /** Said at once where everything but rest stops. */
 export const stopWords = {
@@ -61,11 +61,11 @@ export function cautionText(caution: Caution): string {
   }
   switch (id) {
     case "no-intake":
-      return "No intake yet: only what is harmless to nearly everybody is planned.";
+      return "No health answers yet: only what is harmless to nearly everybody is planned.";
     case "growing":
-      return "Growing: nothing pushed, no stay over a minute, and wrist, heel, knee or low-back pain stops loading until it has been seen.";
+      return "Growing: nothing is pushed, and no hold is over a minute. Pain at the wrist, heel, knee or low back stops loading until it has been seen.";
     case "loose":
-      return "Loose-jointed: active and steadying work replaces passive end range.";
+      return "Loose joints: active and steadying work replaces passive holds at the end of the range.";
     default:
       return `Answered yes: ${conditionNames[id]}${at}. What could harm it waits for a clinician’s clearance.`;
   }
@@ -73,12 +73,12 @@ export function cautionText(caution: Caution): string {
 
 /** What would lift a refusal, and who may. */
 export const liftWords = {
-  locked: "A clinician looks at it; then whoever clears it says why, under Aim.",
+  locked: "A clinician looks at it first. Whoever then clears it says why, under Aim.",
   health: "A clinician’s clearance that names it, under Aim.",
   growing: "A clinician or the club’s teacher can allow it by name, under Aim.",
   "no-intake": "Answer the health questions under Aim; “nothing of this applies” is one press.",
-  unstated: "Say in the drill what it does to a body.",
-  "not-yet": "Log that clean first, or the coach says in Log that it is done already.",
+  unstated: "Say in the drill what it does to the body.",
+  "not-yet": "Log that clean first, or say in Log that it is done already.",
   range: "Measure it again when it has grown.",
   "too-long": "A shorter stay.",
   kit: "Another place, or bring it.",

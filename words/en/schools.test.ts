@@ -10,5 +10,5 @@ describe("ways of working", () => {
     }
   });
   it("what a prep follows is said in a coach's short words", () =>
-    expect(followed({ ...defaultSchools, hold: "long" })).toContain("long stays"));
+    expect(followed({ ...defaultSchools, hold: "long" })).toContain("long holds"));
 });

@@ -16,7 +16,7 @@ export const schoolQuestions: readonly AnyQuestion[] = [
   question({
     key: "amount",
     asks: "How much is enough?",
-    why: "A count makes sessions comparable; by feel meets a stiff day with more and a good day with less.",
+    why: "A count lets you compare sessions. By feel gives a stiff day more and a good day less.",
     options: [
       { value: "count", name: "a count, with the loose-at number noted", short: "counted" },
       { value: "feel", name: "until it is loose", short: "until loose" },
@@ -34,16 +34,16 @@ export const schoolQuestions: readonly AnyQuestion[] = [
   question({
     key: "hold",
     asks: "How long is a hold?",
-    why: "Short holds add up to the same total time; one long stay lets the body give way and move about in it.",
+    why: "Short holds add up to the same time. One long hold gives the body time to let go.",
     options: [
       { value: "summed", name: "short holds, summed", short: "summed holds" },
-      { value: "long", name: "one stay of two to five minutes", short: "long stays" },
+      { value: "long", name: "one hold of two to five minutes", short: "long holds" },
     ],
   }),
   question({
     key: "stretch",
     asks: "Which stretch?",
-    why: "Static is simple and quiet; contract–relax wins range fast and asks effort.",
+    why: "Static is simple and quiet; contract–relax gains range fast and takes effort.",
     options: [
       { value: "both", name: "both, mixed", short: "both stretches" },
       { value: "static", name: "static only", short: "static" },
@@ -53,7 +53,7 @@ export const schoolQuestions: readonly AnyQuestion[] = [
   question({
     key: "often",
     asks: "How often hard?",
-    why: "Tissue wants a day after ten minutes of stretch; a little every day keeps the habit.",
+    why: "Tissue needs a day off after ten minutes of stretch. A little every day keeps the habit.",
     options: [
       { value: "spaced", name: "hard days spaced, light daily", short: "spaced" },
       { value: "daily", name: "a little every day, never a hard day", short: "little, daily" },
@@ -62,7 +62,7 @@ export const schoolQuestions: readonly AnyQuestion[] = [
   question({
     key: "discomfort",
     asks: "How much discomfort on the roller and ball?",
-    why: "Mild keeps muscles from bracing; some find release only by breathing through a sore spot. Never sharp either way.",
+    why: "Mild keeps muscles from bracing. Some only let go by breathing through a sore spot. Never sharp, either way.",
     options: [
       { value: "mild", name: "mild, at most 4/10, breathing easy", short: "mild" },
       { value: "through", name: "stay on the sore spot and breathe", short: "through sore spots" },
@@ -71,7 +71,7 @@ export const schoolQuestions: readonly AnyQuestion[] = [
   question({
     key: "firstSide",
     asks: "Which side first?",
-    why: "The worse side first gets the fresh minutes; the non-dominant first evens out skill.",
+    why: "The worse side first gets the fresh minutes. The weaker side first evens out skill.",
     options: [
       { value: "worse", name: "the shorter side", short: "shorter side first" },
       { value: "non-dominant", name: "the non-dominant side", short: "non-dominant first" },
@@ -99,7 +99,7 @@ export const schoolQuestions: readonly AnyQuestion[] = [
   question({
     key: "active",
     asks: "Own strength at the end of the range: before the long stretches, or after?",
-    why: "Before, the joint is asked while it is fresh; after, the range that was won is used at once.",
+    why: "Before: the joint works while it is fresh. After: the new range is used at once.",
     options: [
       { value: "before", name: "before the stretches", short: "active first" },
       { value: "after", name: "after the stretches", short: "active last" },
@@ -117,7 +117,7 @@ export const schoolQuestions: readonly AnyQuestion[] = [
   question({
     key: "held",
     asks: "Static before contract–relax?",
-    why: "Static first lets go before work is asked; mixed keeps the positions together.",
+    why: "Static first relaxes before the effort. Mixed keeps positions together.",
     options: [
       { value: "mixed", name: "mixed, by position", short: "stretches mixed" },
       { value: "static-first", name: "static first", short: "static first" },
@@ -126,7 +126,7 @@ export const schoolQuestions: readonly AnyQuestion[] = [
   question({
     key: "hands",
     asks: "Hands first or last among the joints?",
-    why: "First is what most teach; last keeps them warm for the weight. Never after weight on them.",
+    why: "Most teach first. Last keeps them warm for the weight. Never after weight on them.",
     options: [
       { value: "first", name: "first", short: "hands first" },
       { value: "last", name: "last, before any weight on them", short: "hands last" },

@@ -22,7 +22,7 @@ const on = "2026-11-30";
 
 describe("what a plan breaks, in a sentence", () => {
   it.each([
-    [{ rule: "away", on }, "Monday 30 November is away or ill: nothing hangs on it."],
+    [{ rule: "away", on }, "Monday 30 November is a day away or ill: nothing is planned."],
     [
       { rule: "clash", on, slots: [hip, set] },
       "On Monday 30 November the hip session and the conditioning set run into each other.",
@@ -37,7 +37,7 @@ describe("what a plan breaks, in a sentence", () => {
     ],
     [
       { rule: "show", on, kind: "mobility", daysBefore: 0 },
-      "Monday 30 November is the day itself: nothing is held long.",
+      "Monday 30 November is the day of the show: no long hold.",
     ],
     [
       { rule: "too-often", joint: "lumbar", days: 5, from: on, most: 4 },
@@ -73,7 +73,7 @@ describe("warnings, with why and the repair", () => {
         because: { why: "pain", pain: 6, place: "left wrist" },
         more: 0,
       },
-      "Left wrist is shut: pain 6/10, left wrist.",
+      "Left wrist is stopped: pain 6/10, left wrist.",
     ],
   ] as [Warns, string][])("%j", (warns, says) => {
     const told = warningWords({ warns });
@@ -82,7 +82,7 @@ describe("warnings, with why and the repair", () => {
   });
   it("a repair says what the press does", () => {
     expect(repairWords({ do: "fewer", perWeek: 1 })).toBe("Plan 1 mobility session a week");
-    expect(repairWords({ do: "see", at: "aim" })).toBe("See what is shut");
+    expect(repairWords({ do: "see", at: "aim" })).toBe("See what is stopped");
   });
 });
 
@@ -129,7 +129,7 @@ describe("acts and refusals", () => {
     [{ why: "absence-reversed" }, "The last day lies before the first."],
     [
       { why: "week", problem: { is: "clash", starts: ["09:00", "09:30"] } },
-      "Two trainings of one day run into each other (09:00 and 09:30).",
+      "Two trainings on one day overlap (09:00 and 09:30).",
     ],
     [
       {

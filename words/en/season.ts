@@ -13,17 +13,17 @@ export function planBreachWords(breach: PlanBreach): string {
   const { broken } = breach;
   switch (broken.rule) {
     case "away":
-      return `${longDay(broken.on)} is away or ill: nothing hangs on it.`;
+      return `${longDay(broken.on)} is a day away or ill: nothing is planned.`;
     case "rest-day":
       return `${longDay(broken.on)} is a day of ${broken.day}: circles only, no ${slotName(broken.slot)}.`;
     case "show":
       if (broken.kind === "conditioning")
         return `${longDay(broken.on)} is ${broken.daysBefore === 0 ? "the show" : "the day before the show"}: no conditioning set.`;
       return broken.daysBefore === 0
-        ? `${longDay(broken.on)} is the day itself: nothing is held long.`
+        ? `${longDay(broken.on)} is the day of the show: no long hold.`
         : `${longDay(broken.on)} is ${many(broken.daysBefore, "day")} before the show: no long hold in the last 48 hours.`;
     case "before-training":
-      return `On ${longDay(broken.on)} long holds would come before the ${broken.training.kind} at ${broken.training.starts}: they belong after it.`;
+      return `On ${longDay(broken.on)} long holds would come before the ${broken.training.kind} at ${broken.training.starts}: put them after it.`;
     case "into-training":
       return `On ${longDay(broken.on)} the ${slotName(broken.slot)} at ${broken.slot.starts} runs into the ${broken.training.kind} at ${broken.training.starts}.`;
     case "clash":
@@ -58,50 +58,50 @@ export function warningWords({ warns }: Pick<Warning, "warns">): { says: string;
       };
     case "missed":
       return {
-        says: "Last week fell out: this week begins lower.",
-        why: "After a break the range falls back; half the sessions, shorter, and then on.",
+        says: "Last week was missed: this week begins lower.",
+        why: "Range falls back after a break. Half the sessions, shorter, then build up again.",
       };
     case "stale":
       return {
-        says: `Sessions for the ${jointWords(warns.joint)} still hang on the weeks.`,
-        why: "As the aims and the checks stand now it needs none, or pain has shut it.",
+        says: `Sessions for the ${jointWords(warns.joint)} are still planned.`,
+        why: "By today’s aims and checks it needs none, or pain has stopped it.",
       };
     case "shut":
       return {
-        says: `${capital(warns.place ? placeWords(warns.place) : "what it worked on")} is shut: ${lockWords(warns.because)}.`,
+        says: `${capital(warns.place ? placeWords(warns.place) : "what it worked on")} is stopped: ${lockWords(warns.because)}.`,
         why: `${warns.more > 0 ? `And ${warns.more} more. ` : ""}Nothing is planned for it until a person clears it with a reason; see a clinician.`,
       };
     case "plateau":
       return {
         says: `${warns.what} has stopped moving${warns.more > 0 ? `, and ${warns.more} more` : ""}.`,
-        why: "More of the same is not the answer: the record says what to change first.",
+        why: "More of the same will not help: the record says what to change first.",
       };
     case "sore":
       return {
         says: `The ${jointWords(warns.joint)} has been sore ${warns.level}/10 since ${longDay(warns.since)}.`,
-        why: "Its next dose is a third less already; a lighter week gives it the days as well.",
+        why: "Its next dose is already a third less. A lighter week rests it more.",
       };
     case "hard-days":
       return {
         says: warns.neighbours
-          ? `The ${jointWords(warns.joint)} was held ten minutes or more on days one after the other.`
+          ? `The ${jointWords(warns.joint)} was held ten minutes or more on two days in a row.`
           : `The ${jointWords(warns.joint)} had ${warns.days} hard days in seven.`,
-        why: `At most ${warns.most} in seven, none on neighbouring days.`,
+        why: `At most ${warns.most} in seven, none on two days in a row.`,
       };
     case "too-full":
       return {
         says: `${warns.done} of ${warns.planned} preps were done in the last ${warns.weeks} weeks.`,
-        why: "A plan that is kept does more than a fuller one that is not.",
+        why: "A smaller plan that is kept does more than a fuller one that is not.",
       };
     case "measure":
       return {
         says: `${warns.what} can next show a change on ${longDay(warns.on)}; no round of checks is planned then.`,
-        why: "Earlier, a difference would be lost in the error.",
+        why: "Earlier, a change would be smaller than the error.",
       };
     case "pulls":
       return {
         says: `${warns.pull} pulls to ${warns.push} pushes in ${warns.days} days.`,
-        why: "One-sided and front-dominant sports keep near three pulls to a push.",
+        why: "Sports that use the front of the body most need about three pulls to a push.",
       };
   }
 }
@@ -110,7 +110,7 @@ export function warningWords({ warns }: Pick<Warning, "warns">): { says: string;
 export function repairWords(repair: Repair): string {
   switch (repair.do) {
     case "place":
-      return "Place the rest anew";
+      return "Place the rest again";
     case "lighter":
       return "Make this week lighter";
     case "fewer":
@@ -120,7 +120,7 @@ export function repairWords(repair: Repair): string {
     case "pull":
       return "Plan one more conditioning set";
     case "see":
-      return repair.at === "aim" ? "See what is shut" : "See what to change";
+      return repair.at === "aim" ? "See what is stopped" : "See what to change";
   }
 }
 
@@ -144,9 +144,9 @@ export function methodReasonWords(reason: MethodReason): string {
     case "too-few-sessions":
       return "No drill was done often enough to tell.";
     case "not-both-modes":
-      return "Active and passive range were not both measured: it is not known.";
+      return "Active and passive range were not both measured: not known.";
     case "one-mode":
-      return "This check has one mode only: it cannot be told.";
+      return "This check has only one mode: not known.";
     case "share":
       return `${Math.round(reason.share * 100)} % of the passive range is reached actively.`;
     case "weeks":
@@ -169,13 +169,13 @@ export function methodChangeWords(change: MethodChange): string {
     case "work":
       return `Another kind of work: ${workWords[change.kind]}${change.drill ? `, for instance ${change.drill.toLowerCase()}` : ""}.`;
     case "leverage":
-      return "Another position or a longer lever: the next level, or another drill of the same work.";
+      return "Another position or a longer lever: the next level, or another drill of the same kind.";
     case "measure-both":
       return "Measure both: below four fifths, strength at the end of the range comes first.";
     case "strength":
       return "Strength at the end of the range before more stretching.";
     case "stretch":
-      return "Strength reaches the range that is there: stretch is what lacks.";
+      return "Strength already reaches the range there is: more stretch is needed.";
     case "lighter":
       return "A lighter week, then the same work again.";
   }

@@ -132,7 +132,7 @@ export function spreadWords(
 ): string {
   const unit = line.line.includes("split") || line.line.includes("bridge") ? " cm" : "°";
   const sized = size ? sizeWords(line, size, unit) : "";
-  return `${sized}Line ${round(score.low)} to ${round(score.high)} of 100. More trials of ${motionOf(mostBy).name.toLowerCase()} would tell most.`;
+  return `${sized}Line ${round(score.low)} to ${round(score.high)} of 100. More trials of ${motionOf(mostBy).name.toLowerCase()} would help most.`;
 }
 
 /** What lies between the ends: said where they are not one number. */
@@ -227,8 +227,8 @@ const onWedge = (wedge: number): string => (wedge > 0 ? ` On a wedge of ${round(
 export const scoreWhy = (shape: Shape, model: Skill["model"]): WhyWords => ({
   rule:
     model === "posed"
-      ? "This skill’s line is not solved: 100 less the degrees that each joint lacks, by its weight. 100 · exp(−Σ weight × shortage / 55°), joint by joint"
-      : "100 less whatever the body does instead of the clean line: each by its size, a larger one by less. 100 · exp(−Σ size / scale)",
+      ? "This skill’s line is not solved. The score is 100 less the degrees each joint lacks, by weight. 100 · exp(−Σ weight × shortage / 55°), joint by joint"
+      : "100, less whatever the body does instead of the clean line, by its size. 100 · exp(−Σ size / scale)",
   inputs: Object.fromEntries(
     shape.compensations.map((give) => [givingWords(give), `${give.size.toFixed(1)} ${give.unit}`]),
   ),
@@ -237,7 +237,7 @@ export const scoreWhy = (shape: Shape, model: Skill["model"]): WhyWords => ({
 
 /** What a shape was solved from, and what it is answered with. */
 export const shapeWhy = (shape: Shape, limits: Limits, assumed: readonly MotionId[]): WhyWords => ({
-  rule: "Each joint within what was measured of it, as far as that can be believed; hands and feet where they stand, the weight over the base where the skill balances; what is missing is taken up where bodies take it up",
+  rule: "Each joint moves only as far as it was measured. Hands and feet stay put, and the weight stays over the base. What is missing is taken up where bodies take it up",
   inputs: {
     ...Object.fromEntries(
       Object.entries(limits).map(([motion, sides]) => [

@@ -20,7 +20,7 @@ export function whyWords(why: Why): WhyWords {
   switch (why.rule) {
     case "mean":
       return {
-        rule: `The mean of the trials. Its error is what this instrument is known to be off by in this check; fewer trials than wanted, or trials far apart, widen it${why.ownError > 0 ? ", and so does the error of the reading itself" : ""}`,
+        rule: `The mean of the trials. Its error is how far this tool is known to be off in this check. Too few trials, or trials far apart, widen it${why.ownError > 0 ? ", and so does the error of the reading itself" : ""}`,
         inputs: {
           trials: why.trials.join(", "),
           instrument: why.instrument,
@@ -35,7 +35,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "converted":
       return {
-        rule: `Lengths of the body turn the reading into degrees: ${why.geometry ? geometryWords(why.geometry) : (formulas[why.reading] ?? "")}. Its error comes along by the slope`,
+        rule: `Body lengths turn the reading into degrees: ${why.geometry ? geometryWords(why.geometry) : (formulas[why.reading] ?? "")}. Its error follows by the slope`,
         inputs: {
           reading: `${why.value.toFixed(1)}${unitOf({ reading: why.reading })} ± ${why.se.toFixed(2)}`,
           ...Object.fromEntries(why.lengths.map(lengthWords)),
@@ -50,7 +50,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "usable-share":
       return {
-        rule: "What the own muscles reach, of what the joint can be carried to. Below 0.8 strength at the end of the range comes first",
+        rule: "What the athlete’s own muscles reach, out of what the joint allows when moved. Below 0.8, strength at the end of the range comes first",
         inputs: {
           active: inDegrees(why.active),
           passive: inDegrees(why.passive),
@@ -59,7 +59,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "borrowed-turnout":
       return {
-        rule: "Turnout standing less what the hips turn lying down. Real where it is more than both errors explain",
+        rule: "Turnout standing, less what the hips turn lying down. Real if it is more than both errors explain",
         inputs: { standing: inDegrees(why.standing), lying: inDegrees(why.lying) },
       };
     case "photo-vertex":
@@ -73,7 +73,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "change":
       return {
-        rule: `A change is real when the line through all ${why.readings} readings moves more than their errors and ordinary days explain. Of all that a round calls real, one in ten may be false${why.widening > 1 ? `. Other hands measured too: errors × ${why.widening}` : ""}`,
+        rule: `A change is real when the line through all ${why.readings} readings moves more than errors and ordinary days explain. One in ten of those called real may be false${why.widening > 1 ? `. Other hands measured too: errors × ${why.widening}` : ""}`,
         inputs: {
           readings: String(why.readings),
           ...(why.testers.length > 0 ? { testers: why.testers.join(", ") } : {}),
@@ -93,7 +93,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "margin":
       return {
-        rule: "The margin is what was measured less what is asked. By the reading’s error: clear where it is enough in 9 of 10 such cases, short where in 1 of 10 or fewer, unsure between",
+        rule: "The margin is what was measured, less what is needed. Clear: enough in 9 of 10 such cases. Short: enough in 1 of 10 or fewer. Unsure: between",
         inputs: {
           have: `${why.have.toFixed(1)}° ± ${why.se.toFixed(1)}°`,
           need: `${why.need}°`,
@@ -117,7 +117,7 @@ export function whyWords(why: Why): WhyWords {
       };
     case "tape-fit":
       return {
-        rule: "The tape against the figure on every day that has both. What the figure leaves out is one length that is added, and a leg a little longer or shorter than usual, held within about 2 cm",
+        rule: "The tape is compared with the figure on every day that has both. The figure is corrected by one added length, and by a leg up to about 2 cm longer or shorter",
         inputs: {
           ...Object.fromEntries(
             why.rounds.map(({ on, model, tape, se }) => [

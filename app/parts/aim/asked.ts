@@ -14,7 +14,7 @@ export function askedOf({ cautions, locks }: Pick<AthleteView, "cautions" | "loc
     open,
     sentence:
       locks.length > 0
-        ? "May what is shut after pain be loaded again, and from when?"
-        : "Nothing is shut. Is there anything that should not be trained?",
+        ? "May what was stopped after pain be loaded again, and from when?"
+        : "Nothing is stopped. Is there anything that should not be trained?",
   };
 }

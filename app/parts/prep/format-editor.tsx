@@ -1,4 +1,5 @@
 import { Plus, X } from "lucide-react";
+import { phaseNames } from "#words/names";
 import { DrillKind, phases } from "#core/drill/drill";
 import type { Prep } from "#core/records/records";
 import { Format as FormatSchema, type Format, type Segment } from "#core/content/format";

@@ -97,7 +97,7 @@ export function doseWords(question: AskedDemand, answer: ForecastAnswer, by: Day
   if (answer.wouldDo === null)
     return `Not by ${shortDay(by)} within the weekly cap of four hard days.`;
   if (answer.wouldDo <= question.usual)
-    return `${minutes(answer.wouldDo)} in every week would do: lighter and missed weeks are what lacks.`;
+    return `${minutes(answer.wouldDo)} in every week would do: the lighter and missed weeks make the difference.`;
   return `${minutes(answer.wouldDo)} a week a side would do it, in place of ${minutes(question.usual)}.`;
 }
 

@@ -49,9 +49,9 @@ describe("warnings", () => {
     );
     expect(textOf(html)).toBe(
       [
-        "The hip had 5 hard days in seven. At most 4 in seven, none on neighbouring days.",
+        "The hip had 5 hard days in seven. At most 4 in seven, none on two days in a row.",
         "Plan 1 mobility session a week a ",
-        "The hip had 6 hard days in seven. At most 4 in seven, none on neighbouring days.",
+        "The hip had 6 hard days in seven. At most 4 in seven, none on two days in a row.",
         "Plan 2 mobility sessions a week b",
       ].join(""),
     );
