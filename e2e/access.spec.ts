@@ -180,7 +180,7 @@ test("a wrong address says so and leads back", async ({ page }) => {
   await openDemo(page);
   await page.goto("/at/nobody/gap");
   await expect(page.getByRole("heading", { name: "Nothing is kept here." })).toBeVisible();
-  await page.getByRole("link", { name: "To the troupe" }).click();
+  await page.getByRole("link", { name: "To all athletes" }).click();
   await expect(page.getByRole("heading", { name: "Lanternfield" })).toBeVisible();
 });
 

@@ -116,7 +116,7 @@ test("a round proposed from the aims is measured one at a time on a phone, and s
   await expect(page.getByText(/^2 of 4/)).toBeVisible();
   for (let i = 0; i < 3; i += 1)
     await page.getByRole("button", { name: "Skip", exact: true }).click();
-  await page.getByRole("button", { name: "Keep the round" }).click();
+  await page.getByRole("button", { name: "Save the round" }).click();
   const says = page.getByRole("region", { name: "What today’s round says" });
   await expect(says.getByText(/93\.5° ± 3\.0/)).toBeVisible();
   await says.getByText("why", { exact: true }).first().click();
@@ -161,7 +161,7 @@ test("a photograph of a known angle comes back within its own ±, by mouse, by k
   await expect(page.getByRole("textbox", { name: shoulder })).toHaveValue(
     String(placed.value).replace(/\.0$/, ""),
   );
-  await page.getByRole("button", { name: "Keep the round" }).click();
+  await page.getByRole("button", { name: "Save the round" }).click();
   await saved(page);
   await page.getByRole("link", { name: "Read the record" }).click();
   await expect(page.getByRole("heading", { name: "Kept pictures" })).toBeVisible();
@@ -253,7 +253,7 @@ test("pain above the limit stops the motion: no more fields, and it is locked ou
   await row.getByLabel("Hip extension, left, pain 0 to 10").fill("7");
   await expect(row.getByText("Pain above 5/10 stops this motion", { exact: false })).toBeVisible();
   await expect(row.getByRole("textbox", { name: /right, trial 1/ })).toBeDisabled();
-  await page.getByRole("button", { name: "Keep the round" }).click();
+  await page.getByRole("button", { name: "Save the round" }).click();
   await expect(page.getByText("Pain 7/10 before a reading: stopped.")).toBeVisible();
   await expect(
     page.getByText("1 stopped by pain until a person clears it.", { exact: false }),
@@ -280,7 +280,7 @@ test("finger widths are calibrated once and kept as centimetres", async ({ page 
   await page.getByLabel("Lengths in").selectOption("fingers");
   await page.getByRole("button", { name: "Measure it once" }).click();
   await page.getByLabel("Centimetres across").fill("7,2");
-  await page.getByRole("button", { name: "Keep the width" }).click();
+  await page.getByRole("button", { name: "Save the width" }).click();
   await expect(page.getByText("is 1.80 cm wide", { exact: false })).toBeVisible();
   await page
     .getByRole("textbox", { name: /^Knee to wall, left, trial 1, finger widths/ })

@@ -72,7 +72,7 @@ test("every performer's shapes are drawn, for each aim, and beside another date"
   await expect(page.getByText("grey: as it was", { exact: false })).toBeVisible();
   await page.getByLabel("front leg").selectOption("other");
   await page.goto("/at/noor/aim");
-  await page.getByRole("button", { name: "Walk toward this one" }).click();
+  await page.getByRole("button", { name: "Work toward this one" }).click();
   await page.getByRole("link", { name: "3 Gap" }).click();
   await expect(page.getByText("What a bridge asks")).toBeVisible();
   await expect(page.getByRole("heading", { name: /aims share/ })).toBeVisible();
@@ -107,10 +107,10 @@ test("a skill is copied, changed and aimed at; what cannot be is refused by name
   await page.getByRole("button", { name: "Make the skill my own" }).first().click();
   await page.getByLabel("Name", { exact: true }).fill("Deep squat for tumblers");
   await page.getByLabel("clean 1").fill("20");
-  await page.getByRole("button", { name: "Keep the skill" }).click();
+  await page.getByRole("button", { name: "Save the skill" }).click();
   await expect(page.getByRole("alert")).toContainText("asks more than a passable one");
   await page.getByLabel("clean 1").fill("41");
-  await page.getByRole("button", { name: "Keep the skill" }).click();
+  await page.getByRole("button", { name: "Save the skill" }).click();
   await expect(page.getByText(/is kept among your own skills/)).toBeVisible();
   await page.getByRole("button", { name: "Add another aim" }).click();
   await page.getByLabel("Skill").selectOption({ label: "Deep squat for tumblers" });
@@ -133,7 +133,7 @@ test("a skill is made from nothing, with a side, and its check is proposed", asy
   await page.getByLabel("clean 1").fill("40");
   await page.getByLabel("passable 1").fill("30");
   await page.getByLabel("Without it 1").fill("The rope slips.");
-  await page.getByRole("button", { name: "Keep the skill" }).click();
+  await page.getByRole("button", { name: "Save the skill" }).click();
   await page.getByRole("button", { name: "Good" }).click();
   await page.getByRole("button", { name: "Add another aim" }).click();
   await page.getByLabel("Skill").selectOption({ label: "Rope lock" });

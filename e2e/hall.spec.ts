@@ -187,7 +187,7 @@ test("twelve athletes, two motions, both sides, two trials: at most 110 keys bes
   await expect(sided).toBeVisible();
   await readLine(page, 48);
   await page.keyboard.press("Control+Enter");
-  await expect(page.getByRole("button", { name: "Keep the round" })).toBeDisabled();
+  await expect(page.getByRole("button", { name: "Save the round" })).toBeDisabled();
   console.log("keys beside the digits:", other);
   expect(other).toBeLessThanOrEqual(110);
   expect(other).toBeGreaterThan(90);

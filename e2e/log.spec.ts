@@ -16,7 +16,7 @@ test("a log is written without a run, with pain, a loose-at number and a note, a
   await row.getByLabel(`${name}: pain`).selectOption("3");
   await row.getByLabel(`${name}: where it hurt`).fill("left elbow");
   await page.getByLabel("Note").fill("hall cold");
-  await page.getByRole("button", { name: "Keep the log" }).click();
+  await page.getByRole("button", { name: "Save the log" }).click();
   await expect(page.getByRole("heading", { name: "Today, as it went" })).toBeVisible();
   await expect(page.getByRole("heading", { name: "Next time" })).toBeVisible();
   await expect(page.getByText("wobbled last time: the same again").first()).toBeVisible();
@@ -35,7 +35,7 @@ test("a log without any plan: drills are added by hand, on an earlier day too", 
   await page.getByLabel("Add a drill that was done").selectOption({ label: "Leg swings" });
   await expect(page.getByText("not planned")).toBeVisible();
   await page.getByLabel("Minutes").fill("12");
-  await page.getByRole("button", { name: "Keep the log" }).click();
+  await page.getByRole("button", { name: "Save the log" }).click();
   await expect(page.getByText("The log is kept.").first()).toBeVisible();
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByText("Taken back: log")).toBeVisible();
@@ -49,7 +49,7 @@ test("a round of checks: wrong numbers are refused in place, disagreeing trials 
     page.getByRole("textbox", { name: `Shoulder flexion, left, trial ${n}, degrees` });
   await trial(1).fill("1580");
   await expect(page.getByText("Not possible here: between 60 and 210°.")).toBeVisible();
-  await expect(page.getByRole("button", { name: "Keep the round" })).toBeDisabled();
+  await expect(page.getByRole("button", { name: "Save the round" })).toBeDisabled();
   await trial(1).fill("158,5");
   await trial(2).fill("168");
   await expect(page.getByText("The trials are more than 6° apart: take one more.")).toBeVisible();
@@ -58,7 +58,7 @@ test("a round of checks: wrong numbers are refused in place, disagreeing trials 
   await expect(page.getByText("stop measuring this motion", { exact: false })).toBeVisible();
   await page.reload();
   await expect(trial(1)).toHaveValue("158,5");
-  await page.getByRole("button", { name: "Keep the round" }).click();
+  await page.getByRole("button", { name: "Save the round" }).click();
   await expect(page.getByText("1 check kept.")).toBeVisible();
   await page.getByRole("link", { name: "4 Prep" }).click();
   await page.getByText(/The library: add a drill/i).click();

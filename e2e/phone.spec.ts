@@ -86,7 +86,7 @@ test("a prep goes to a phone by codes alone, is run and logged there with a thum
 
   // The health questions are answered on the phone.
   await phone.getByRole("link", { name: "Answer them" }).tap();
-  await phone.getByRole("button", { name: "Keep the intake" }).tap();
+  await phone.getByRole("button", { name: "Save the answers" }).tap();
   await saved(phone);
   await phone.goto("/coach");
   await expect(phone.getByText("The health questions come before the first run.")).toBeHidden();

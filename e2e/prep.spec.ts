@@ -238,9 +238,9 @@ test("a prep is copied to another athlete with the differences shown, a week of 
   await page.getByRole("button", { name: "Keep it for Kaito Abreu" }).click();
   await page.getByRole("button", { name: "A week of variants" }).click();
   await page.getByRole("button", { name: "Keep the next six" }).click();
-  await page.getByRole("button", { name: "Keep the shape as a format" }).click();
+  await page.getByRole("button", { name: "Keep it as a session type" }).click();
   await page.getByLabel("Name of the format").fill("Before the silo");
-  await page.getByRole("button", { name: "Keep the format" }).click();
+  await page.getByRole("button", { name: "Save the format" }).click();
   await expect(
     page.getByLabel("Session type").getByRole("option", { name: /Before the silo/ }),
   ).toBeAttached();
@@ -254,7 +254,7 @@ test("a drill of one's own is made from the library's and comes into plans", asy
   await page.getByLabel("Before training, level 1").fill("ten or so");
   await expect(page.getByRole("alert")).toContainText("write it as 10");
   await page.getByLabel("Before training, level 1").fill("2 × 8");
-  await page.getByRole("button", { name: "Keep the drill" }).click();
+  await page.getByRole("button", { name: "Save the drill" }).click();
   await expect(page.getByRole("heading", { name: "Silo circles" })).toBeVisible();
   await expect(page.getByText(/before training 2 × 8/)).toBeVisible();
   await page.goto("/at/odalys/prep");
@@ -358,7 +358,7 @@ test("a shoulder that turns in less on one side changes the session, and it is s
           name: `Shoulder inward rotation at 90°, ${side}, trial ${trial}, degrees`,
         })
         .fill(degrees);
-  await page.getByRole("button", { name: "Keep the round" }).click();
+  await page.getByRole("button", { name: "Save the round" }).click();
   await saved(page);
   await page.getByRole("link", { name: "4 Prep" }).click();
   const beside = page.getByText(/^Beside the aim/);

@@ -11,7 +11,7 @@ test("the whole walk by mouse: from an empty notebook to a handstand's first log
   await page.getByRole("button", { name: "Save" }).click();
   await expect(page.getByText(/^clean handstand by/).last()).toBeVisible();
   await page.getByLabel("Looseness screen, of nine").selectOption("2");
-  await page.getByRole("button", { name: "Keep the intake" }).click();
+  await page.getByRole("button", { name: "Save the answers" }).click();
   await expect(page.getByText("Asked", { exact: false })).toBeVisible();
 
   await page.getByRole("link", { name: "3 Gap" }).click();
@@ -35,11 +35,11 @@ test("the whole walk by mouse: from an empty notebook to a handstand's first log
   await expect(page.getByText("Left 10.0° less (10 %): real, too small to act on.")).toBeVisible();
   await type("Upper-back extension, passive, middle", "6", "6");
   // Without a name on it no round is kept.
-  await page.getByRole("button", { name: "Keep the round" }).click();
+  await page.getByRole("button", { name: "Save the round" }).click();
   await expect(page.getByRole("alert").filter({ hasText: "Who measures?" })).toBeVisible();
   await expect(page.getByLabel("Who measures")).toBeFocused();
   await keys(page, "Mirela");
-  await page.getByRole("button", { name: "Keep the round" }).click();
+  await page.getByRole("button", { name: "Save the round" }).click();
   await expect(page.getByText("5 checks kept.")).toBeVisible();
 
   await page.getByRole("link", { name: "3 Gap" }).click();

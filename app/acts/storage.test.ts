@@ -598,7 +598,7 @@ describe("a log", () => {
 });
 
 describe("the view of an athlete", () => {
-  it("is worked out once for the same state, and afresh after a change", async () => {
+  it("is worked out once for the same state, and again after a change", async () => {
     const browser = await freshBrowser(day);
     const first = await browser.look("odalys");
     await (await browser.notebook()).settled();

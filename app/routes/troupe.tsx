@@ -184,7 +184,7 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
         ))}
       </ul>
       {rows.length > 0 && found.length === 0 ? (
-        <p className="py-6 text-muted">Nobody of that name{archived ? " in the archive" : ""}.</p>
+        <p className="py-6 text-muted">Nobody by that name{archived ? " in the archive" : ""}.</p>
       ) : null}
       {put > 0 || archived ? (
         <button

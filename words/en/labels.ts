@@ -87,7 +87,7 @@ const plain: Record<
   "drop-targets": "drop the targets",
   "close-aim": "close the aim",
   "open-aim": "open the aim again",
-  intake: "intake",
+  intake: "health answers",
   "clear-question": "record a clearance",
   "remove-check": "remove a check",
   finger: "calibrate finger widths",

@@ -111,7 +111,7 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
             className="underlined"
             onClick={() => void navigate(`?aim=${aim.id}`)}
           >
-            Walk toward this one
+            Work toward this one
           </button>
         ) : null}
         <button type="button" className="underlined" onClick={() => setEditing(true)}>

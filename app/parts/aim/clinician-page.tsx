@@ -56,7 +56,7 @@ export function ClinicianPage({ view, named }: { view: AthleteView; named: boole
           ))}
           {athlete.intake?.note ? <li>{athlete.intake.note}</li> : null}
         </Part>
-        <Part title="Shut after pain">
+        <Part title="Stopped after pain">
           {locks.length === 0 ? <li>No place is stopped.</li> : null}
           {locks.slice(0, mostTold).map(({ place, because, since: from }) => (
             <li key={`${place?.site}/${place?.side}/${from}`}>

@@ -153,7 +153,7 @@ export function IntakeFormDrawn({ athlete, on }: IntakeFormProps) {
         </div>
         <p className="mt-2 flex flex-wrap gap-3">
           <button type="submit" className="press">
-            Keep the intake
+            Save the answers
           </button>
           {yes.length === 0 ? (
             <button

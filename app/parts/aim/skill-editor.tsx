@@ -303,7 +303,7 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
           <Plus size={16} aria-hidden="true" /> A demand
         </button>
         <button type="submit" className="press press-main">
-          Keep the skill
+          Save the skill
         </button>
         <button
           type="button"

@@ -131,7 +131,7 @@ export function BodyMeasuresForm({
           disabled={Object.keys(typed).length === 0 || wrong.length > 0}
           onClick={save}
         >
-          Keep the measures
+          Save the measures
         </button>
         {wrong.length > 0 ? (
           <span role="status" className="text-sm font-semibold text-clay">

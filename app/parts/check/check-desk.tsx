@@ -178,7 +178,7 @@ export const CheckDesk = memo(function CheckDesk({
       {oneByOne ? null : (
         <p className="sticky bottom-0 z-10 lg:-bottom-6 mt-3 flex flex-wrap items-center gap-x-4 gap-y-1 bg-paper py-2">
           <button type="submit" className="press press-main" disabled={ready.length === 0}>
-            Keep the round
+            Save the round
           </button>
           {asked && nobody ? (
             <span role="alert" className="text-sm font-semibold text-clay">

@@ -46,7 +46,7 @@ export function FingerForm({
         disabled={!usable}
         onClick={() => keep(Math.round(width * 100) / 100)}
       >
-        Keep the width
+        Save the width
       </button>
       <button type="button" className="quiet" onClick={close}>
         Not now

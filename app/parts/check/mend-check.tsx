@@ -29,7 +29,7 @@ export function MendCheck({
         type="button"
         className="quiet"
         aria-label={`Mend ${name}, ${sideLabel[check.side]}, ${check.on}`}
-        title="Mend: numbers, side, or whose it is"
+        title="Correct: numbers, side, or whose it is"
         onClick={() => setOpen(true)}
       >
         <Pencil size={14} />

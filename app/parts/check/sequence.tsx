@@ -85,7 +85,7 @@ export function Sequence({
           onClick={keep}
           autoFocus
         >
-          Keep the round
+          Save the round
         </button>
         <div className="flex gap-3">
           <button type="button" className="press" onClick={() => go(places.length - 1)}>

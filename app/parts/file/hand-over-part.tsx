@@ -112,7 +112,7 @@ export function HandOverPart({ people }: { people: readonly { id: string; name: 
       <LockFields lock={lock} set={setLock} />
       {parts.log && parts.checks ? null : (
         <p className="mt-1 text-sm text-clay">
-          Without log and checks, places that pain has shut are not known there.
+          Without log and checks, places stopped by pain are not known there.
         </p>
       )}
       {saved ? (

@@ -35,7 +35,7 @@ export function NotebookPart({
               Open my own notebook
             </button>
             <button type="button" className="press" onClick={() => act("fresh-demo")}>
-              Load Lanternfield afresh
+              Load Lanternfield again
             </button>
           </>
         ) : (

@@ -43,7 +43,7 @@ export function TableInPart(terms: Terms) {
   const close = () => setOpened(null);
   return (
     <section className="mt-8">
-      <h2 className="text-2xl">Take over a table</h2>
+      <h2 className="text-2xl">Bring in a table</h2>
       <p className="text-sm text-muted">
         Months of your own spreadsheet. Checks: a row a check, or a row a day with a column a joint
         and side. Log: a row a drill. Or a clinician’s FHIR file.

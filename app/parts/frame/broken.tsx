@@ -42,7 +42,7 @@ export function ErrorBoundary() {
           </button>
         )}
         <a className={missing ? "press press-main" : "press"} href="/">
-          To the troupe
+          To all athletes
         </a>
         {notebook && !missing ? (
           <button type="button" className="press" onClick={() => void saveFile(notebook)}>

@@ -32,7 +32,7 @@ export function Frame({
         href="#desk"
         className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-ink focus:p-3 focus:text-paper"
       >
-        To the desk
+        Skip to the page
       </a>
       <Rail subject={subject} open={open} />
       {tape}

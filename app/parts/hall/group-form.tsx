@@ -94,7 +94,7 @@ export function GroupForm({
       <p className="flex flex-wrap gap-2">
         <button type="submit" className="press press-main">
           {group
-            ? "Keep the group"
+            ? "Save the group"
             : `Make the group${members.length > 0 ? ` of ${members.length}` : ""}`}
         </button>
         {close ? (

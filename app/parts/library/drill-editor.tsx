@@ -185,7 +185,7 @@ export function DrillEditor({
       ) : null}
       <p className="mt-4 flex flex-wrap gap-3">
         <button type="submit" className="press press-main" disabled={unread.length > 0}>
-          Keep the drill
+          Save the drill
         </button>
         {remove ? (
           <button type="button" className="press" onClick={remove}>

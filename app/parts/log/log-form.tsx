@@ -150,7 +150,7 @@ export const LogForm = memo(function LogForm({
           className="press press-main"
           disabled={busy || log.items.length === 0}
         >
-          {isNew ? "Keep the log" : "Keep the changes"}
+          {isNew ? "Save the log" : "Keep the changes"}
         </button>
         <span className="text-sm text-muted">
           {log.items.length === 0 ? "Add what was done." : longDay(log.on)}

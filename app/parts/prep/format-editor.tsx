@@ -169,7 +169,7 @@ export function FormatEditor({
           <Plus size={15} /> Segment
         </button>
         <button type="submit" className="press press-main">
-          Keep the format
+          Save the format
         </button>
         {own ? (
           <button

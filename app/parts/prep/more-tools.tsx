@@ -23,7 +23,7 @@ const names: Record<Exclude<Tool, null>, string> = {
   own: "Keep as an own prep",
   week: "A week of variants",
   copy: "Copy to another athlete",
-  format: "Keep the shape as a format",
+  format: "Keep it as a session type",
 };
 
 /** What else can be done with a prep: seven unlike ones at once, hand it on, keep its shape. */

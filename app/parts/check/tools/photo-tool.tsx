@@ -340,7 +340,7 @@ function Reader({
             another angle on this picture
           </button>
           <button type="button" className="underlined" onClick={() => edit({ spots: [] })}>
-            place afresh
+            place again
           </button>
           <button type="button" className="underlined" onClick={train}>
             practise pointing
