@@ -21,6 +21,7 @@ export default [
     route("library/own-drill", "routes/library-own-drill.tsx"),
     route("library/pictures", "routes/library-pictures.tsx"),
     route("library/cautions", "routes/library-cautions.tsx"),
+    route("words", "routes/words.tsx"),
   ]),
   route("at/:athleteId", "routes/athlete.tsx", [
     route("aim", "routes/aim.tsx"),

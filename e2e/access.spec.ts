@@ -57,6 +57,7 @@ const otherPages = [
   "/open",
   "/coach",
   "/library",
+  "/words",
   "/library/own-drill?from=prayer",
   "/library/pictures?region=neck",
   "/library/drill/prayer",

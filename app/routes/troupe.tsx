@@ -7,6 +7,7 @@ import { shippedLibrary } from "../library";
 import { AthleteForm, draftNameOf } from "../parts/athlete-form";
 import { hasDraft } from "../parts/use-draft";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
+import { MarkLegend } from "../parts/margin-mark/mark-legend";
 import { handedHere } from "../store/handed";
 import { openNotebook, turnTo } from "../store/open";
 import { peopleOf } from "../store/people";
@@ -174,6 +175,7 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
           ) : null}
         </div>
       ) : null}
+      {found.some(({ state }) => state !== null) ? <MarkLegend /> : null}
       <ul className="mt-4 border-t border-ink">
         {found.map((row) => (
           <AthleteRow

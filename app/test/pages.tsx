@@ -38,6 +38,7 @@ const wholePages: Record<string, () => Promise<unknown>> = {
   "/library/skill": () => import("../routes/library-skill"),
   "/library/check": () => import("../routes/library-check"),
   "/library/cautions": () => import("../routes/library-cautions"),
+  "/words": () => import("../routes/words"),
 };
 
 /** A page as it first stands, before anything beside it has answered. */

@@ -36,7 +36,7 @@ export function IntakeFormDrawn({ athlete, on }: IntakeFormProps) {
   };
   return (
     <section className="mt-8" id="intake">
-      <h2 className="text-xl">Intake</h2>
+      <h2 className="text-xl">Health questions</h2>
       <p className="text-sm text-muted">
         {intake
           ? `Asked ${shortDay(intake.on)}. Ask again when something changes.`

@@ -20,7 +20,7 @@ export function IntakeForm(props: IntakeFormProps) {
     <Drawn {...props} />
   ) : (
     <section className="mt-8 min-h-96" id="intake">
-      <h2 className="text-xl">Intake</h2>
+      <h2 className="text-xl">Health questions</h2>
     </section>
   );
 }

@@ -115,6 +115,8 @@ export default function Finder({
               placeholder="A name, a muscle, a motion, a drill, a page"
               className="w-full border-b-2 border-ink bg-transparent px-5 py-4 text-lg"
               onChange={(event) => setQuery(event.target.value)}
+              // One press leaves, whatever is typed.
+              onKeyDown={(event) => event.key === "Escape" && close()}
             />
             <ComboboxOptions static className="max-h-[55vh] overflow-y-auto py-2">
               {found.map((entry) => (

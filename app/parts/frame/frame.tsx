@@ -1,5 +1,6 @@
 import { lazy, Suspense, useCallback, useState, type ReactNode } from "react";
 import type { NextMove } from "#core/season/next-move";
+import { FirstWalk } from "./first-walk";
 import { useFrameKeys } from "./keys";
 import { NextLine } from "./next-line";
 import { Notices } from "./notices";
@@ -35,6 +36,7 @@ export function Frame({
         Skip to the page
       </a>
       <Rail subject={subject} open={open} />
+      <FirstWalk athleteId={subject?.id ?? null} />
       {tape}
       <Notices />
       <div className="min-h-0 flex-1 print:block">{children}</div>

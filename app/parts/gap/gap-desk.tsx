@@ -8,6 +8,7 @@ import type { Aim } from "#core/records/records";
 import type { Skill } from "#core/content/skill";
 import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
+import { Meaning } from "../meaning";
 import { WhyNote } from "../why";
 import { FoundBeside } from "./found-beside";
 import { GapRow, gapColumns } from "./gap-row";
@@ -85,10 +86,12 @@ export function GapDesk({
         className={`mt-3 grid grid-cols-[1fr_auto] items-end border-b border-ink pb-1 ${gapColumns}`}
       >
         <span className="label">What {skill.phrase} asks</span>
-        <span className="label hidden sm:block">Margin: short ◂ | ▸ spare</span>
+        <span className="label hidden sm:block">
+          Margin: short ◂ | ▸ spare <Meaning of="margin" />
+        </span>
         <span className="label text-right">Has</span>
         <span className="label hidden pl-4 sm:block">Verdict</span>
-        <span className="label hidden text-right sm:block">Gain in six weeks</span>
+        <span className="label hidden text-right sm:block">6-week gain</span>
       </div>
       <ul>
         {whatIf.gaps.map((gap) => (

@@ -1,6 +1,7 @@
 import { cleanScore } from "#core/shape/smallest-set";
 import type { Skill } from "#core/content/skill";
 import type { Shape } from "#core/shape/shape";
+import { Meaning } from "../meaning";
 import { WhyNote } from "../why";
 import type { CleanSet } from "./use-clean-set";
 import type { DemandGap } from "#core/aim/margin";
@@ -44,6 +45,7 @@ export function LineScore({
     <div className="mt-4 flex flex-wrap items-baseline gap-x-6 gap-y-1 border-y border-line py-2">
       <p className="flex flex-wrap items-baseline gap-x-2">
         <span className="label">{imagined ? "Line, what if" : "Line"}</span>
+        <Meaning of="line" />
         <span className="figures text-3xl font-bold" data-testid="line-score">
           {shape.score.toFixed(0)}
         </span>

@@ -6,6 +6,7 @@ import { atRung, rungOf } from "#core/drill/drill";
 import type { Schools } from "#core/content/schools";
 import type { PrepItem } from "#core/records/records";
 import { effortOf } from "../figure/body";
+import { Meaning } from "../meaning";
 import { MovingPicture } from "../figure/moving-picture";
 
 /** One drill as it is done: picture, cue, steps, what to look at and what to do then. */
@@ -33,7 +34,8 @@ export function DrillSheet({
         </button>
       </div>
       <p className="text-sm text-muted">
-        level {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}: {rung.name.toLowerCase()}
+        level {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}: {rung.name.toLowerCase()}{" "}
+        <Meaning of="level" />
       </p>
       <MovingPicture
         picture={rung.picture}

@@ -26,6 +26,7 @@ import { FanChart } from "./fan-chart";
 import { OtherCharts } from "./other-charts";
 import { useForecast } from "./use-forecast";
 import { chanceWords } from "#words/plain";
+import { Meaning } from "../meaning";
 import { WhyNote } from "../why";
 import { dateWhy } from "#words/forecast";
 import { methodChangeWords, methodReasonWords } from "#words/season";
@@ -157,7 +158,9 @@ export function DateDesk({ view }: { view: AthleteView }) {
         ) : status === "failed" ? (
           "The forecast gave no answer. The checks are as they were."
         ) : questions.length > 0 ? (
-          "Green: 80 % range. Grey: how far off the checks may be."
+          <>
+            Green: 80 % range <Meaning of="range-80" />. Grey: how far off the checks may be.
+          </>
         ) : null}
       </p>
       {sorted.map((question) => (
