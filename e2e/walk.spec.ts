@@ -170,3 +170,41 @@ test("the season says what is believed of a demand by the aim's day: an interval
   await expect(looks).toHaveCount(2);
   await expect(looks.getByText(/\d+–\d+° \(80 %\), middle \d+°/).first()).toBeVisible();
 });
+
+test("a first walk of six steps leads through the stations, and is not offered again", async ({
+  page,
+}) => {
+  await openDemo(page);
+  const walk = page.getByRole("complementary", { name: "First walk" });
+  await walk.getByRole("button", { name: "Show me" }).click();
+  for (const [step, at] of [
+    [2, /\/aim$/],
+    [3, /\/check$/],
+    [4, /\/gap$/],
+    [5, /\/prep$/],
+    [6, /\/season$/],
+  ] as const) {
+    await walk.getByRole("button", { name: "Next step" }).click();
+    await expect(page).toHaveURL(at);
+    await expect(walk).toContainText(`Step ${step} of 6`);
+  }
+  await walk.getByRole("button", { name: "Done" }).click();
+  await expect(walk).toBeHidden();
+  await page.goto("/");
+  await expect(page.getByRole("heading", { name: "Lanternfield" })).toBeVisible();
+  await expect(walk).toBeHidden();
+});
+
+test("what is looked for is found by the words people use, and says why", async ({ page }) => {
+  await openDemo(page);
+  await page.keyboard.press("/");
+  const finder = page.getByRole("dialog", { name: "Find" });
+  await finder.getByRole("combobox").fill("dorsiflexion");
+  const first = finder.getByRole("option").first();
+  await expect(first).toContainText("Knee to wall");
+  await expect(first).toContainText("dorsiflexion");
+  await finder.getByRole("combobox").fill("dark mode");
+  await expect(finder.getByRole("option").first()).toContainText("Light or dark");
+  await page.keyboard.press("Escape");
+  await expect(finder).toBeHidden();
+});

@@ -28,7 +28,7 @@ export function fileRefusalWords(refusal: FileRefusal): string {
         return `This is larger than anything in a notebook may be: ${refusal.path}.`;
       if (refusal.detail === "after-saving")
         return `This lies after the day on which the file was saved: ${refusal.path}.`;
-      return `The notebook has a part that cannot be right: ${refusal.path}: ${refusal.detail}.`;
+      return `A part of the file cannot be right: ${refusal.path}.`;
     case "stray":
       return `The ${refusal.kind} “${refusal.id}” belongs to an athlete who is not in the file.`;
     case "twice":

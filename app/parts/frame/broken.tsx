@@ -32,8 +32,16 @@ export function ErrorBoundary() {
           ? troubleWords({ why: "newer" })
           : old
             ? "A part of it is no longer on the server. Load it again: what is kept and what is typed stays."
-            : detailOf(error)}
+            : missing
+              ? missingWords(error)
+              : "Go back, or load it again. If it happens again, save a file first."}
       </p>
+      {newer || old || missing ? null : (
+        <details className="text-sm text-muted">
+          <summary className="underlined w-fit cursor-pointer">For whoever mends it</summary>
+          <p className="figures mt-1 break-words">{detailOf(error)}</p>
+        </details>
+      )}
       {notebook && !missing ? <p className="text-muted">{keptWords(notebook)}</p> : null}
       <p className="flex flex-wrap gap-3">
         {missing ? null : (
@@ -53,6 +61,12 @@ export function ErrorBoundary() {
     </main>
   );
 }
+
+/** What our own pages say of what they miss; nothing of the router's own sentence for an address that is none. */
+const missingWords = (error: unknown): string =>
+  isRouteErrorResponse(error) && typeof error.data === "string" && !/no route/i.test(error.data)
+    ? error.data
+    : "There is no page at this address.";
 
 const detailOf = (error: unknown): string =>
   isRouteErrorResponse(error)
