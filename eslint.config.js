@@ -83,7 +83,9 @@ export default ts.config(
   },
   {
     files: ["scripts/offline-worker.js"],
-    languageOptions: { globals: { ...globals.serviceworker, __CORE__: "readonly", __REST__: "readonly" } },
+    languageOptions: {
+      globals: { ...globals.serviceworker, __CORE__: "readonly", __REST__: "readonly" },
+    },
   },
   { files: [".dependency-cruiser.cjs"], languageOptions: { globals: globals.node } },
 );
