@@ -232,3 +232,54 @@ test.describe("offline", () => {
     await expect(lock).toHaveAttribute("aria-pressed", "true");
   });
 });
+
+test("each station has its title, is told, and takes the cursor; single keys can be turned off", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/odalys/aim");
+  const said = page.locator("p[aria-live=polite]").first();
+  for (const [key, name] of [
+    ["2", "Check"],
+    ["3", "Gap"],
+    ["4", "Prep"],
+    ["6", "Log"],
+    ["7", "Season"],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page).toHaveTitle(`${name} · Odalys Brenner · Yearling`);
+    await expect(said).toHaveText(`${name}, Odalys Brenner`);
+    await expect
+      .poll(() => page.evaluate(() => document.activeElement?.closest("main") !== null))
+      .toBe(true);
+  }
+  await expect(page.getByRole("region", { name: "Tape" })).toBeVisible();
+  await page.goto("/file");
+  await page.getByRole("combobox", { name: "Single keys, on this device" }).selectOption("off");
+  await page.goto("/at/odalys/gap");
+  await expect(page.getByRole("heading", { level: 1 })).toBeVisible();
+  await page.keyboard.press("4");
+  await page.keyboard.press("/");
+  await expect(page).toHaveURL(/gap$/);
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+});
+
+test("a run tells each change by itself, and pain is one stop for the keys", async ({ page }) => {
+  await openDemo(page, "/at/odalys/run");
+  await page
+    .getByRole("button", { name: /start|run/i })
+    .first()
+    .click();
+  await page.getByRole("timer").waitFor();
+  await expect(page.getByRole("main")).toHaveCount(1);
+  const told = page.locator("main p[aria-live=polite]").first();
+  const before = await told.textContent();
+  for (let n = 0; n < 6 && (await told.textContent()) === before; n += 1)
+    await page.getByRole("button", { name: "Next", exact: true }).click();
+  await expect(told).not.toHaveText(before!);
+  await page.getByRole("button", { name: "It hurts" }).click();
+  const scale = page.getByRole("radiogroup", { name: "Pain, 0 to 10" });
+  await scale.getByRole("radio", { name: "3", exact: true }).click();
+  await page.keyboard.press("ArrowRight");
+  await expect(scale.getByRole("radio", { name: "4", exact: true })).toBeChecked();
+  await expect(scale.locator("[tabindex='0']")).toHaveCount(1);
+});

@@ -6,6 +6,7 @@ import { aimSentence } from "../parts/words";
 import { isHanded } from "../store/handed";
 import { rememberLast } from "../store/last-athlete";
 import { fileDue } from "../store/keeping";
+import { titleWords } from "#words/frame";
 import { athleteView } from "../view";
 import type { Route } from "./+types/athlete";
 
@@ -18,8 +19,8 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
   return { view, fileDue: await fileDue(), handed };
 }
 
-export const meta: Route.MetaFunction = ({ loaderData }) => [
-  { title: loaderData ? `${loaderData.view.athlete.name} · Yearling` : "Yearling" },
+export const meta: Route.MetaFunction = ({ loaderData, location }) => [
+  { title: titleWords(location.pathname, loaderData?.view.athlete.name ?? "") },
 ];
 
 /** The walk: rail, tape, the station, the next move. */

@@ -7,7 +7,6 @@ import { BookMotions } from "../parts/book/book-motions";
 import { BookStops } from "../parts/book/book-stops";
 import { StationLayout } from "../parts/frame/frame";
 import { LogTabs } from "../parts/log/log-tabs";
-import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import { performSent } from "../acts/perform";
 import type { Route } from "./+types/book";
@@ -44,7 +43,7 @@ export default function Book({ loaderData: view }: Route.ComponentProps) {
   };
   const chosen = query.get("one");
   return (
-    <StationLayout figure={<StationFigure view={view} />}>
+    <StationLayout figure={null}>
       <LogTabs athleteId={view.athlete.id} />
       <h1 className="text-3xl">The record book</h1>
       <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2 print:hidden">

@@ -1,14 +1,15 @@
+import { useState } from "react";
 import { Link, redirect } from "react-router";
 import { CautionLines } from "../parts/cautions";
 import { StationLayout } from "../parts/frame/frame";
 import { draftLog } from "../parts/log/draft";
+import { DrillBeside, drillUnder, type DrillUnder } from "../parts/log/drill-beside";
 import { DayMarks } from "../parts/log/day-marks";
 import { LogForm } from "../parts/log/log-form";
 import { LogList } from "../parts/log/log-list";
 import { LogTabs } from "../parts/log/log-tabs";
 import { WhatFollows } from "../parts/log/what-follows";
 import { say } from "../parts/say";
-import { StationFigure } from "../parts/station-figure";
 import { longDay } from "#words/days";
 import { athleteView, type AthleteView } from "../view";
 import type { ActName, AnswerOf } from "#core/acts/decide";
@@ -68,8 +69,17 @@ function draftFor(
 /** Log: what was done against what was planned, how it felt, and what follows. */
 export default function LogStation({ loaderData: { view, known, prep } }: Route.ComponentProps) {
   const start = known ?? draftFor(view, prep);
+  const [last, setLast] = useState<DrillUnder | null>(null);
+  const under = last ?? start.items[0] ?? null;
+  const look = ({ target }: { target: EventTarget }) => {
+    const found = drillUnder(target);
+    if (found && (found.drillId !== last?.drillId || found.rungId !== last.rungId)) setLast(found);
+  };
   return (
-    <StationLayout figure={<StationFigure view={view} />}>
+    <StationLayout
+      figure={under ? <DrillBeside under={under} library={view.library} /> : null}
+      look={look}
+    >
       <LogTabs athleteId={view.athlete.id} />
       <h1 className="text-3xl">
         {known

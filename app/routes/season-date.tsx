@@ -1,7 +1,6 @@
 import { StationLayout } from "../parts/frame/frame";
 import { DateDesk } from "../parts/season/date-desk";
 import { SeasonTabs } from "../parts/season/season-tabs";
-import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import type { Route } from "./+types/season-date";
 
@@ -13,7 +12,7 @@ export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
 /** The date: whether every demand is met by then, what holds it back, and what would help. */
 export default function SeasonDate({ loaderData: view }: Route.ComponentProps) {
   return (
-    <StationLayout wide figure={<StationFigure view={view} />}>
+    <StationLayout wide figure={null}>
       <SeasonTabs athleteId={view.athlete.id} />
       <DateDesk view={view} />
     </StationLayout>

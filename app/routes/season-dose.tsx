@@ -1,7 +1,6 @@
 import { StationLayout } from "../parts/frame/frame";
 import { DoseDesk } from "../parts/season/dose-desk";
 import { SeasonTabs } from "../parts/season/season-tabs";
-import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import { performSent } from "../acts/perform";
 import type { Route } from "./+types/season-dose";
@@ -17,7 +16,7 @@ export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
 /** Enough, too much: what every joint got by week against the plan and the cap. */
 export default function SeasonDose({ loaderData: view }: Route.ComponentProps) {
   return (
-    <StationLayout wide figure={<StationFigure view={view} />}>
+    <StationLayout wide figure={null}>
       <SeasonTabs athleteId={view.athlete.id} />
       <DoseDesk view={view} />
     </StationLayout>

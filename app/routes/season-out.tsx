@@ -1,7 +1,6 @@
 import { StationLayout } from "../parts/frame/frame";
 import { OutDesk } from "../parts/season/out-desk";
 import { SeasonTabs } from "../parts/season/season-tabs";
-import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import type { Route } from "./+types/season-out";
 
@@ -13,7 +12,7 @@ export const clientLoader = ({ params, request }: Route.ClientLoaderArgs) =>
 /** What leaves the season: sheets, the calendar, tables. */
 export default function SeasonOut({ loaderData: view }: Route.ComponentProps) {
   return (
-    <StationLayout wide figure={<StationFigure view={view} />}>
+    <StationLayout wide figure={null}>
       <SeasonTabs athleteId={view.athlete.id} />
       <OutDesk view={view} />
     </StationLayout>

@@ -1,7 +1,6 @@
 import { StationLayout } from "../parts/frame/frame";
 import { SeasonTabs } from "../parts/season/season-tabs";
 import { WeekDesk } from "../parts/season/week-desk";
-import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import type { Route } from "./+types/season";
 import { performSent } from "../acts/perform";
@@ -17,7 +16,7 @@ export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
 /** Season: what happens in the week, and what it is for. */
 export default function SeasonStation({ loaderData: view }: Route.ComponentProps) {
   return (
-    <StationLayout wide figure={<StationFigure view={view} />}>
+    <StationLayout wide figure={null}>
       <SeasonTabs athleteId={view.athlete.id} />
       <WeekDesk view={view} />
     </StationLayout>

@@ -1,8 +1,8 @@
+import { PainScale } from "../pain-scale";
 import { useEffect, useRef, useState } from "react";
 import { Delete } from "lucide-react";
 import { sidesOf, type Side } from "#core/body/side";
 import type { DemandGap } from "#core/aim/margin";
-import { painLimit } from "#core/safety/pain";
 import { PosePicture } from "../figure/pose-picture";
 import { notch } from "../words";
 import { entryOf, notesOn, painOf, unitLabel, withTyped, type RoundRow } from "./round";
@@ -326,25 +326,13 @@ function Seen({ place, round, onEntry }: StepProps & { place: Place }) {
           );
         })}
       </div>
-      <div
-        className="mt-3 grid grid-cols-11 gap-1"
-        role="radiogroup"
-        aria-label={`${row.protocol.name}, ${sideLabel[side]}, pain 0 to 10`}
-      >
-        <span className="label col-span-11">Pain, 0 to 10</span>
-        {Array.from({ length: 11 }, (_, n) => (
-          <button
-            key={n}
-            type="button"
-            role="radio"
-            aria-checked={painOf(entry) === n}
-            className={`figures min-h-10 border ${painOf(entry) === n ? "border-ink bg-ink text-paper" : n > painLimit ? "border-clay" : "border-hair"}`}
-            onClick={() => onEntry(side, { ...entry, pain: n === 0 ? "" : String(n) })}
-          >
-            {n}
-          </button>
-        ))}
-      </div>
+      <p className="label mt-3">Pain, 0 to 10</p>
+      <PainScale
+        label={`${row.protocol.name}, ${sideLabel[side]}, pain 0 to 10`}
+        value={painOf(entry)}
+        set={(level) => onEntry(side, { ...entry, pain: level === 0 ? "" : String(level) })}
+        className="mt-1 grid grid-cols-11 gap-1"
+      />
     </>
   );
 }

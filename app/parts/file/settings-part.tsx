@@ -1,16 +1,19 @@
 import type { Settings } from "#core/records/records";
 import { defaultSchools, schoolsFor } from "#core/content/schools";
 import { followed } from "#words/schools";
+import { keyChoiceNames } from "#words/frame";
+import { chooseKeys, keyChoices, useKeyChoice, type KeyChoice } from "../frame/key-choice";
 import { SchoolsForm } from "../prep/schools-form";
 import { useAct } from "../use-act";
 
 /** Light, sound, and who measures. */
 export function SettingsPart({ settings }: { settings: Settings }) {
   const { act } = useAct();
+  const keys = useKeyChoice();
   const set = (changes: Partial<Settings>) =>
     act("save-settings", { settings: { ...settings, ...changes } });
   return (
-    <section className="mt-8 pb-8">
+    <section id="settings" className="mt-8 pb-8">
       <h2 className="text-2xl">Settings</h2>
       <div className="mt-2 flex flex-wrap items-end gap-x-8 gap-y-3">
         <label className="grid">
@@ -33,6 +36,20 @@ export function SettingsPart({ settings }: { settings: Settings }) {
             onChange={(event) => set({ sound: event.target.checked })}
           />
           tones in a run
+        </label>
+        <label className="grid">
+          <span className="label">Single keys, on this device</span>
+          <select
+            className="field"
+            value={keys}
+            onChange={(event) => chooseKeys(event.target.value as KeyChoice)}
+          >
+            {keyChoices.map((choice) => (
+              <option key={choice} value={choice}>
+                {keyChoiceNames[choice]}
+              </option>
+            ))}
+          </select>
         </label>
         <label className="grid">
           <span className="label">Who measures, usually</span>

@@ -5,6 +5,7 @@ import { useFrameKeys } from "./keys";
 import { NextLine } from "./next-line";
 import { Notices } from "./notices";
 import { Rail, type RailSubject } from "./rail";
+import { usePageSaid } from "./page-said";
 import { useFreshData } from "./use-notebook";
 
 const Finder = lazy(() => import("./finder"));
@@ -26,6 +27,7 @@ export function Frame({
   const open = useCallback((what: "find" | "keys") => setShown(what), []);
   const close = useCallback(() => setShown(null), []);
   useFreshData();
+  const said = usePageSaid(subject?.name ?? "");
   useFrameKeys({ athleteId: subject?.id ?? null, move, open });
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">
@@ -35,9 +37,12 @@ export function Frame({
       >
         Skip to the page
       </a>
+      <p className="sr-only" aria-live="polite">
+        {said}
+      </p>
       <Rail subject={subject} open={open} />
       <FirstWalk athleteId={subject?.id ?? null} />
-      {tape}
+      {tape ? <section aria-label="Tape">{tape}</section> : null}
       <Notices />
       <div className="min-h-0 flex-1 print:block">{children}</div>
       {subject && move ? <NextLine athleteId={subject.id} move={move} /> : null}
@@ -53,13 +58,27 @@ export function Frame({
 export function StationLayout({
   figure,
   wide = false,
+  look,
   children,
 }: {
+  /** What the right side is about; null where there is nothing to show, and the desk takes the width. */
   figure: ReactNode;
   /** The desk takes nearly three quarters: it holds a week or a season. */
   wide?: boolean;
+  /** Hears what the cursor or the pointer is on, so that the left side can show it. */
+  look?: (event: { target: EventTarget }) => void;
   children: ReactNode;
 }) {
+  if (figure === null)
+    return (
+      <main
+        id="desk"
+        tabIndex={-1}
+        className={`mx-auto h-full w-full min-w-0 p-4 pb-8 outline-none sm:p-6 lg:overflow-y-auto print:p-0 ${wide ? "max-w-7xl" : "max-w-5xl"}`}
+      >
+        {children}
+      </main>
+    );
   return (
     <div
       className={`flex h-full min-h-0 flex-col lg:grid print:block ${wide ? "lg:grid-cols-[28%_72%]" : "lg:grid-cols-[38%_62%]"}`}
@@ -73,7 +92,9 @@ export function StationLayout({
       <main
         id="desk"
         tabIndex={-1}
-        className="order-1 min-w-0 p-4 pb-8 sm:p-6 lg:order-2 lg:overflow-y-auto print:p-0"
+        onFocus={look}
+        onPointerOver={look}
+        className="order-1 min-w-0 p-4 pb-8 outline-none sm:p-6 lg:order-2 lg:overflow-y-auto print:p-0"
       >
         {children}
       </main>

@@ -2,6 +2,7 @@ import { useLayoutEffect } from "react";
 import { useNavigate } from "react-router";
 import { stations, type NextMove } from "#core/season/next-move";
 import { takeNewVersion, waitingVersion } from "../../offline";
+import { pressed } from "./key-choice";
 import { addressOf } from "./next-line";
 import { travel } from "./undo";
 
@@ -56,26 +57,21 @@ export function useFrameKeys({
         void travel(event.shiftKey ? "redo" : "undo");
         return;
       }
-      if (
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        document.querySelector("[role='dialog']")
-      )
-        return;
-      if (event.key === "Enter" && move && athleteId && !takesEnter(event.target)) {
+      const key = pressed(event);
+      if (key === null || document.querySelector("[role='dialog']")) return;
+      if (key === "Enter" && move && athleteId && !takesEnter(event.target)) {
         event.preventDefault();
         void navigate(addressOf(athleteId, move));
         return;
       }
-      if (event.key === "Escape" && event.target instanceof HTMLElement) event.target.blur();
+      if (key === "Escape" && event.target instanceof HTMLElement) event.target.blur();
       if (takesText(event.target)) return;
-      if (event.key === "u" && waitingVersion()) return takeNewVersion();
-      if (event.key === "/" || event.key === "?") {
+      if (key === "u" && waitingVersion()) return takeNewVersion();
+      if (key === "/" || key === "?") {
         event.preventDefault();
-        open(event.key === "/" ? "find" : "keys");
-      } else if (athleteId && /^[1-7]$/.test(event.key)) {
-        void navigate(`/at/${athleteId}/${stations[Number(event.key) - 1]}`);
+        open(key === "/" ? "find" : "keys");
+      } else if (athleteId && /^[1-7]$/.test(key)) {
+        void navigate(`/at/${athleteId}/${stations[Number(key) - 1]}`);
       }
     };
     window.addEventListener("keydown", onKey);

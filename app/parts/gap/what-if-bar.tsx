@@ -49,15 +49,28 @@ export function WhatIfBar({
       className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 border-l-4 border-spruce bg-raised py-2 pl-3 text-sm"
       role="status"
     >
-      <span>
-        <b>What if:</b>{" "}
-        {edits
-          .map(
-            ({ motion, side, degrees }) =>
-              `${motionOf(motion).name.toLowerCase()} ${notch[side]} ${degrees}°`,
-          )
-          .join(", ")}
-      </span>
+      <b>What if:</b>
+      {edits.map((edit) => (
+        <label
+          key={`${edit.motion}/${edit.side}`}
+          className="flex items-baseline gap-1.5 whitespace-nowrap"
+        >
+          {motionOf(edit.motion).name.toLowerCase()} {notch[edit.side]}
+          <input
+            type="number"
+            className="field w-18"
+            min={-60}
+            max={240}
+            value={edit.degrees}
+            onChange={({ target }) => {
+              const degrees = target.valueAsNumber;
+              if (degrees >= -60 && degrees <= 240)
+                replace(edits.map((one) => (one === edit ? { ...edit, degrees } : one)));
+            }}
+          />
+          °
+        </label>
+      ))}
       <button type="button" className="underlined" onClick={() => replace([])}>
         Back to what is
       </button>

@@ -1,3 +1,4 @@
+import { pressed } from "../frame/key-choice";
 import {
   ChevronLeft,
   ChevronRight,
@@ -309,8 +310,9 @@ function useKeys(keys: Record<string, () => void>, off: boolean): void {
       const { target } = event;
       if (target instanceof HTMLButtonElement && (event.key === " " || event.key === "Enter"))
         return;
-      const act = now.current[event.key];
-      if (!act || event.ctrlKey || event.metaKey || event.altKey) return;
+      const key = pressed(event);
+      const act = key === null ? undefined : now.current[key];
+      if (!act) return;
       event.preventDefault();
       act();
     };

@@ -43,7 +43,11 @@ export function LogRow({
   const name = drill?.name ?? item.drillId;
   const off = item.done === "skipped";
   return (
-    <li className="grid grid-cols-[1fr_auto_auto] gap-x-4 gap-y-2 border-b border-line py-2.5 md:grid-cols-[minmax(9rem,1fr)_auto_auto_auto_auto] md:items-end">
+    <li
+      data-drill={item.drillId}
+      data-rung={item.rungId}
+      className="grid grid-cols-[1fr_auto_auto] gap-x-4 gap-y-2 border-b border-line py-2.5 md:grid-cols-[minmax(9rem,1fr)_auto_auto_auto_auto] md:items-end"
+    >
       <button
         type="button"
         aria-expanded={open}

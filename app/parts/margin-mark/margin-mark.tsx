@@ -211,9 +211,9 @@ function Handle({
   return (
     <rect
       x={Math.min(width - 26, Math.max(0, x - 13))}
-      y={y - 10}
+      y={y - 12}
       width="26"
-      height="20"
+      height="24"
       fill="transparent"
       style={{ cursor: "ew-resize", touchAction: "none" }}
       role="slider"

@@ -1,6 +1,7 @@
 import { TriangleAlert, Wrench } from "lucide-react";
 import { useEffect } from "react";
 import { breachWords } from "#words/prep";
+import { pressed } from "../frame/key-choice";
 import type { Breach } from "#core/prep/order";
 
 /** What an edit broke, with its reason, and the key that mends it. */
@@ -18,14 +19,7 @@ export function BreachBanner({
       const typing =
         event.target instanceof HTMLElement &&
         ["INPUT", "SELECT", "TEXTAREA"].includes(event.target.tagName);
-      if (
-        event.key.toLowerCase() !== "r" ||
-        event.ctrlKey ||
-        event.metaKey ||
-        event.altKey ||
-        typing
-      )
-        return;
+      if (typing || pressed(event) !== "r") return;
       event.preventDefault();
       repair();
     };

@@ -1,3 +1,4 @@
+import { pressed } from "../frame/key-choice";
 import { Check, SkipForward, X } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link } from "react-router";
@@ -45,8 +46,8 @@ export function PlacementWalk({
   };
   useEffect(() => {
     const press = (event: KeyboardEvent) => {
-      if (event.metaKey || event.ctrlKey || event.altKey) return;
-      const key = event.key.toLowerCase();
+      const key = pressed(event)?.toLowerCase();
+      if (key === undefined) return;
       const acts: Record<string, () => void> = rungId
         ? { y: () => answer(true), n: () => answer(false), s: () => put(null), backspace: unsay }
         : { backspace: unsay };

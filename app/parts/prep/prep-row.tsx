@@ -233,6 +233,22 @@ export const PrepRow = memo(function PrepRow({
               >
                 <DoneAlready drill={drill} gate={request} vouch={vouch} />
                 <span className="flex flex-wrap items-center gap-x-4">
+                  <button
+                    type="button"
+                    className="quiet underlined"
+                    disabled={index === 0}
+                    onClick={() => move(-1)}
+                  >
+                    Move up
+                  </button>
+                  <button
+                    type="button"
+                    className="quiet underlined"
+                    disabled={index === items.length - 1}
+                    onClick={() => move(1)}
+                  >
+                    Move down
+                  </button>
                   <button type="button" className="quiet underlined" onClick={again}>
                     Once more
                   </button>

@@ -1,3 +1,4 @@
+import { PainScale } from "../pain-scale";
 import { useState } from "react";
 import type { BodyPlace } from "#core/body/sites";
 import type { Drill } from "#core/drill/drill";
@@ -67,24 +68,13 @@ export function PainDialog({
           </select>
         </label>
       ) : null}
-      <div
+      <PainScale
+        label="Pain, 0 to 10"
+        value={level}
+        set={setLevel}
+        large
         className="mt-4 grid grid-cols-6 gap-1.5 sm:grid-cols-11"
-        role="radiogroup"
-        aria-label="Pain, 0 to 10"
-      >
-        {Array.from({ length: 11 }, (_, n) => (
-          <button
-            key={n}
-            type="button"
-            role="radio"
-            aria-checked={level === n}
-            onClick={() => setLevel(n)}
-            className={`figures min-h-13 border-2 text-xl font-bold ${level === n ? "border-ink bg-ink text-paper" : n > painLimit ? "border-clay" : "border-hair"}`}
-          >
-            {n}
-          </button>
-        ))}
-      </div>
+      />
       <fieldset className="mt-4">
         <legend className="label">What kind</legend>
         <div className="mt-1 flex flex-wrap gap-1.5">

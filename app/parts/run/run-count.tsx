@@ -2,6 +2,7 @@ import { clock } from "#core/drill/dose";
 import type { PrepItem } from "#core/records/records";
 import type { Step } from "#core/prep/timeline";
 import { isOpenStep, isWorkStep, type RunState } from "#core/run/state";
+import { capital } from "#words/plain";
 import { countWord } from "./words";
 
 /** What the big number is: repetitions left where they are counted at one's own pace, else seconds; of an own set its number. */
@@ -51,6 +52,7 @@ export function RunCount({
 }) {
   const { text, unit, seconds } = bigNumber(step, item, state.into, together);
   const paused = state.status === "paused";
+  const said = [step.side ?? "", countWord(step, item)].filter(Boolean).join(", ");
   const size = wall
     ? text.length > 3
       ? "text-[clamp(6rem,26vw,24rem)]"
@@ -62,6 +64,8 @@ export function RunCount({
     <button
       type="button"
       onClick={tap.act}
+      // Its name stays: the number inside changes each second, and would be read out each second.
+      aria-label={`${capital(tap.word)}. ${said}`}
       className="group flex w-full min-w-0 flex-1 flex-col justify-center self-stretch text-center sm:w-auto sm:text-right"
     >
       <span

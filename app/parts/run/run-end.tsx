@@ -13,7 +13,7 @@ export function RunEnd({
   back: () => void;
 }) {
   return (
-    <div
+    <main
       data-run
       className="grid min-h-dvh content-center gap-6 bg-[#0e1213] p-8 text-[#f2eee4] sm:p-16"
     >
@@ -46,6 +46,6 @@ export function RunEnd({
           Back to the last drill
         </button>
       </p>
-    </div>
+    </main>
   );
 }

@@ -196,10 +196,15 @@ export function RunScreen({
   const ramp = rampSoFar(state, run.prep, view.library);
   const close = () => setPanel(null);
   return (
-    <div
+    <main
       data-run
       className={`flex min-h-dvh flex-col bg-[#0e1213] text-[#f2eee4] ${wall ? "h-dvh p-6 sm:p-12" : "p-4 sm:p-7 lg:h-dvh"}`}
     >
+      <p className="sr-only" aria-live="polite">
+        {[drill.name, step.side ?? "", stepWord(step, item.dose, item.breath)]
+          .filter(Boolean)
+          .join(", ")}
+      </p>
       <div className="flex items-start justify-between gap-6">
         <div className="min-w-0">
           <h1
@@ -351,7 +356,7 @@ export function RunScreen({
           }}
         />
       ) : null}
-    </div>
+    </main>
   );
 }
 

@@ -1,4 +1,5 @@
 import { useEffect } from "react";
+import { pressed } from "../frame/key-choice";
 
 /**
  * The keys of a run. Space and the arrows; a two-button remote sends PageDown and PageUp (or the arrows), some
@@ -11,12 +12,13 @@ export function useRunKeys(
   useEffect(() => {
     if (off) return;
     const onKey = (event: KeyboardEvent) => {
-      if (event.ctrlKey || event.metaKey || event.altKey || event.repeat) return;
+      const key = pressed(event);
+      if (key === null || event.repeat) return;
       const { target } = event;
       if (target instanceof HTMLElement && target.closest("input, select, textarea")) return;
       const onButton = target instanceof HTMLElement && target.closest("button, a") !== null;
       if (onButton && (event.key === " " || event.key === "Enter")) return;
-      const act = keys[event.key.length === 1 ? event.key.toLowerCase() : event.key];
+      const act = keys[key];
       if (!act) return;
       event.preventDefault();
       act();

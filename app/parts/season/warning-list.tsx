@@ -1,5 +1,6 @@
 import { useEffect } from "react";
 import type { Warning } from "#core/season/warnings";
+import { pressed } from "../frame/key-choice";
 import { repairWords, warningWords } from "#words/season";
 
 const keysOf = ["a", "b", "c", "d"] as const;
@@ -15,10 +16,11 @@ export function WarningList({
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const at = event.target;
-      if (event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) return;
+      const key = pressed(event);
+      if (key === null || event.defaultPrevented) return;
       if (at instanceof HTMLElement && ["INPUT", "TEXTAREA", "SELECT"].includes(at.tagName)) return;
       if (document.querySelector("[role='dialog']")) return;
-      const warning = warnings[(keysOf as readonly string[]).indexOf(event.key)];
+      const warning = warnings[(keysOf as readonly string[]).indexOf(key)];
       if (warning) repair(warning);
     };
     window.addEventListener("keydown", onKey);

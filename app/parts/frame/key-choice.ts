@@ -1,0 +1,56 @@
+import { useSyncExternalStore } from "react";
+
+/** What single letters and figures do where nobody types: act, act together with Alt, or nothing. */
+export const keyChoices = ["plain", "alt", "off"] as const;
+export type KeyChoice = (typeof keyChoices)[number];
+
+const name = "yearling-keys";
+const listeners = new Set<() => void>();
+
+/** The choice of this device; plain where nothing was chosen, or nothing can be remembered. */
+export function keyChoice(): KeyChoice {
+  try {
+    const kept = localStorage.getItem(name);
+    return keyChoices.find((one) => one === kept) ?? "plain";
+  } catch {
+    return "plain";
+  }
+}
+
+export function chooseKeys(choice: KeyChoice): void {
+  try {
+    localStorage.setItem(name, choice);
+  } catch {
+    // Then they stay as they are.
+  }
+  listeners.forEach((listener) => listener());
+}
+
+const subscribe = (listener: () => void): (() => void) => {
+  listeners.add(listener);
+  return () => void listeners.delete(listener);
+};
+export const useKeyChoice = (): KeyChoice =>
+  useSyncExternalStore(subscribe, keyChoice, () => "plain" as const);
+
+type Pressed = Pick<KeyboardEvent, "key" | "code" | "ctrlKey" | "metaKey" | "altKey">;
+
+/** The character of a key with Alt, which some keyboards turn into another one: from where it lies. */
+const plainOf = ({ key, code }: Pressed): string =>
+  /^Key[A-Z]$/.test(code)
+    ? code.slice(3).toLowerCase()
+    : /^Digit\d$/.test(code)
+      ? code.slice(5)
+      : key;
+
+/**
+ * What a press asks for: its key where it counts, a letter small; null where it does not. Keys that write nothing, as
+ * Enter and the arrows, always count without Alt.
+ */
+export function pressed(event: Pressed, choice: KeyChoice = keyChoice()): string | null {
+  if (event.ctrlKey || event.metaKey) return null;
+  const single = event.key.length === 1 && event.key !== " ";
+  if (!single) return event.altKey ? null : event.key;
+  if (choice === "off" || event.altKey !== (choice === "alt")) return null;
+  return choice === "alt" ? plainOf(event) : event.key.toLowerCase();
+}
