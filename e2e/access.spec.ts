@@ -215,6 +215,11 @@ test.describe("offline", () => {
     await expect
       .poll(() => page.evaluate(() => Boolean(navigator.serviceWorker.controller)))
       .toBe(true);
+    // All of it: what the walk needs is there at once, the rest when the page is idle.
+    await page.goto("/file");
+    await expect(page.getByText(/all of Yearling is on this device/)).toBeVisible({
+      timeout: 60_000,
+    });
     await context.setOffline(true);
     for (const path of ["/at/odalys/gap", "/library/drill/prayer", "/at/wren/prep"]) {
       await page.goto(path);
@@ -264,11 +269,8 @@ test("each station has its title, is told, and takes the cursor; single keys can
 });
 
 test("a run tells each change by itself, and pain is one stop for the keys", async ({ page }) => {
-  await openDemo(page, "/at/odalys/run");
-  await page
-    .getByRole("button", { name: /start|run/i })
-    .first()
-    .click();
+  await openDemo(page, "/at/odalys/prep");
+  await page.getByRole("button", { name: "Run it" }).click();
   await page.getByRole("timer").waitFor();
   await expect(page.getByRole("main")).toHaveCount(1);
   const told = page.locator("main p[aria-live=polite]").first();

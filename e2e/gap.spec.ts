@@ -114,7 +114,7 @@ test("a skill is copied, changed and aimed at; what cannot be is refused by name
   await expect(page.getByText(/is kept among your own skills/)).toBeVisible();
   await page.getByRole("button", { name: "Add another aim" }).click();
   await page.getByLabel("Skill").selectOption({ label: "Deep squat for tumblers" });
-  await page.getByRole("button", { name: "Save" }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText(/deep squat for tumblers by/i).first()).toBeVisible();
   await expect(page.getByText("41°").first()).toBeVisible();
 });
@@ -138,7 +138,7 @@ test("a skill is made from nothing, with a side, and its check is proposed", asy
   await page.getByRole("button", { name: "Add another aim" }).click();
   await page.getByLabel("Skill").selectOption({ label: "Rope lock" });
   await expect(page.getByLabel("locking leg")).toBeVisible();
-  await page.getByRole("button", { name: "Save" }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await page.getByRole("link", { name: "2 Check" }).click();
   await expect(page.locator("#row-foot-turning-in")).toBeVisible();
 });
@@ -148,15 +148,17 @@ test("an aim whose date is past is refused with the reason, and the form keeps w
 }) => {
   await openDemo(page, "/at/odalys/aim");
   await page.getByRole("button", { name: "Add another aim" }).click();
-  const form = page.locator("form", { has: page.getByRole("button", { name: "Save" }) });
+  const form = page.locator("form", {
+    has: page.getByRole("button", { name: "Save", exact: true }),
+  });
   const date = form.getByLabel("By");
   // As a browser without date limits would send it.
   await date.evaluate((field: HTMLInputElement) => field.removeAttribute("min"));
   await date.fill("2026-01-10");
-  await form.getByRole("button", { name: "Save" }).click();
+  await form.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText("Choose a date that is still to come.")).toBeVisible();
   await expect(date).toHaveValue("2026-01-10");
   await date.fill("2027-03-01");
-  await form.getByRole("button", { name: "Save" }).click();
+  await form.getByRole("button", { name: "Save", exact: true }).click();
   await expect(form).toHaveCount(0);
 });

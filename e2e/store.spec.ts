@@ -116,7 +116,7 @@ test("cleared under the page: never saved, until it is written back", async ({ p
       }),
   );
   await page.getByRole("textbox", { name: "By" }).fill("2027-03-01");
-  await page.getByRole("button", { name: "Save" }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(alert(page)).toContainText("was cleared while the page was open");
   await expect(page.getByRole("status").filter({ hasText: /^saved$/ })).toBeHidden();
   await page.getByRole("button", { name: "Write it back" }).click();

@@ -8,7 +8,7 @@ test("the whole walk by mouse: from an empty notebook to a handstand's first log
   await openOwn(page);
   await addAthlete(page, "Mirela Osei");
 
-  await page.getByRole("button", { name: "Save" }).click();
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByText(/^clean handstand by/).last()).toBeVisible();
   await page.getByLabel("Looseness screen, of nine").selectOption("2");
   await page.getByRole("button", { name: "Save the answers" }).click();

@@ -121,7 +121,7 @@ describe("the aims on the page", () => {
     const wren = await readPage("wren", "aim");
     expect(wren.text).toMatch(/growing/i);
     const noor = await readPage("noor", "aim");
-    expect(noor.text).toMatch(/Loose-jointed/);
+    expect(noor.text).toMatch(/Loose joints/);
   });
 
   it("a skill that others decide on says so", async () => {

@@ -1,5 +1,5 @@
 /** A word of the field or of Yearling's own, and what it means here. */
-export type Term = {
+export type GlossaryTerm = {
   id: string;
   name: string;
   /** What others call it. */
@@ -8,7 +8,7 @@ export type Term = {
 };
 
 /** Every word that is not plain English, or means something of its own here; by the alphabet. */
-export const glossary: readonly Term[] = [
+export const glossary: readonly GlossaryTerm[] = [
   {
     id: "active",
     name: "Active range",
@@ -205,7 +205,7 @@ export const glossary: readonly Term[] = [
   },
 ];
 
-export const termOf = (id: string): Term => {
+export const termOf = (id: string): GlossaryTerm => {
   const found = glossary.find((term) => term.id === id);
   if (!found) throw new Error(`no term called ${id}`);
   return found;

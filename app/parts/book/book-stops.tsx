@@ -25,6 +25,8 @@ export function BookStops({ view, search }: { view: AthleteView; search: string 
     <section className="mt-4">
       {stops.length === 0 ? (
         <p className="text-muted">Nothing was stopped, and nothing hurt more than 4/10.</p>
+      ) : found.length === 0 ? (
+        <p className="text-muted">No stop has these words.</p>
       ) : (
         <ul className="border-t border-ink">
           {found.map((stop, n) => (

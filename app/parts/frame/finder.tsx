@@ -7,7 +7,7 @@ import {
   Dialog,
   DialogPanel,
 } from "@headlessui/react";
-import { useDeferredValue, useMemo, useState } from "react";
+import { useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { withPacks } from "#core/content/library";
 import { library } from "#library/index";
@@ -96,8 +96,7 @@ export default function Finder({
   const [query, setQuery] = useState("");
   const navigate = useNavigate();
   const find = useMemo(() => finderOf(everything(athleteId)), [athleteId]);
-  const asked = useDeferredValue(query);
-  const found = useMemo(() => find(asked).slice(0, 12), [find, asked]);
+  const found = useMemo(() => find(query).slice(0, 12), [find, query]);
   const go = (choice: Entry | null) => {
     if (!choice) return;
     close();

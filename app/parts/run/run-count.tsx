@@ -2,7 +2,6 @@ import { clock } from "#core/drill/dose";
 import type { PrepItem } from "#core/records/records";
 import type { Step } from "#core/prep/timeline";
 import { isOpenStep, isWorkStep, type RunState } from "#core/run/state";
-import { capital } from "#words/plain";
 import { countWord } from "./words";
 
 /** What the big number is: repetitions left where they are counted at one's own pace, else seconds; of an own set its number. */
@@ -61,13 +60,15 @@ export function RunCount({
       ? "text-[clamp(6rem,20vw,16rem)]"
       : "text-[clamp(12rem,27vw,21rem)]";
   return (
-    <button
-      type="button"
-      onClick={tap.act}
-      // Its name stays: the number inside changes each second, and would be read out each second.
-      aria-label={`${capital(tap.word)}. ${said}`}
-      className="group flex w-full min-w-0 flex-1 flex-col justify-center self-stretch text-center sm:w-auto sm:text-right"
-    >
+    <div className="group relative flex w-full min-w-0 flex-1 flex-col justify-center self-stretch text-center sm:w-auto sm:text-right">
+      {/* Over the number and not around it: its name would change each second, and be read out each second. */}
+      <button
+        type="button"
+        onClick={tap.act}
+        aria-label={["The count", said].filter(Boolean).join(", ")}
+        aria-description={tap.word}
+        className="absolute inset-0 z-10 cursor-pointer"
+      />
       <span
         role="timer"
         aria-label={
@@ -101,6 +102,6 @@ export function RunCount({
       >
         tap: {tap.word}
       </span>
-    </button>
+    </div>
   );
 }

@@ -1,4 +1,4 @@
-import { useEffect } from "react";
+import { useLayoutEffect } from "react";
 import { pressed } from "../frame/key-choice";
 
 /**
@@ -9,7 +9,8 @@ export function useRunKeys(
   keys: Readonly<Record<string, (() => void) | undefined>>,
   off: boolean,
 ): void {
-  useEffect(() => {
+  // Before the page is painted: a key pressed as soon as it is seen is not lost.
+  useLayoutEffect(() => {
     if (off) return;
     const onKey = (event: KeyboardEvent) => {
       const key = pressed(event);
