@@ -66,7 +66,7 @@ export function RunCount({
         type="button"
         onClick={tap.act}
         aria-label={["The count", said].filter(Boolean).join(", ")}
-        aria-description={tap.word}
+        title={tap.word}
         className="absolute inset-0 z-10 cursor-pointer"
       />
       <span
