@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import { memo } from "react";
+import { bothNames } from "#words/field-names";
 import { instrumentNames } from "#words/names";
 import { unitOf, type Protocol } from "#core/content/protocol";
 import type { Drill } from "#core/drill/drill";
@@ -14,9 +15,13 @@ export const ProtocolSheet = memo(function ProtocolSheet({
   drills: readonly Drill[];
 }) {
   const unit = unitOf(protocol);
+  const { beside } = bothNames(protocol.motion, protocol.name, "plain");
   return (
     <div className="lg:overflow-y-auto">
-      <h2 className="text-xl">{protocol.name}</h2>
+      <h2 className="text-xl">
+        {protocol.name}
+        {beside ? <span className="text-base font-normal text-muted"> · {beside}</span> : null}
+      </h2>
       <p className="text-sm text-muted">{protocol.purpose}</p>
       <PosePicture
         picture={protocol.picture}

@@ -2,14 +2,16 @@ import type { Settings } from "#core/records/records";
 import { defaultSchools, schoolsFor } from "#core/content/schools";
 import { followed } from "#words/schools";
 import { keyChoiceNames } from "#words/frame";
-import { chooseKeys, keyChoices, useKeyChoice, type KeyChoice } from "../frame/key-choice";
+import { wordsFirstNames } from "#words/field-names";
+import type { deviceChoice } from "../device-choice";
+import { keyChoice } from "../frame/key-choice";
+import { wordsFirst } from "../words-first";
 import { SchoolsForm } from "../prep/schools-form";
 import { useAct } from "../use-act";
 
 /** Light, sound, and who measures. */
 export function SettingsPart({ settings }: { settings: Settings }) {
   const { act } = useAct();
-  const keys = useKeyChoice();
   const set = (changes: Partial<Settings>) =>
     act("save-settings", { settings: { ...settings, ...changes } });
   return (
@@ -37,20 +39,16 @@ export function SettingsPart({ settings }: { settings: Settings }) {
           />
           tones in a run
         </label>
-        <label className="grid">
-          <span className="label">Single keys, on this device</span>
-          <select
-            className="field"
-            value={keys}
-            onChange={(event) => chooseKeys(event.target.value as KeyChoice)}
-          >
-            {keyChoices.map((choice) => (
-              <option key={choice} value={choice}>
-                {keyChoiceNames[choice]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <DeviceChoice
+          label="Single keys, on this device"
+          choice={keyChoice}
+          names={keyChoiceNames}
+        />
+        <DeviceChoice
+          label="Joint names, on this device"
+          choice={wordsFirst}
+          names={wordsFirstNames}
+        />
         <label className="grid">
           <span className="label">Who measures, usually</span>
           <input
@@ -75,5 +73,32 @@ export function SettingsPart({ settings }: { settings: Settings }) {
         />
       </details>
     </section>
+  );
+}
+
+function DeviceChoice<Option extends string>({
+  label,
+  choice,
+  names,
+}: {
+  label: string;
+  choice: ReturnType<typeof deviceChoice<Option>>;
+  names: Readonly<Record<Option, string>>;
+}) {
+  return (
+    <label className="grid">
+      <span className="label">{label}</span>
+      <select
+        className="field"
+        value={choice.use()}
+        onChange={(event) => choice.set(event.target.value as Option)}
+      >
+        {choice.options.map((option) => (
+          <option key={option} value={option}>
+            {names[option]}
+          </option>
+        ))}
+      </select>
+    </label>
   );
 }

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from "vitest";
-import { chooseKeys, keyChoice, pressed } from "./key-choice";
+import { keyChoice, pressed } from "./key-choice";
 
 const press = (key: string, more: Partial<KeyboardEvent> = {}) => ({
   key,
@@ -42,13 +42,13 @@ describe("single keys", () => {
       getItem: (name: string) => kept.get(name) ?? null,
       setItem: (name: string, value: string) => void kept.set(name, value),
     });
-    expect(keyChoice()).toBe("plain");
-    chooseKeys("alt");
-    expect(keyChoice()).toBe("alt");
+    expect(keyChoice.get()).toBe("plain");
+    keyChoice.set("alt");
+    expect(keyChoice.get()).toBe("alt");
     kept.set("yearling-keys", "nonsense");
-    expect(keyChoice()).toBe("plain");
+    expect(keyChoice.get()).toBe("plain");
     vi.stubGlobal("localStorage", undefined);
-    expect(keyChoice()).toBe("plain");
-    expect(() => chooseKeys("off")).not.toThrow();
+    expect(keyChoice.get()).toBe("plain");
+    expect(() => keyChoice.set("off")).not.toThrow();
   });
 });

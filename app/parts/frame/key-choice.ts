@@ -1,37 +1,8 @@
-import { useSyncExternalStore } from "react";
+import { deviceChoice } from "../device-choice";
 
 /** What single letters and figures do where nobody types: act, act together with Alt, or nothing. */
-export const keyChoices = ["plain", "alt", "off"] as const;
-export type KeyChoice = (typeof keyChoices)[number];
-
-const name = "yearling-keys";
-const listeners = new Set<() => void>();
-
-/** The choice of this device; plain where nothing was chosen, or nothing can be remembered. */
-export function keyChoice(): KeyChoice {
-  try {
-    const kept = localStorage.getItem(name);
-    return keyChoices.find((one) => one === kept) ?? "plain";
-  } catch {
-    return "plain";
-  }
-}
-
-export function chooseKeys(choice: KeyChoice): void {
-  try {
-    localStorage.setItem(name, choice);
-  } catch {
-    // Then they stay as they are.
-  }
-  listeners.forEach((listener) => listener());
-}
-
-const subscribe = (listener: () => void): (() => void) => {
-  listeners.add(listener);
-  return () => void listeners.delete(listener);
-};
-export const useKeyChoice = (): KeyChoice =>
-  useSyncExternalStore(subscribe, keyChoice, () => "plain" as const);
+export const keyChoice = deviceChoice("yearling-keys", ["plain", "alt", "off"]);
+type KeyChoice = ReturnType<typeof keyChoice.get>;
 
 type Pressed = Pick<KeyboardEvent, "key" | "code" | "ctrlKey" | "metaKey" | "altKey">;
 
@@ -47,7 +18,7 @@ const plainOf = ({ key, code }: Pressed): string =>
  * What a press asks for: its key where it counts, a letter small; null where it does not. Keys that write nothing, as
  * Enter and the arrows, always count without Alt.
  */
-export function pressed(event: Pressed, choice: KeyChoice = keyChoice()): string | null {
+export function pressed(event: Pressed, choice: KeyChoice = keyChoice.get()): string | null {
   if (event.ctrlKey || event.metaKey) return null;
   const single = event.key.length === 1 && event.key !== " ";
   if (!single) return event.altKey ? null : event.key;

@@ -2,6 +2,8 @@ import { Link } from "react-router";
 import type { DemandGap } from "#core/aim/margin";
 import type { Side } from "#core/body/side";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
+import { bothNames } from "#words/field-names";
+import { wordsFirst } from "../words-first";
 import { WhyNote } from "../why";
 import { notch } from "../words";
 import { shortDay } from "#words/days";
@@ -30,6 +32,7 @@ export function GapRow({
 }) {
   const { demand, sides, verdict, need } = gap;
   const first = sides.find((side) => side.asked) ?? sides[0]!;
+  const { title, beside } = bothNames(demand.motion, name, wordsFirst.use());
   return (
     <li
       className={`grid grid-cols-[1fr_auto] items-center gap-y-1 border-b border-line py-2.5 ${gapColumns} ${imagined ? "bg-raised" : ""}`}
@@ -39,9 +42,10 @@ export function GapRow({
           to={gap.protocolId ? `/at/${athleteId}/check?focus=${gap.protocolId}` : "#"}
           className="font-display text-lg font-bold leading-tight hover:underline"
         >
-          {name}
+          {title}
         </Link>
         <p className="text-sm text-muted">
+          {beside ? `${beside} · ` : ""}
           {need}°, {demand.how}
         </p>
       </div>
