@@ -42,7 +42,7 @@ test("what if, by mouse: a notch is carried, the shape follows", async ({ page }
   await page.mouse.down();
   await page.mouse.move(box.x + box.width / 2 + 60, box.y + box.height / 2, { steps: 6 });
   await page.mouse.up();
-  await expect(page.getByText(/What if: hip flexion, straight leg ▸/)).toBeVisible();
+  await expect(page.getByRole("spinbutton", { name: /hip flexion, straight leg ▸/ })).toBeVisible();
   expect(Number(await line.textContent())).toBeGreaterThan(today);
 });
 

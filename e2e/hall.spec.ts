@@ -105,7 +105,7 @@ test("from an empty notebook to a running group session with printed strips in 6
   await page.keyboard.type("Me");
   await page.getByLabel("Mirela Osei, left, trial 1").click();
   await readLine(page, 48);
-  await page.getByRole("button", { name: "Keep 24 checks" }).click();
+  await page.getByRole("button", { name: "Save 24 checks" }).click();
   await expect(page.getByText("kept today")).toHaveCount(0);
 
   await page.getByRole("link", { name: "Table" }).click();
@@ -235,7 +235,7 @@ test("on a tablet the line is walked by thumb; on a phone nothing runs out of th
     .tap()
     .catch(() => fields.first().click());
   await page.keyboard.type("12");
-  await expect(page.getByRole("button", { name: "Keep 1 check" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Save 1 check" })).toBeVisible();
   await page.setViewportSize({ width: 390, height: 844 });
   for (const path of ["", "/round", "/session", "/group", "/sheet", "/log"]) {
     await page.goto(`/hall/wall-crew${path}`);

@@ -18,6 +18,10 @@ test.beforeAll(async () => {
   test.setTimeout(300_000);
   const env = { ...process.env, YEARLING_WORDS: "pseudo" };
   execFileSync("npx", ["react-router", "build"], { cwd: root, env, stdio: "ignore" });
+  execFileSync("npx", ["tsx", "scripts/write-demo.ts", "build-pseudo"], {
+    cwd: root,
+    stdio: "ignore",
+  });
   execFileSync("node", ["scripts/write-page.mjs", "build-pseudo"], { cwd: root });
   const served = await serve(0, "127.0.0.1", join(root, "build-pseudo/client"));
   address = served.address;

@@ -13,7 +13,21 @@ const files = filesOf(client).filter(
   (file) => file !== "/offline.js" && !file.startsWith("/demo/"),
 );
 
-const walk = ["bench", "troupe", "athlete", "aim", "check", "gap", "prep", "run", "log", "season"];
+const walk = [
+  "bench",
+  "troupe",
+  "file",
+  "open",
+  "coach",
+  "athlete",
+  "aim",
+  "check",
+  "gap",
+  "prep",
+  "run",
+  "log",
+  "season",
+];
 const { entry, routes } = manifestOf(client);
 const modules = neededBy(client, [
   entry.module,

@@ -110,7 +110,7 @@ function LogPage({ view, hall, logs }: { view: HallView; hall: Hall; logs: reado
             })
           }
         >
-          {logs.length > 0 ? "Keep it" : "Log it"} for {many(going.length, "athlete")}
+          {logs.length > 0 ? "Save it" : "Log it"} for {many(going.length, "athlete")}
         </button>
         <Link className="quiet underlined" to={`/hall/${view.id}/session?${query.toString()}`}>
           The session

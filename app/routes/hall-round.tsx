@@ -220,7 +220,7 @@ export default function HallRound({ loaderData: hall }: Route.ComponentProps) {
           disabled={ready.length === 0}
           onClick={keep}
         >
-          Keep {ready.length > 0 ? many(ready.length, "check") : "the round"}
+          Save {ready.length > 0 ? many(ready.length, "check") : "the round"}
         </button>
         {nobody && round.base.tester.trim() === "" ? (
           <span role="alert" className="text-sm font-semibold text-clay">
