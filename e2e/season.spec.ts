@@ -81,7 +81,7 @@ test("the fan answers to dose and date; a check is put into the week where it ca
   await expect.poll(middle).toBeGreaterThanOrEqual(usual);
   await page.getByRole("button", { name: "back", exact: true }).click();
   await page.getByRole("slider", { name: "Date" }).fill("28");
-  await expect(page.getByRole("heading", { level: 1, name: /by 8 Feb/ })).toBeVisible();
+  await expect(page.getByRole("heading", { level: 1, name: /By 8 Feb/ })).toBeVisible();
   expect(errors).toEqual([]);
 });
 
@@ -185,7 +185,7 @@ test("their stories, without a word typed: a sick week, a plateau, a lock-out, a
   await expect(day(page, "Wednesday 14 October").getByText("ill")).toBeVisible();
   await page.goto("/at/kaito/season/date");
   // The forecast is worked out in a thread of its own.
-  await page.getByText(/^Green: where it will be/).waitFor();
+  await page.getByText(/^Green: 80 % range/).waitFor();
   await expect(page.getByRole("region", { name: /^Plateau of/ }).first()).toContainText(
     "Change the method rather than add to it",
   );

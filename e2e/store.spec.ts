@@ -39,7 +39,7 @@ test("a full disk is said so, what was done stays, and is written once there is 
   const lock = page.getByRole("button", { name: name!, exact: true });
   await writesLeft(page, 0);
   await lock.click();
-  await expect(alert(page)).toContainText("no room left");
+  await expect(alert(page)).toContainText("This device is full");
   await expect(lock).toHaveAttribute("aria-pressed", "true");
   await expect(page.getByRole("status").filter({ hasText: /^saved$/ })).toBeHidden();
   await writesLeft(page, 1e9);
@@ -59,7 +59,7 @@ test("whichever write of an act fails, saved is true and nothing is half done", 
   await saved(page);
   for (let left = 0; left < 6; left += 1) {
     await page.goto("/");
-    await page.getByRole("heading", { level: 1 }).waitFor();
+    await page.getByRole("heading", { name: "Places and their kit" }).waitFor();
     const before = await page.getByLabel("Name of the place").count();
     await page.getByRole("button", { name: "hall", exact: true }).click();
     await expect(page.getByLabel("Name of the place")).toHaveCount(before + 1);
@@ -75,7 +75,7 @@ test("whichever write of an act fails, saved is true and nothing is half done", 
       .isVisible();
     page.once("dialog", (dialog) => void dialog.accept());
     await page.reload();
-    await page.getByRole("heading", { level: 1 }).waitFor();
+    await page.getByRole("heading", { name: "Places and their kit" }).waitFor();
     const after = await page.getByLabel("Name of the place").count();
     if (said) expect(after).toBe(places + 1);
     else expect([places, places + 1]).toContain(after);
@@ -193,7 +193,9 @@ test.describe("a new build", () => {
         .toBe(true);
       // The new build: another worker, and a part of the old page is gone from the server.
       const worker = join(root, "offline.js");
-      const finder = readdirSync(join(root, "assets")).find((file) => file.startsWith("finder-"))!;
+      const finder = readdirSync(join(root, "assets")).find((file) =>
+        /^finder-.*\.js$/.test(file),
+      )!;
       const text = readFileSync(worker, "utf8");
       writeFileSync(
         worker,
@@ -202,6 +204,9 @@ test.describe("a new build", () => {
           .replace(`"/assets/${finder}",`, ""),
       );
       rmSync(join(root, "assets", finder));
+      for (const ending of ["br", "gz"])
+        for (const file of [worker, join(root, "assets", finder)])
+          rmSync(`${file}.${ending}`, { force: true });
       await page.evaluate(async () => {
         await (await navigator.serviceWorker.getRegistration())!.update();
       });
