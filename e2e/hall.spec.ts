@@ -156,6 +156,8 @@ test("twelve athletes, two motions, both sides, two trials: at most 110 keys bes
 }) => {
   await squadOfTwelve(page);
   await page.getByRole("link", { name: "Round" }).click();
+  await page.waitForURL(/\/round$/);
+  await saved(page);
   await page.getByLabel("Who measures").fill("Me");
   const check = page.getByRole("combobox", { name: "Check" });
   await expect(check.locator("option:checked")).toHaveText(/./);
