@@ -3,7 +3,7 @@ import { plusDays } from "#core/dates/days";
 import { readyWeek } from "#core/sample/shift";
 import { askForTroupe, troupeReady } from "./demo-ready";
 
-const tuesday = "2026-11-24";
+const tuesday = "2026-12-01";
 const made = plusDays(readyWeek, 1);
 const troupe = [
   { kind: "prep", id: `prep-wren-${made}`, on: made },
@@ -23,8 +23,8 @@ describe("the troupe that lies ready", () => {
     const fetched = answer(troupe);
     vi.stubGlobal("fetch", fetched);
     expect(await troupeReady(tuesday)).toEqual([
-      { kind: "prep", id: "prep-wren-2026-11-24", on: tuesday },
-      { kind: "log", id: "log-1", on: "2026-11-21" },
+      { kind: "prep", id: "prep-wren-2026-12-01", on: tuesday },
+      { kind: "log", id: "log-1", on: "2026-11-28" },
     ]);
     expect(fetched).toHaveBeenCalledWith("/demo/1.json");
   });
@@ -46,6 +46,6 @@ describe("the troupe that lies ready", () => {
     ["no network", vi.fn(() => Promise.reject(new TypeError("failed")))],
   ])("is none where there is %s", async (_what, fetched) => {
     vi.stubGlobal("fetch", fetched);
-    expect(await troupeReady("2026-11-26")).toBeNull();
+    expect(await troupeReady("2026-12-03")).toBeNull();
   });
 });

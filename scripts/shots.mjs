@@ -71,20 +71,20 @@ async function typeRound(page) {
 
 /** Worth comes from its own thread, which the still clock does not hold. */
 async function worthKnown(page) {
-  await page.getByText(/Smallest set to clean|No range within|no degree is missing/).waitFor();
+  await page.getByText(/Least that would do:|No range within|no degree is missing/).waitFor();
 }
 
 /** The forecast comes from its own thread too. */
 async function dateKnown(page) {
   await page
-    .getByText(/^Enough by/)
+    .getByText(/^By \d+ \w+\b.*\?/)
     .first()
     .waitFor();
 }
 
 /** A session of its own, with what could stand in one drill's place. */
 async function swapOpen(page) {
-  await page.getByLabel("Shape").selectOption("mobility");
+  await page.getByLabel("Session type").selectOption("mobility");
   await page.getByRole("heading", { name: "30:00", exact: true }).waitFor();
   await page
     .getByRole("button", { name: /^Swap / })
@@ -114,7 +114,7 @@ async function fromCoach(page) {
   await page.goto(link);
   await page.getByRole("button", { name: "Add to my notebook" }).click();
   await page.getByRole("link", { name: "Answer them" }).click();
-  await page.getByRole("button", { name: "Keep the intake" }).click();
+  await page.getByRole("button", { name: "Save the answers" }).click();
   await page.clock.runFor(1_000);
   await page.goto(`${origin}/coach`);
   await page.getByRole("link", { name: "Run it" }).waitFor();

@@ -1,7 +1,7 @@
 import { daysBetween, plusDays, type DayText } from "../dates/days";
 
 /** The Monday of the week for which the troupe is made ready at build. */
-export const readyWeek: DayText = "2026-06-01";
+export const readyWeek: DayText = "2026-11-23";
 
 const dates = /(?:19|20)\d\d-\d\d-\d\d/g;
 

@@ -58,7 +58,7 @@ export function dateVerdict(
 
 /** The verdict as the headline: never a bare date. */
 export function verdictHeadline(verdict: DateVerdict, by: DayText, unmeasured: number): string {
-  return `By ${shortDay(by)}${unmeasured > 0 ? ", as far as it is measured" : ""}? ${chanceVerdict(verdict.chance)}`;
+  return `By ${shortDay(by)}${unmeasured > 0 ? ", as far as it is measured" : ""}? ${chanceVerdict(verdict.chance)}.`;
 }
 
 /** The range of days, and what holds it back. */

@@ -27,9 +27,9 @@ export const trainingWords: Record<TrainingKind, string> = {
 };
 
 export const emphasisWords: Record<Emphasis, string> = {
-  open: "stretch: open the range",
-  own: "strengthen: hold it by own strength",
-  use: "skill: use it",
+  open: "stretch, to open the range",
+  own: "strengthen the range there is",
+  use: "use it in the skill",
 };
 
 /** The ground of each emphasis, the phases' own. */
