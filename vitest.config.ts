@@ -11,7 +11,7 @@ export default defineConfig({
     maxWorkers: availableParallelism(),
     setupFiles: ["scripts/seed-properties.ts"],
     // Several tests make the whole troupe afresh; on a busy machine that takes its time.
-    testTimeout: 60_000,
-    hookTimeout: 60_000,
+    testTimeout: 150_000,
+    hookTimeout: 150_000,
   },
 });

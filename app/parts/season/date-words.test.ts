@@ -50,7 +50,7 @@ const verdict = (over: Partial<DateVerdict> = {}): DateVerdict => ({
 describe("a date in words", () => {
   it("claims no more than is known, and never says certain or impossible", () => {
     expect([0, 0.04, 0.06, 0.5, 0.94, 0.96, 1].map(chanceWords)).toEqual([
-      "unlikely, less than 1 in 20.",
+      "unlikely, less than 1 in 20",
       "unlikely, less than 1 in 20",
       "about 1 in 10",
       "about 5 in 10",
@@ -101,7 +101,7 @@ describe("a date in words", () => {
   it("the headline asks, and says when something is not measured", () => {
     expect(verdictHeadline(verdict(), "2026-12-24", 0)).toBe("By 24 Dec? Open: about 4 in 10.");
     expect(verdictHeadline(verdict({ chance: 0.01 }), "2026-12-24", 2)).toBe(
-      "By 24 Dec, as far as it is measured? Very unlikely: less than 1 in 20",
+      "By 24 Dec, as far as it is measured? Very unlikely: less than 1 in 20.",
     );
   });
 
