@@ -46,7 +46,9 @@ export default function HallRound({ loaderData: hall }: Route.ComponentProps) {
   const read = locks.size;
   useEffect(() => {
     if (!turned || placedOn.current === turned) return;
-    if (toFirstEmpty(line.current)) placedOn.current = turned;
+    // Whoever types already is not torn away from it: the letters would go into another's reading.
+    if (document.activeElement instanceof HTMLInputElement || toFirstEmpty(line.current))
+      placedOn.current = turned;
   }, [turned, read]);
   const turn = (by: 1 | -1) => {
     const to = at + by;
