@@ -13,9 +13,22 @@ export function aimSentence({ aim, skill }: { aim: Aim | null; skill: Skill | nu
 /** The notch of a side, as it stands before a number. */
 export const notch: Record<Side, string> = { left: "◂", right: "▸", mid: "◆" };
 
-/** Reads a number as people type it: comma or point. NaN where it is none. */
-export const readNumber = (text: string): number =>
-  text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", "."));
+/** Reads a number as people type it: comma or point, with its unit or without ("85,5", "85°", "−3.5 cm"). NaN where it is none. */
+export function readNumber(text: string): number {
+  const bare = text
+    .trim()
+    .replace(/\s*(°|degrees|cm|kg|in|″|")$/u, "")
+    .replace(/^[−–]/u, "-")
+    .replace(",", ".");
+  return bare === "" ? Number.NaN : Number(bare);
+}
+
+/** Reads minutes: "8", "7,5", "12:30", "15 min". NaN where they are none. */
+export function readMinutes(text: string): number {
+  const clock = /^(\d+):([0-5]\d)$/.exec(text.trim());
+  if (clock) return Number(clock[1]) + Number(clock[2]) / 60;
+  return readNumber(text.trim().replace(/\s*(min(utes)?|′)$/u, ""));
+}
 
 export const firstName = (name: string): string => name.split(" ")[0]!;
 

@@ -165,7 +165,7 @@ export default function HallRound({ loaderData: hall }: Route.ComponentProps) {
           label="Instrument"
           value={round.base.instrument ?? ""}
           options={[
-            ["", "as the check says"],
+            ["", "any"],
             ...Instrument.options.map((id) => [id, instrumentNames[id]] as const),
           ]}
           onChange={(value) => desk.change({ instrument: (value || null) as Instrument | null })}

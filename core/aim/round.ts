@@ -25,6 +25,8 @@ export type RoundProposal = {
   items: Proposed[];
   /** Wanted, but not within the minutes. */
   left: Proposed[];
+  /** Wanted, but the instrument at hand reads none of its checks. */
+  unreadable: Proposed[];
   /** Wanted, but the motion is stopped by pain until a person clears it. */
   stopped: Proposed[];
   minutes: number;
@@ -41,7 +43,7 @@ export type RoundInput = {
   minutes: number;
   today: DayText;
   locked: readonly MotionId[];
-  /** What is at hand to measure with: a check that it can read is taken for what was never measured. */
+  /** What is at hand to measure with: a check that it can read is taken, and what it can't read waits. */
   instrument?: Instrument | null;
 };
 
@@ -57,8 +59,13 @@ export function proposeRound(input: RoundInput): RoundProposal {
   const stopped = wanted.filter(({ protocol }) =>
     protocol.involves.some((motion) => input.locked.includes(motion)),
   );
+  const { instrument } = input;
+  const unreadable = wanted.filter(
+    (candidate) =>
+      instrument && !stopped.includes(candidate) && !reads(candidate.protocol, instrument),
+  );
   const open = wanted
-    .filter((candidate) => !stopped.includes(candidate))
+    .filter((candidate) => !stopped.includes(candidate) && !unreadable.includes(candidate))
     .sort((a, b) => b.worth - a.worth);
   const chosen: Candidate[] = [];
   const left: Candidate[] = [];
@@ -68,6 +75,7 @@ export function proposeRound(input: RoundInput): RoundProposal {
   return {
     items: items.map(bare),
     left: left.map(bare),
+    unreadable: unreadable.map(bare),
     stopped: stopped.map(bare),
     minutes: minutesOf(items),
     changes: changesOf(items),
@@ -92,12 +100,12 @@ function protocolFor(
   instrument: Instrument | null | undefined,
 ): Protocol | undefined {
   const usual = gap.protocolId ? protocolOf(library, gap.protocolId) : undefined;
-  if (!instrument || gap.sides.some(({ checkedOn }) => checkedOn !== null)) return usual;
-  const reads = ({ instruments }: Protocol) => instruments.some(({ id }) => id === instrument);
-  return usual && reads(usual)
-    ? usual
-    : (answeringChecks(gap.demand, library).find(reads) ?? usual);
+  if (!instrument || (usual && reads(usual, instrument))) return usual;
+  return answeringChecks(gap.demand, library).find((one) => reads(one, instrument)) ?? usual;
 }
+
+const reads = ({ instruments }: Protocol, instrument: Instrument): boolean =>
+  instruments.some(({ id }) => id === instrument);
 
 function candidates({ gaps, checks, library, today, instrument }: RoundInput): {
   wanted: Candidate[];

@@ -30,10 +30,10 @@ export const instrumentNames: Record<Instrument, string> = {
   level: "level",
   photo: "photo",
   "sensor-log": "sensor file",
-  tape: "tape",
-  fingers: "finger widths",
+  tape: "tape measure",
+  fingers: "fingers",
   count: "count",
-  eye: "eye",
+  eye: "by eye",
   clock: "clock",
   scale: "scale",
 };

@@ -19,6 +19,7 @@ import {
   type RoundRow,
   type SideEntry,
 } from "./round";
+import { alongNumbers } from "./round-keys";
 import { RoundBar } from "./round-bar";
 import { Sequence } from "./sequence";
 import type { Target, ToolName } from "./tools/tool";
@@ -112,13 +113,14 @@ export const CheckDesk = memo(function CheckDesk({
   return (
     <form
       ref={form}
+      onKeyDown={alongNumbers}
       onSubmit={(event) => {
         event.preventDefault();
         keep();
       }}
     >
-      <h1 className="text-3xl">{headline(plan, allGaps.length)}</h1>
-      <p className="mt-1 text-muted">{planSentence(plan)}</p>
+      <h1 className="text-2xl">{headline(plan, allGaps.length)}</h1>
+      <p className="text-sm text-muted">{planSentence(plan)}</p>
       {oneByOne ? null : (
         <RoundBar
           round={round}
@@ -130,7 +132,7 @@ export const CheckDesk = memo(function CheckDesk({
           calibrate={() => setCalibrating(true)}
         >
           {rows.length > 0 && !oneByOne ? (
-            <button type="button" className="press" onClick={() => setOneByOne(true)}>
+            <button type="button" className="press !px-2" onClick={() => setOneByOne(true)}>
               One at a time
             </button>
           ) : null}
@@ -155,7 +157,7 @@ export const CheckDesk = memo(function CheckDesk({
           leave={() => setOneByOne(false)}
         />
       ) : (
-        <ul className="mt-3 border-t border-ink">
+        <ul className="mt-2 border-t border-ink">
           {rows.map((row) => (
             <CheckRow
               key={row.key}
@@ -177,7 +179,12 @@ export const CheckDesk = memo(function CheckDesk({
       )}
       {oneByOne ? null : (
         <p className="sticky bottom-0 z-10 lg:-bottom-6 mt-3 flex flex-wrap items-center gap-x-4 gap-y-1 bg-paper py-2">
-          <button type="submit" className="press press-main" disabled={ready.length === 0}>
+          <button
+            type="submit"
+            data-save
+            className="press press-main"
+            disabled={ready.length === 0}
+          >
             Save the round
           </button>
           {asked && nobody ? (
@@ -189,7 +196,7 @@ export const CheckDesk = memo(function CheckDesk({
             {ready.length === 0
               ? "Nothing typed yet."
               : `${ready.length} side${ready.length > 1 ? "s" : ""} ready.`}
-            {refused > 0 ? ` ${refused} not: see the line in clay.` : ""} Enter keeps.
+            {refused > 0 ? ` ${refused} not: see the line in clay.` : ""}
           </span>
         </p>
       )}
@@ -261,11 +268,12 @@ function headline({ proposal: { items, nextDue, stopped } }: RoundRows, asked: n
 
 /** The proposal in a sentence: how long, how many changes of position, and what was left out. */
 function planSentence({ proposal }: RoundRows): string {
-  const { items, minutes, changes, left, stopped } = proposal;
+  const { items, minutes, changes, left, unreadable, stopped } = proposal;
   const parts = [
     items.length > 0
-      ? `About ${Math.ceil(minutes)} minutes, ${changes === 0 ? "one position" : `${changes} change${changes > 1 ? "s" : ""} of position`}. Tab walks left, right, trial by trial; the grey figures are the last ones.`
+      ? `About ${Math.ceil(minutes)} minutes, ${changes === 0 ? "one position" : `${changes} change${changes > 1 ? "s" : ""} of position`}. Enter goes to the next number; grey is what was read last.`
       : "Both sides, the same way every time.",
+    unreadable.length > 0 ? `${unreadable.length} can’t be read with this instrument.` : "",
     left.length > 0 ? `${left.length} more would need more minutes.` : "",
     stopped.length > 0
       ? `${stopped.length} stopped by pain until a person clears ${stopped.length > 1 ? "them" : "it"}.`
@@ -277,6 +285,8 @@ function planSentence({ proposal }: RoundRows): string {
 function whyNot({ proposal }: RoundRows, id: string): string {
   if (proposal.stopped.some(({ protocolId }) => protocolId === id))
     return "stopped by pain until a person clears it";
+  if (proposal.unreadable.some(({ protocolId }) => protocolId === id))
+    return "not read with the instrument that is chosen";
   if (proposal.left.some(({ protocolId }) => protocolId === id)) return "needs more minutes";
   return "measured lately and clear enough";
 }

@@ -33,12 +33,12 @@ export function CheckRow(props: RowProps) {
       id={`row-${protocol.id}`}
       data-row={row.key}
       onFocus={onFocus}
-      className={`border-b border-line py-3 pl-3 ${focused ? "border-l-4 border-l-ink bg-raised" : "border-l-4 border-l-transparent"}`}
+      className={`border-b border-line py-1.5 pl-3 ${focused ? "border-l-4 border-l-ink bg-raised" : "border-l-4 border-l-transparent"}`}
     >
       <div className="grid items-start gap-x-6 gap-y-0.5 sm:grid-cols-[minmax(10rem,1fr)_auto]">
         <button type="button" className="text-left" tabIndex={-1} onClick={onFocus}>
-          <span className="font-display text-lg font-bold leading-tight">{protocol.name}</span>
-          <span className="block text-sm text-muted">
+          <span className="font-display text-lg font-bold leading-none">{protocol.name}</span>
+          <span className="block text-sm leading-tight text-muted">
             {mode}, {instrumentText(row, round)}
             {gap ? ` · needs ${gap.need}°` : ""}
             {because ? ` · ${because}` : ""}
@@ -46,7 +46,7 @@ export function CheckRow(props: RowProps) {
         </button>
         <div className="flex flex-wrap gap-x-4 gap-y-2 pr-1 sm:row-span-2">
           {sides.map((side) => (
-            <SideTrials key={side} {...props} side={side} onTab={alongFields} />
+            <SideTrials key={side} {...props} side={side} />
           ))}
         </div>
         <FeltAndSeen row={row} round={round} onEntry={props.onEntry} />
@@ -64,25 +64,6 @@ export function CheckRow(props: RowProps) {
       <LiveVerdicts {...props} sides={sides} />
     </li>
   );
-}
-
-/**
- * From the last wanted trial of a side straight to the next side or check; backward from a side's first trial to the one
- * before that is asked for again. Instruments, pain and whys are reached backward.
- */
-function alongFields(event: React.KeyboardEvent<HTMLInputElement>): void {
-  const { currentTarget, shiftKey } = event;
-  const fields = [
-    ...(currentTarget.form?.querySelectorAll<HTMLInputElement>("input[data-entry]:enabled") ?? []),
-  ];
-  const at = fields.indexOf(currentTarget);
-  const again = (field: HTMLInputElement | undefined) => field?.dataset.again !== undefined;
-  const to = shiftKey
-    ? [fields[at - 1]].find(again)
-    : fields.slice(at + 1).find((field) => !again(field));
-  if (!to) return;
-  event.preventDefault();
-  to.focus();
 }
 
 /** What the numbers say as they stand. */

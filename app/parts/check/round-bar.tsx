@@ -31,7 +31,7 @@ export function RoundBar({
 }) {
   return (
     <>
-      <fieldset className="mt-3 flex flex-wrap items-end gap-x-4 gap-y-2">
+      <fieldset className="mt-2 flex flex-wrap items-end gap-x-3 gap-y-2">
         <legend className="sr-only">For the whole round</legend>
         <BarChoice
           label="Minutes"
@@ -58,7 +58,7 @@ export function RoundBar({
           label="Instrument"
           value={round.instrument ?? ""}
           options={[
-            ["", "as the check says"],
+            ["", "any"],
             ...Instrument.options.map((id) => [id, instrumentNames[id]] as const),
           ]}
           onChange={(value) => change({ instrument: (value || null) as Round["instrument"] })}
@@ -73,7 +73,7 @@ export function RoundBar({
           <span className="label">Who measures</span>
           <input
             id="who-measures"
-            className="field w-24"
+            className="field w-20"
             maxLength={80}
             value={round.tester}
             onChange={(event) => change({ tester: event.target.value })}

@@ -137,15 +137,12 @@ export function SideTrials({
   side,
   stopped,
   openTool,
-  onTab,
   ...props
 }: EntryProps & {
   side: Side;
   /** Pain stopped a motion this check needs: nothing more is measured. */
   stopped: boolean;
   openTool: (tool: ToolName, side: Side) => void;
-  /** Tab on the last wanted trial, or backward on the first. */
-  onTab: (event: React.KeyboardEvent<HTMLInputElement>) => void;
 }) {
   const { row, round, checks, fingerCm, onEntry } = props;
   const { protocol } = row;
@@ -162,7 +159,7 @@ export function SideTrials({
       <legend className="sr-only">
         {protocol.name}, {row.mode}, {sideLabel[side]}
       </legend>
-      <div className="flex items-baseline gap-2">
+      <div className="flex items-baseline gap-1.5">
         <span aria-hidden="true" className="w-4 text-center">
           {notch[side]}
         </span>
@@ -180,9 +177,6 @@ export function SideTrials({
             aria-invalid={refused || undefined}
             placeholder={last[n] ?? "–"}
             value={text}
-            onKeyDown={(event) => {
-              if (event.key === "Tab" && (event.shiftKey ? n === 0 : n >= lastWanted)) onTab(event);
-            }}
             onChange={(event) => onEntry(side, withTyped(entry, n, event.target.value))}
           />
         ))}
@@ -250,7 +244,7 @@ function ToolButtons({
           <button
             key={tool}
             type="button"
-            className="quiet"
+            className="quiet !min-w-7"
             disabled={stopped}
             title={toolText[tool]}
             aria-label={`${row.protocol.name}, ${sideLabel[side]}: ${toolText[tool]}`}

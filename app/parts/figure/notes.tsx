@@ -1,7 +1,10 @@
+import { useMemo } from "react";
 import { motionOf } from "#core/body/motions";
 import type { LeftRight } from "#core/body/side";
 import type { Drawing } from "#core/figure/drawing";
+import { labelPlaces } from "#core/figure/label-places";
 import type { Landmark } from "#core/figure/picture";
+import type { Point } from "#core/figure/space";
 import type { Shape } from "#core/shape/shape";
 import { givingAmount, givingWords } from "#words/shape";
 
@@ -9,15 +12,6 @@ import { givingAmount, givingWords } from "#words/shape";
 export type Box = { left: number; top: number; width: number; height: number };
 
 type Note = { at: Landmark; side: LeftRight; title: string; detail: string; stop: boolean };
-/** A note with its joint at (x, y), its first line at (textX, textY) and the end of its leader. */
-type Placed = Note & {
-  x: number;
-  y: number;
-  textX: number;
-  textY: number;
-  edgeX: number;
-  edgeY: number;
-};
 
 /** What is written beside the figure: joints at their stop, and what gives way instead; the most telling first. */
 function notesOf(shape: Shape, most: number): Note[] {
@@ -43,7 +37,7 @@ function notesOf(shape: Shape, most: number): Note[] {
   ].slice(0, most);
 }
 
-/** A figure about as wide as it is tall leaves no room at its sides: what is written stands above it. */
+/** A figure about as wide as it is tall leaves no room at its sides: it needs some above. */
 export const isWide = ({ bounds }: Pick<Drawing, "bounds">): boolean =>
   bounds.right - bounds.left > -bounds.top * 0.95;
 
@@ -54,111 +48,101 @@ function wrapped(text: string): string[] {
   return cut < 0 ? [text] : [text.slice(0, cut), text.slice(cut + 1)];
 }
 
-/** Beside a tall figure: right and left in turn, each at the height of its joint, none over another. */
-function beside(
-  notes: readonly (Note & { x: number; y: number })[],
-  box: Box,
-  unit: number,
-): Placed[] {
-  const centre = box.left + box.width / 2;
-  const column = {
-    left: box.left,
-    right: Math.max(centre + unit * 17, box.left + box.width - unit * 33),
+/** The size of a note's letters, in units of the paper. */
+const size = { title: 3, detail: 2.8, line: 3.3, last: 3.6 };
+/** How wide a letter is, as a share of its size: set by measuring, a little generous. */
+const letter = 0.48;
+
+const roomFor = ({ title, detail }: Note, unit: number) => {
+  const lines = wrapped(title);
+  return {
+    width:
+      unit *
+      letter *
+      Math.max(...lines.map((line) => line.length * size.title), detail.length * size.detail),
+    height: unit * (lines.length * size.line + size.last + 0.6),
   };
-  return [false, true].flatMap((onLeft) => {
-    const mine = notes.filter((_, i) => (i % 2 === 1) === onLeft).sort((a, b) => a.y - b.y);
-    let free = box.top + unit * 5;
-    return mine.map((note, i): Placed => {
-      const lowest = -unit * (9.5 + 11 * (mine.length - 1 - i));
-      const textY = Math.min(Math.max(note.y, free), lowest);
-      free = textY + unit * 11;
-      const textX = onLeft ? column.left : column.right;
-      return {
-        ...note,
-        textX,
-        textY,
-        edgeX: onLeft ? textX + unit * 35 : textX - unit * 1.2,
-        edgeY: textY,
-      };
-    });
-  });
-}
+};
 
-/** Above a wide figure: side by side in the order of their joints. */
-function above(
-  notes: readonly (Note & { x: number; y: number })[],
-  box: Box,
-  unit: number,
-): Placed[] {
-  const ordered = [...notes].sort((a, b) => a.x - b.x);
-  return ordered.map((note, i): Placed => {
-    const textX = box.left + unit * 3 + (i * unit * 97) / Math.max(2, ordered.length);
-    const textY = box.top + unit * 6;
-    return {
-      ...note,
-      textX,
-      textY,
-      edgeX: textX + unit * 8,
-      edgeY: textY + unit * (wrapped(note.title).length > 1 ? 9.5 : 6.5),
-    };
-  });
-}
+const ringsOf = ({ layers }: Drawing, shift = 0): Point[][] =>
+  layers.flatMap(({ rings }) =>
+    rings.map((ring) => ring.map(([x, y]): Point => [x * 100 + shift, -y * 100])),
+  );
 
-/** Joints at their stop, ringed, and the notes that name them and what gives way. */
+/** Joints at their stop, ringed, and the notes that name them and what gives way, each near what it names. */
 export function Notes({
   shape,
   drawing,
+  chalk,
+  shift,
   box,
   unit,
 }: {
   shape: Shape;
   drawing: Drawing;
+  /** The clean shape behind it, and how far it is moved. */
+  chalk: Drawing;
+  shift: number;
   box: Box;
   unit: number;
 }) {
-  const wide = isWide(drawing);
-  const located = notesOf(shape, wide ? 3 : 5).map((note) => {
-    const [x, y] = drawing.spot(note.at, note.side);
-    return { ...note, x, y };
-  });
-  const placed = wide ? above(located, box, unit) : beside(located, box, unit);
+  const placed = useMemo(() => {
+    const notes = notesOf(shape, isWide(drawing) ? 3 : 5).map((note) => ({
+      ...note,
+      spot: drawing.spot(note.at, note.side),
+      ...roomFor(note, unit),
+    }));
+    const places = labelPlaces(
+      notes.map(({ spot, width, height }) => ({ at: spot, width, height })),
+      // Nothing is written under the floor.
+      { ...box, height: -box.top - unit, unit },
+      ringsOf(drawing),
+      ringsOf(chalk, shift),
+    );
+    return notes.map((note, i) => ({ ...note, ...places[i]! }));
+  }, [shape, drawing, chalk, shift, box, unit]);
   return (
     <g>
-      {placed.map((note) => (
-        <g key={note.title}>
-          {note.stop ? (
+      {placed.map(({ title, detail, stop, spot, edge, left, top }) => (
+        <g key={title}>
+          {stop ? (
             <circle
-              cx={note.x}
-              cy={note.y}
+              cx={spot[0]}
+              cy={spot[1]}
               r={unit * 2.6}
               fill="none"
               stroke="var(--clay)"
               strokeWidth={unit * 0.45}
             />
           ) : null}
-          <path d={leader(note, unit)} stroke="var(--ink)" strokeWidth={unit * 0.2} fill="none" />
+          <path
+            d={leader(spot, edge, unit)}
+            stroke="var(--ink)"
+            strokeWidth={unit * 0.2}
+            fill="none"
+          />
           <text
-            x={note.textX}
-            y={note.textY}
-            fontSize={unit * 3}
+            x={left}
+            y={top + unit * size.title * 0.85}
+            fontSize={unit * size.title}
             fill="var(--ink)"
             fontWeight="700"
             fontFamily="var(--font-display)"
           >
-            {wrapped(note.title).map((line, i) => (
-              <tspan key={line} x={note.textX} dy={i === 0 ? unit * 0.6 : unit * 3.3}>
+            {wrapped(title).map((line, i) => (
+              <tspan key={line} x={left} dy={i === 0 ? 0 : unit * size.line}>
                 {line}
               </tspan>
             ))}
             <tspan
-              x={note.textX}
-              dy={unit * 3.6}
-              fontSize={unit * 2.8}
+              x={left}
+              dy={unit * size.last}
+              fontSize={unit * size.detail}
               fontWeight="400"
               fill="var(--muted)"
               fontFamily="var(--font-sans)"
             >
-              {note.detail}
+              {detail}
             </tspan>
           </text>
         </g>
@@ -167,12 +151,9 @@ export function Notes({
   );
 }
 
-/** From the rim of the joint's ring to the note. */
-function leader({ x, y, edgeX, edgeY }: Placed, unit: number): string {
-  const size = Math.hypot(edgeX - x, edgeY - y) || 1;
-  const [fromX, fromY] = [
-    x + ((edgeX - x) / size) * unit * 2.8,
-    y + ((edgeY - y) / size) * unit * 2.8,
-  ];
-  return `M${fromX} ${fromY}L${edgeX} ${edgeY}`;
+/** From the rim of the joint's ring to the words. */
+function leader([x, y]: Point, [edgeX, edgeY]: Point, unit: number): string {
+  const length = Math.hypot(edgeX - x, edgeY - y) || 1;
+  const rim = (unit * 2.8) / length;
+  return `M${x + (edgeX - x) * rim} ${y + (edgeY - y) * rim}L${edgeX} ${edgeY}`;
 }

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { landmarkOfJoint } from "#core/figure/joints";
 import { motionOf, type MotionId } from "#core/body/motions";
 import { usualBuild, type Build } from "#core/figure/contour";
@@ -49,7 +49,7 @@ export function ShapeFigure({
   const ink = drawn(shape.pose, look);
   const past = before ? drawn(before.pose, look) : null;
   const anchor = anchorShift(shape, chalk, ink);
-  const box = frameOf(chalk, ink, anchor);
+  const box = useMemo(() => frameOf(chalk, ink, anchor), [chalk, ink, anchor]);
   const unit = box.width / 100;
   return (
     <figure className="relative flex h-full min-h-0 flex-col">
@@ -103,7 +103,14 @@ export function ShapeFigure({
         ) : null}
         {had && shape.base ? <Balance shape={shape} drawing={ink} /> : null}
         {had && Math.abs(turn - asked.view) < 40 ? (
-          <Notes shape={shape} drawing={ink} box={box} unit={unit} />
+          <Notes
+            shape={had}
+            drawing={drawn(had.pose, look)}
+            chalk={chalk}
+            shift={anchorShift(had, chalk, drawn(had.pose, look))}
+            box={box}
+            unit={unit}
+          />
         ) : null}
         {joints.map((joint) => {
           const [x, y] = ink.spot(joint.at, joint.side);
@@ -260,7 +267,7 @@ function frameOf(chalk: Drawing, ink: Drawing, shift: number): Box {
   const width = Math.max(right - left + 16, tall * 0.72, 120);
   const wide = isWide(ink);
   // Words stand above a wide shape: it leaves them room.
-  const height = Math.max(tall + (wide ? 14 + width * 0.16 : 14), width * (wide ? 0.95 : 0.72));
+  const height = Math.max(tall + (wide ? 14 + width * 0.06 : 14), width * (wide ? 0.8 : 0.72));
   const centre = (left + right) / 2;
   return { left: centre - width / 2, top: 14 - height, width, height };
 }

@@ -44,7 +44,7 @@ export function BesideAim({
       className="no-print mt-1 text-sm"
       onToggle={(event) => setOpen(event.currentTarget.open)}
     >
-      <summary className="min-h-8 py-1 text-muted">
+      <summary className={`min-h-7 py-1 text-muted ${open ? "" : "sm:truncate"}`}>
         Beside the aim:{" "}
         {lines.length > 0
           ? `${lines.slice(0, shown).join("; ")}${lines.length > shown ? `; ${lines.length - shown} more` : ""}`

@@ -48,7 +48,7 @@ export function DayPreps({ view, prep }: { view: AthleteView; prep: Prep }) {
   return (
     <nav
       aria-label="Preps of the day"
-      className="no-print mb-3 flex flex-wrap gap-x-4 gap-y-1 text-sm"
+      className="no-print mb-1.5 flex flex-wrap gap-x-4 gap-y-1 text-sm"
     >
       {entries.map(({ id, starts, name, minutes, note }) => (
         <Link
@@ -56,7 +56,7 @@ export function DayPreps({ view, prep }: { view: AthleteView; prep: Prep }) {
           to={`?prep=${id}${day}`}
           replace
           aria-current={id === prep.id ? "true" : undefined}
-          className={`min-h-8 border-b-2 pt-1 ${id === prep.id ? "border-ink font-semibold" : "border-transparent text-muted"}`}
+          className={`min-h-7 border-b-2 pt-1 ${id === prep.id ? "border-ink font-semibold" : "border-transparent text-muted"}`}
         >
           <span className="figures">{starts}</span> {name}{" "}
           <span className="figures">{minutes}′</span>

@@ -17,7 +17,7 @@ export function EmptyPartLines({
   const empty = useMemo(() => emptyParts(prep.items, request), [prep.items, request]);
   if (empty.length === 0) return null;
   return (
-    <ul className="no-print mt-1 text-sm" aria-label="Empty parts">
+    <ul className="no-print text-sm" aria-label="Empty parts">
       {empty.map(({ name, fillers }) => (
         <li key={name} className="flex flex-wrap items-center gap-x-3">
           Nothing stands in “{name}”{fillers.length === 0 ? ", and nothing here may." : "."}

@@ -1,5 +1,5 @@
 import { Minus, Plus } from "lucide-react";
-import { useEffect, useState } from "react";
+import { useState } from "react";
 import type { Place, Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import type { Format, PrepKind } from "#core/content/format";
@@ -7,7 +7,8 @@ import type { Skill } from "#core/content/skill";
 import type { Training } from "#core/records/training";
 import { NextChoice } from "../next-choice";
 import { PlaceSelect } from "../place-select";
-import { readNumber } from "../words";
+import { readMinutes } from "../words";
+import { noKit } from "#core/records/places";
 
 /** When a kind of prep is done. */
 const kindNames: Record<PrepKind, string> = {
@@ -52,9 +53,10 @@ export function PrepControls({
     if (bounded !== minutes) ask(bounded);
   };
   return (
-    <div className="flex flex-wrap items-end gap-x-6 gap-y-2 print:[&>label]:hidden">
-      <div className="flex items-end gap-1">
-        <h1 className="figures text-[2.6rem] leading-none">{clock(prep.budget)}</h1>
+    <div className="flex flex-wrap items-end gap-x-3 gap-y-2 sm:[&_select]:max-w-[8.9rem] print:[&>label]:hidden">
+      <div className="flex items-end gap-0.5">
+        <h1 className="figures sr-only print:not-sr-only">{clock(prep.budget)}</h1>
+        <MinutesField key={prep.budget} budget={prep.budget} editable={editable} set={set} />
         <span className="no-print flex">
           <button
             type="button"
@@ -75,12 +77,11 @@ export function PrepControls({
             <Plus size={17} />
           </button>
         </span>
-        <MinutesField key={minutes} minutes={minutes} editable={editable} set={set} />
       </div>
       <label className="grid">
         <span className="label">Session type</span>
         <select
-          className="field max-w-56"
+          className="field max-w-40"
           value={format.id}
           disabled={!editable}
           onChange={(event) => plan({ format: event.target.value })}
@@ -111,44 +112,74 @@ export function PrepControls({
           choose={(next) => plan({ next })}
         />
       ) : null}
-      <label className="flex min-h-10 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-4 accent-[var(--spruce)]"
-          checked={prep.alreadyWarm}
-          disabled={!editable}
-          onChange={(event) => plan({ alreadyWarm: event.target.checked })}
+      <div className="grid">
+        <Tick
+          name="already warm"
+          on={prep.alreadyWarm}
+          editable={editable}
+          set={(alreadyWarm) => plan({ alreadyWarm })}
         />
-        already warm
-      </label>
+        <Tick
+          name="no kit"
+          on={prep.placeId === noKit.id}
+          editable={editable}
+          set={(none) => plan({ placeId: none ? noKit.id : (places[0]?.id ?? null) })}
+        />
+      </div>
     </div>
   );
 }
 
-function MinutesField({
-  minutes,
+function Tick({
+  name,
+  on,
   editable,
   set,
 }: {
-  minutes: number;
+  name: string;
+  on: boolean;
+  editable: boolean;
+  set: (on: boolean) => void;
+}) {
+  return (
+    <label className="flex min-h-6 items-center gap-1.5 text-sm pointer-coarse:min-h-9">
+      <input
+        type="checkbox"
+        className="size-4 accent-[var(--spruce)]"
+        checked={on}
+        disabled={!editable}
+        onChange={(event) => set(event.target.checked)}
+      />
+      {name}
+    </label>
+  );
+}
+
+/** The clock of the prep, which is also where other minutes are typed: "8", "12:30". */
+function MinutesField({
+  budget,
+  editable,
+  set,
+}: {
+  budget: number;
   editable: boolean;
   set: (minutes: number) => void;
 }) {
-  const [text, setText] = useState(String(minutes));
-  useEffect(() => setText(String(minutes)), [minutes]);
+  const [text, setText] = useState(clock(budget));
   const take = () => {
-    const wanted = readNumber(text);
+    const wanted = readMinutes(text);
     if (Number.isFinite(wanted)) set(wanted);
-    setText(String(minutes));
+    setText(clock(budget));
   };
   return (
-    <label className="no-print grid">
-      <span className="label">minutes</span>
+    <label className="no-print">
+      <span className="sr-only">minutes</span>
       <input
-        className="field figures w-14 text-center"
+        className="field figures !min-h-11 w-[6.4rem] !p-0 text-[2rem] font-bold leading-none"
         inputMode="numeric"
         value={text}
         disabled={!editable}
+        onFocus={(event) => event.target.select()}
         onChange={(event) => setText(event.target.value)}
         onBlur={take}
         onKeyDown={(event) => {

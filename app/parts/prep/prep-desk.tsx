@@ -162,21 +162,27 @@ const Desk = memo(function Desk({
         plan={(changes) => act("plan-prep", { prep, changes })}
         ask={ask}
       />
-      <p className="mt-1 text-sm text-muted" role="status">
-        {fitLine(under, prep)} {stateLine(prep, kept, editable, view)}
-        {editable && prep.items.length > 0 && (under > tolerance || under < 0) ? (
-          <>
-            {" "}
-            <button
-              type="button"
-              className="underlined"
-              onClick={() => act("fit-minutes", { prep })}
-            >
-              {under > 0 ? "Fill it" : "Fit it"}
-            </button>
-          </>
+      <div className="mt-1 flex flex-wrap items-center gap-x-3 text-sm">
+        <p className="text-sm text-muted" role="status">
+          {fitLine(under, prep)} {stateLine(prep, kept, editable, view)}
+          {editable && prep.items.length > 0 && (under > tolerance || under < 0) ? (
+            <>
+              {" "}
+              <button
+                type="button"
+                className="underlined"
+                onClick={() => act("fit-minutes", { prep })}
+              >
+                {under > 0 ? "Fill it" : "Fit it"}
+              </button>
+            </>
+          ) : null}
+          {served ? ` ${served}` : ""}
+        </p>
+        {editable && !prep.sequence ? (
+          <EmptyPartLines prep={prep} request={request} act={act} />
         ) : null}
-      </p>
+      </div>
       {plan?.note &&
       !prep.sequence &&
       editable &&
@@ -233,10 +239,6 @@ const Desk = memo(function Desk({
             : refusalWords(refused)}
         </p>
       ) : null}
-      {served ? <p className="mt-1 text-sm text-muted">{served}</p> : null}
-      {editable && !prep.sequence ? (
-        <EmptyPartLines prep={prep} request={request} act={act} />
-      ) : null}
       {editable && isNew(view) ? (
         <p className="mt-1 text-sm">
           Nothing is known of {view.athlete.name} yet.{" "}
@@ -259,7 +261,7 @@ const Desk = memo(function Desk({
       )}
       {prep.items.length > 0 ? (
         <>
-          <div className="mt-4">
+          <div className="mt-1">
             <PrepStrip
               items={prep.items}
               library={view.library}
@@ -282,7 +284,7 @@ const Desk = memo(function Desk({
               items={prep.items.map(({ id }) => id)}
               strategy={verticalListSortingStrategy}
             >
-              <ol className="mt-2 border-t border-ink">
+              <ol className="mt-1 border-t border-ink">
                 {spans.map(({ item, seconds }, index) => (
                   <PrepRow
                     key={item.id}

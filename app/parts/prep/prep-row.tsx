@@ -94,7 +94,7 @@ export const PrepRow = memo(function PrepRow({
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      className={`grid grid-cols-[1.4rem_6rem_1fr_auto] items-center gap-x-2.5 border-b border-line bg-paper py-2 print:grid-cols-[6.5rem_1fr_6rem_3rem_11rem] print:break-inside-avoid xl:grid-cols-[1.3rem_6.5rem_minmax(8rem,1fr)_6.2rem_2.7rem_10.5rem_4.2rem] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
+      className={`grid grid-cols-[1.4rem_6rem_1fr_auto] items-center gap-x-2 border-b border-line bg-paper py-px print:grid-cols-[6.5rem_1fr_6rem_3rem_11rem] print:break-inside-avoid xl:grid-cols-[1.5rem_5.2rem_minmax(8rem,1fr)_5.2rem_2.7rem_9rem_3.6rem] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
       onKeyDown={(event) => {
         if (!event.altKey || (event.key !== "ArrowUp" && event.key !== "ArrowDown")) return;
         event.preventDefault();
@@ -114,7 +114,7 @@ export const PrepRow = memo(function PrepRow({
       <button
         type="button"
         onClick={pick}
-        className="h-14"
+        className="h-11"
         aria-label={`Show ${drill.name}`}
         aria-pressed={picked}
       >
@@ -126,8 +126,8 @@ export const PrepRow = memo(function PrepRow({
         />
       </button>
       <div className="min-w-0">
-        <p className="font-display text-[1.05rem] font-bold leading-tight">{drill.name}</p>
-        <p className="text-sm text-muted">
+        <p className="font-display font-bold leading-tight">{drill.name}</p>
+        <p className="text-sm leading-tight text-muted">
           {rung.name} · level {drill.rungs.indexOf(rung) + 1} of {drill.rungs.length}
           {[...partsSaid(item), ...waySaid(item, null)].map((one) => ` · ${one}`)}
           {item.untilLoose ? " · until loose" : ""}
@@ -164,11 +164,11 @@ export const PrepRow = memo(function PrepRow({
       <p className="figures text-right font-bold">
         {item.outside ? "–" : clock(seconds - (item.breath?.seconds ?? 0))}
       </p>
-      <div className="hidden text-sm xl:block print:block">
-        {gap ? <MarginMark readings={readingsOf(gap)} width={160} height={34} span={26} /> : null}
+      <div className="hidden text-sm leading-tight xl:block print:block">
+        {gap ? <MarginMark readings={readingsOf(gap)} width={140} height={22} span={26} /> : null}
         <p className={gap ? "text-muted" : ""}>{becauseLine(item.why)}</p>
       </div>
-      <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:grid xl:grid-cols-2">
+      <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:grid xl:grid-cols-2 xl:[&>.quiet]:min-h-6 xl:[&>.quiet]:min-w-6">
         <button
           type="button"
           className={`quiet ${open === "dose" ? "!text-ink" : ""}`}

@@ -91,7 +91,7 @@ export function PrepStrip({
   const every = total > 2400 ? 600 : total > 900 ? 300 : total > 420 ? 180 : 60;
   return (
     <div className="print:break-inside-avoid">
-      <div className="relative h-6 text-sm font-semibold" aria-hidden="true">
+      <div className="relative h-5 text-sm leading-5 font-semibold" aria-hidden="true">
         {named.map(({ name, from, seconds }) => (
           <span
             key={`${name}${from}`}
@@ -105,7 +105,7 @@ export function PrepStrip({
           </span>
         ))}
       </div>
-      <div className="flex h-11 border border-ink">
+      <div className="flex h-9 border border-ink">
         {spans.map(({ item, seconds, parts }) => (
           <button
             key={item.id}
@@ -144,11 +144,11 @@ export function PrepStrip({
           </span>
         ) : null}
       </div>
-      <div className="relative h-5 text-xs text-muted" aria-hidden="true">
+      <div className="relative h-4 text-xs text-muted" aria-hidden="true">
         {places.map(({ name, from, seconds }) => (
           <span
             key={from}
-            className="absolute top-0.5 truncate border-t border-hair leading-5"
+            className="absolute top-0 truncate border-t border-hair leading-4"
             style={{ left: share(from), width: `calc(${share(seconds)} - 3px)` }}
           >
             {seconds / total > 0.05 ? name : ""}
