@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, test, type Page } from "@playwright/test";
 import { addAthlete, downloaded, keys, openDemo, openOwn, saved, watch } from "./walk";
 
 test("the whole walk by mouse: from an empty notebook to a handstand's first log, with no request to another origin", async ({
@@ -110,11 +110,11 @@ test("the walk by keyboard only", async ({ page }) => {
   await expect(
     page.getByRole("textbox", { name: "Hip extension, left, trial 1, degrees" }),
   ).toBeFocused();
-  await keys(page, "14", "[Tab]", "13", "[Tab]");
+  await keys(page, "14", "[Enter]", "13", "[Enter]");
   await expect(
     page.getByRole("textbox", { name: "Hip extension, right, trial 1, degrees" }),
   ).toBeFocused();
-  await keys(page, "[Enter]");
+  await keys(page, "[Control+Enter]");
   await expect(page.getByText("1 check kept.")).toBeVisible();
 
   await keys(page, "[Escape]", "4");
@@ -147,6 +147,117 @@ test("the walk by keyboard only", async ({ page }) => {
   await expect(page.getByRole("heading", { name: /preps done in/ })).toBeVisible();
   await keys(page, "[Control+z]");
   await expect(page.getByText("Taken back: log the run")).toBeVisible();
+});
+
+test("from an empty notebook to a running prep by keys alone: a name, a year and an aim are enough", async ({
+  page,
+}) => {
+  await openOwn(page);
+  let count = 0;
+  const press = async (...strokes: string[]) => {
+    for (const stroke of strokes) {
+      if (stroke.startsWith("[")) count += 1;
+      else count += stroke.length;
+      await keys(page, stroke);
+    }
+  };
+  const focused = page.locator(":focus");
+  await expect(focused).toHaveText(/Add an athlete/);
+  await press("[Enter]", "Mirela Osei", "[Tab]", "2004", "[Enter]");
+  await expect(page.getByRole("heading", { name: "What is it for?" })).toBeVisible();
+  await expect(page.getByLabel("Skill")).toBeFocused();
+  await press("pancake");
+  // The date has a stop for each of its parts.
+  for (let i = 0; i < 12; i += 1) {
+    const [on] = await focused.allTextContents();
+    if (on === "Save") break;
+    await press("[Tab]");
+  }
+  await press("[Enter]");
+  await expect(page.getByText(/^clean pancake by/).last()).toBeVisible();
+  // The health questions come next: read, then one press where none of them applies.
+  await expect(page.getByRole("heading", { name: "Health questions" })).toBeFocused();
+  for (let i = 0; i < 6 && (await focused.textContent()) !== "Nothing of this applies"; i += 1)
+    await press("[Tab]");
+  await press("[Enter]");
+  await expect(page.getByText(/^Asked /)).toBeVisible();
+  await expect(page.locator("[data-next-line] :focus")).toHaveText(/^NextMeasure/);
+  await page.locator(":focus").blur();
+  await press("4");
+  await expect(page.getByRole("heading", { name: "15:00" })).toBeVisible();
+  await press("[Enter]");
+  await expect(page.getByRole("button", { name: /^Start/ })).toBeFocused();
+  await press("[Enter]");
+  await expect(page.getByRole("timer")).toBeVisible();
+  console.log(`from empty to a running prep: ${count} keys`);
+  expect(count).toBeLessThanOrEqual(90);
+});
+
+test("from an empty notebook to a running prep by thumb, and what was left is taken up or thrown away", async ({
+  browser,
+}) => {
+  const context = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+  });
+  const page = await context.newPage();
+  await openOwn(page);
+  let taps = 0;
+  const tap = async (target: ReturnType<Page["locator"]>) => {
+    taps += 1;
+    await target.tap();
+  };
+  await tap(page.getByRole("button", { name: "Add an athlete" }));
+  await page.keyboard.type("Mirela Osei");
+  await tap(page.getByLabel("Born"));
+  await page.keyboard.type("2004");
+  await tap(page.getByRole("button", { name: "Save", exact: true }));
+  await expect(page.getByRole("heading", { name: "What is it for?" })).toBeVisible();
+  taps += 2;
+  await page.getByLabel("Skill").selectOption({ label: "Handstand" });
+  await tap(page.getByRole("button", { name: "Save", exact: true }));
+  await tap(page.getByRole("button", { name: "Nothing of this applies" }));
+  await expect(page.getByText(/^Asked /)).toBeVisible();
+  await tap(page.getByRole("link", { name: /prep$/i }).first());
+  await expect(page.getByText("Filled to the second.")).toBeVisible();
+  await tap(page.getByRole("checkbox", { name: "no kit" }));
+  await tap(page.getByRole("button", { name: "Run it" }));
+  await expect(page.getByRole("timer")).toBeVisible();
+  console.log(`from empty to a running prep: ${taps} taps`);
+  expect(taps).toBeLessThanOrEqual(20);
+  const leave = async () => {
+    await page.getByRole("button", { name: "Change" }).tap();
+    await page.getByRole("button", { name: "Leave" }).tap();
+  };
+  await leave();
+  await page.getByRole("link", { name: "Go on" }).tap();
+  await expect(page.getByRole("timer")).toBeVisible();
+  await leave();
+  await page.getByRole("button", { name: "Throw it away" }).tap();
+  await expect(page.getByRole("region", { name: "A run under way" })).toBeHidden();
+  await expect(page.getByRole("button", { name: "Run it" })).toBeEnabled();
+  await context.close();
+});
+
+test("tomorrow is opened, planned and printed; its prep stands there the next time", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/odalys/prep");
+  await page.getByRole("link", { name: "The day after" }).click();
+  await expect(page.getByText("Wed 25 Nov").first()).toBeVisible();
+  await expect(page.getByRole("button", { name: "Run it" })).toBeDisabled();
+  await page.getByRole("textbox", { name: "minutes" }).fill("10");
+  await page.keyboard.press("Enter");
+  await page
+    .getByRole("button", { name: "Take these" })
+    .click({ timeout: 3_000 })
+    .catch(() => undefined);
+  await expect(page.getByRole("heading", { name: "10:00" })).toBeVisible();
+  await page.getByRole("link", { name: "Sheets" }).click();
+  await expect(page.getByText(/25 Nov/).first()).toBeVisible();
+  await page.goto("/at/odalys/prep?day=2026-11-25");
+  await expect(page.getByRole("heading", { name: "10:00" })).toBeVisible();
 });
 
 test("undo and redo of a change, with the saved mark", async ({ page }) => {

@@ -43,10 +43,11 @@ export async function openOwn(page: Page): Promise<void> {
 export async function addAthlete(page: Page, name: string): Promise<void> {
   await page.getByRole("button", { name: "Add an athlete" }).click();
   await page.getByLabel("Name", { exact: true }).fill(name);
-  await page.getByLabel("What they do").fill("hand-balancer");
   await page.getByLabel("Born").fill("1999-05-04");
-  await page.getByLabel("Height, cm").fill("165");
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await page.getByText(/^Height, weight, sport/).click();
+  await page.getByLabel("What they do").fill("hand-balancer");
+  await page.getByLabel("Height", { exact: true }).fill("165");
+  await page.getByRole("button", { name: "Save", exact: true }).click();
   await expect(page.getByRole("heading", { name: "What is it for?" })).toBeVisible();
 }
 

@@ -1,3 +1,5 @@
+import { usualHeight } from "#core/body/usual-height";
+import { asSaid } from "#core/records/read-person";
 import { afterEach, describe, expect, it, vi } from "vitest";
 import { breaches } from "#core/prep/order";
 import { prepSeconds } from "#core/prep/timeline";
@@ -577,6 +579,91 @@ describe("a prep", () => {
     const back = await browser.look("odalys");
     expect(back.logs.some(({ id }) => id === logId)).toBe(false);
     expect(back.runs[0]!.events.map(({ type }) => type)).toEqual(["start", "pain", "pause"]);
+  });
+});
+
+describe("a run that was left", () => {
+  it("is thrown away and its prep stays; undone, it is there again, paused", async () => {
+    const browser = await freshBrowser(day);
+    const view = await browser.look("odalys");
+    const { planned, newPrep } = browser.planning;
+    const { prep } = planned(view, newPrep(view, day, "prep-new"));
+    await browser.act("start-run", { ...of(view), prep });
+    await browser.act("drop-run", { ...of(view) });
+    const after = await browser.look("odalys");
+    expect(after.runs).toEqual([]);
+    expect(after.preps.some(({ id }) => id === prep.id)).toBe(true);
+    expect(after.logs.some(({ prepId }) => prepId === prep.id)).toBe(false);
+    expect((await browser.notebook()).undo()).toEqual({ done: { does: "drop-run" } });
+    const back = await browser.look("odalys");
+    expect(back.runs[0]!.events.map(({ type }) => type)).toEqual(["start", "pause"]);
+  });
+  it("with a pain in it stays until it is in the log", async () => {
+    const browser = await freshBrowser(day);
+    const view = await browser.look("odalys");
+    const { planned, newPrep } = browser.planning;
+    const { prep } = planned(view, newPrep(view, day, "prep-new"));
+    await browser.act("start-run", { ...of(view), prep });
+    const pain = { level: 6, place: "left wrist", sharp: false, painKind: null, who: "" };
+    const { runs } = await browser.look("odalys");
+    await browser.act("happen", { runId: runs[0]!.id, events: [{ type: "pain", ...pain }] });
+    await browser.act("drop-run", { ...of(view) });
+    expect((await browser.look("odalys")).runs).toHaveLength(1);
+  });
+});
+
+describe("an aim whose day came", () => {
+  it("is closed with what became of it, and opened again without", async () => {
+    const browser = await freshBrowser(day);
+    const [aim] = (await browser.look("odalys")).aims;
+    const now = async () => (await browser.look("odalys")).aims.find(({ id }) => id === aim!.id);
+    await browser.act("close-aim", { id: aim!.id, closed: true, outcome: "reached" });
+    expect(await now()).toMatchObject({ closedOn: day, outcome: "reached" });
+    await browser.act("close-aim", { id: aim!.id, closed: false });
+    expect(await now()).toMatchObject({ closedOn: null, outcome: null });
+  });
+});
+
+describe("a day to come", () => {
+  it("shows a proposal, keeps what is changed of it, and a past day shows none", async () => {
+    const browser = await freshBrowser(day);
+    const view = await browser.look("odalys");
+    const { prepShown } = browser.planning;
+    const free = "2026-12-31";
+    const shown = prepShown(view, free, null, "p-then");
+    expect(shown).toMatchObject({ kept: false, prep: { on: free } });
+    expect(shown.prep!.items.length).toBeGreaterThan(0);
+    await browser.act("plan-prep", {
+      ...of(view),
+      prep: shown.prep!,
+      changes: { budget: 600 },
+    });
+    const kept = (await browser.look("odalys")).preps.find(({ on }) => on === free);
+    expect(kept).toMatchObject({ budget: 600 });
+    expect(prepShown(view, "2026-01-01", null, "p-was")).toEqual({ prep: null, kept: false });
+  });
+});
+
+describe("a height that nobody said", () => {
+  it("is the usual one until it is measured", async () => {
+    const browser = await freshBrowser(day);
+    const known = (await browser.look("odalys")).athlete;
+    const { name, discipline, massKg, dominantSide, placeId, years } = known;
+    const rest = { name, discipline, massKg, dominantSide, placeId, years };
+    await browser.act("save-athlete", {
+      id: "odalys",
+      ...rest,
+      ...asSaid({ bornOn: "2012-12-31", dayKnown: false }, null, day),
+    });
+    expect((await browser.look("odalys")).athlete).toMatchObject({
+      assumed: ["height", "birthday"],
+      statureCm: usualHeight(13),
+    });
+    await browser.act("save-measures", { athleteId: "odalys", measures: {}, statureCm: 171 });
+    expect((await browser.look("odalys")).athlete).toMatchObject({
+      assumed: ["birthday"],
+      statureCm: 171,
+    });
   });
 });
 

@@ -2,6 +2,7 @@ import type { Athlete } from "#core/records/athlete";
 import type { Place } from "#core/records/records";
 import { PlaceSelect } from "./place-select";
 import { useFormDraft } from "./use-draft";
+import { asSaid, readBirth, readHeight, readWeight } from "#core/records/read-person";
 import { readNumber } from "./words";
 import { useAct } from "./use-act";
 import { athleteFieldWords } from "#words/acts";
@@ -32,9 +33,8 @@ export function AthleteForm({
       id: athlete?.id ?? null,
       name: text("name"),
       discipline: text("discipline"),
-      bornOn: text("bornOn"),
-      statureCm: readNumber(text("statureCm")),
-      massKg: text("massKg") === "" ? null : readNumber(text("massKg")) || 0,
+      ...bodySaid(text("bornOn"), text("statureCm"), on),
+      massKg: text("massKg") === "" ? null : readWeight(text("massKg")) || 0,
       dominantSide: text("dominantSide") === "left" ? "left" : "right",
       placeId: text("placeId") || null,
       years: text("years") === "" ? null : readNumber(text("years")) || 0,
@@ -67,63 +67,69 @@ export function AthleteForm({
         autoFocus
       />
       <Field
-        name="discipline"
-        label="What they do"
-        error={errors.discipline}
-        defaultValue={athlete?.discipline}
-        placeholder="dancer, climber …"
-      />
-      <Field
         name="bornOn"
-        label="Born"
+        label="Born, year or day"
         error={errors.bornOn}
-        type="date"
-        max={on}
-        defaultValue={athlete?.bornOn}
+        placeholder="2009"
+        autoComplete="off"
+        defaultValue={athlete ? bornTyped(athlete) : undefined}
         required
       />
-      <Field
-        name="statureCm"
-        label="Height, cm"
-        error={errors.statureCm}
-        inputMode="decimal"
-        defaultValue={athlete?.statureCm}
-        required
-      />
-      <Field
-        name="massKg"
-        label="Weight, kg (may stay open)"
-        error={errors.massKg}
-        inputMode="decimal"
-        defaultValue={athlete?.massKg ?? ""}
-      />
-      <Field
-        name="years"
-        label="Years of it (may stay open)"
-        error={errors.years}
-        inputMode="decimal"
-        defaultValue={athlete?.years ?? ""}
-      />
-      <label className="grid content-start">
-        <span className="label">Dominant side</span>
-        <select
-          name="dominantSide"
-          className="field"
-          defaultValue={athlete?.dominantSide ?? "right"}
-        >
-          <option value="left">left</option>
-          <option value="right">right</option>
-        </select>
-      </label>
-      <PlaceSelect
-        label="Usual place"
-        name="placeId"
-        places={places}
-        defaultValue={athlete?.placeId ?? ""}
-      />
+      <details className="group sm:col-span-3" open={athlete !== null || undefined}>
+        <summary className="min-h-9 py-1.5 text-sm text-muted">
+          Height, weight, sport, stronger side, place: now or when it matters
+        </summary>
+        <div className="grid gap-x-6 gap-y-3 sm:grid-cols-3">
+          <Field
+            name="discipline"
+            label="What they do"
+            error={errors.discipline}
+            defaultValue={athlete?.discipline}
+            placeholder="dancer, climber …"
+          />
+          <Field
+            name="statureCm"
+            label="Height"
+            error={errors.statureCm}
+            placeholder={"165 cm, 5'5\""}
+            defaultValue={athlete && !athlete.assumed.includes("height") ? athlete.statureCm : ""}
+          />
+          <Field
+            name="massKg"
+            label="Weight"
+            error={errors.massKg}
+            placeholder="59 kg, 130 lb"
+            defaultValue={athlete?.massKg ?? ""}
+          />
+          <Field
+            name="years"
+            label="Years of it"
+            error={errors.years}
+            inputMode="decimal"
+            defaultValue={athlete?.years ?? ""}
+          />
+          <label className="grid content-start">
+            <span className="label">Dominant side</span>
+            <select
+              name="dominantSide"
+              className="field"
+              defaultValue={athlete?.dominantSide ?? "right"}
+            >
+              <option value="left">left</option>
+              <option value="right">right</option>
+            </select>
+          </label>
+          <PlaceSelect
+            label="Usual place"
+            name="placeId"
+            places={places}
+            defaultValue={athlete?.placeId ?? ""}
+          />
+        </div>
+      </details>
       <p className="flex items-end gap-2 sm:col-span-2">
         <button type="submit" className="press press-main">
-          Keep
+          Save
         </button>
         <button
           type="button"
@@ -139,6 +145,19 @@ export function AthleteForm({
     </form>
   );
 }
+
+/** What was typed of a body; what can't be read is sent on, so that it is refused by its field. */
+function bodySaid(born: string, height: string, on: string) {
+  const birth = readBirth(born, on) ?? { bornOn: "", dayKnown: true };
+  const cm = height.trim() === "" ? null : (readHeight(height) ?? 0);
+  return birth.bornOn === ""
+    ? { bornOn: "", statureCm: cm ?? 170, assumed: [] }
+    : asSaid(birth, cm, on);
+}
+
+/** A birth as it was said: of a year alone the year. */
+const bornTyped = ({ bornOn, assumed }: Athlete): string =>
+  assumed.includes("birthday") ? bornOn.slice(0, 4) : bornOn;
 
 function Field({
   name,

@@ -4,7 +4,7 @@ import type { Place } from "#core/records/records";
 import { many } from "#words/plain";
 import { PlaceSelect } from "./place-select";
 import { useAct } from "./use-act";
-import { readNumber } from "./words";
+import { asSaid, readHeight } from "#core/records/read-person";
 
 /** A row of the list as it is to be added: as it was read, and what was typed over it. */
 type Row = { name: string; bornOn: string; statureCm: string; side: string; discipline: string };
@@ -32,10 +32,12 @@ const filled = (row: Row, { born, statureCm }: Rest, on: string): Row => ({
   statureCm: row.statureCm || statureCm,
 });
 
-const isWhole = ({ name, bornOn, statureCm }: Row): boolean => {
-  const height = readNumber(statureCm);
-  return name.trim() !== "" && bornOn !== "" && height >= 80 && height <= 230;
-};
+/** A height may stay open; one that was typed has to be one. */
+const heightFits = (statureCm: string): boolean =>
+  statureCm.trim() === "" || readHeight(statureCm) !== null;
+
+const isWhole = ({ name, bornOn, statureCm }: Row): boolean =>
+  name.trim() !== "" && bornOn !== "" && heightFits(statureCm);
 
 const alike = (name: string): string => name.trim().toLowerCase().replace(/\s+/g, " ");
 
@@ -73,6 +75,7 @@ export function ListForm({
     // Once, when it is done.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [done]);
+  const byYear = (n: number) => rows[n]!.bornOn !== "" && !read[n]!.dayKnown && !changed[n]?.bornOn;
   const take = (next: string) => {
     setText(next);
     setChanged({});
@@ -80,16 +83,17 @@ export function ListForm({
   };
   const send = (form: FormData) =>
     act("add-athletes", {
-      people: going.map((row) => ({
-        name: row.name.trim(),
-        discipline: row.discipline.trim(),
-        bornOn: row.bornOn,
-        statureCm: readNumber(row.statureCm),
-        massKg: null,
-        dominantSide: row.side === "left" ? ("left" as const) : ("right" as const),
-        placeId: (form.get("placeId") as string) || null,
-        years: null,
-      })),
+      people: rows
+        .flatMap((row, n) => (goes(n) ? [{ row, n }] : []))
+        .map(({ row, n }) => ({
+          name: row.name.trim(),
+          discipline: row.discipline.trim(),
+          ...asSaid({ bornOn: row.bornOn, dayKnown: !byYear(n) }, readHeight(row.statureCm), on),
+          massKg: null,
+          dominantSide: row.side === "left" ? ("left" as const) : ("right" as const),
+          placeId: (form.get("placeId") as string) || null,
+          years: null,
+        })),
     });
   return (
     <form
@@ -151,7 +155,7 @@ export function ListForm({
                   row={row}
                   goes={goes(n)}
                   double={isDouble(n)}
-                  yearOnly={row.bornOn !== "" && !read[n]!.dayKnown && !changed[n]?.bornOn}
+                  yearOnly={byYear(n)}
                   on={on}
                   setGoes={(there) => setOut({ ...out, [n]: !there })}
                   change={(part) => setChanged({ ...changed, [n]: { ...changed[n], ...part } })}
@@ -179,8 +183,8 @@ export function ListForm({
         </button>
         <span role="status" className="text-sm text-muted">
           {lacking > 0
-            ? `${many(lacking, "row lacks", "rows lack")} a day of birth or a height.`
-            : "Of a year alone the last day is taken: nobody counts as older than they are."}
+            ? `${many(lacking, "row lacks", "rows lack")} a year of birth, or the height is none.`
+            : "Of a year alone the last day is taken: nobody counts as older. A height may stay open."}
         </span>
       </p>
     </form>
@@ -244,7 +248,6 @@ function ListRow({
   change: (part: Partial<Row>) => void;
 }) {
   const who = row.name || "nameless";
-  const height = readNumber(row.statureCm);
   return (
     <tr
       className={`border-b border-line align-top max-sm:flex max-sm:flex-wrap ${goes ? "" : "text-muted"}`}
@@ -284,7 +287,8 @@ function ListRow({
           className="field figures w-20"
           inputMode="decimal"
           aria-label={`Height of ${who}, cm`}
-          aria-invalid={goes && !(height >= 80 && height <= 230) ? true : undefined}
+          placeholder="open"
+          aria-invalid={goes && !heightFits(row.statureCm) ? true : undefined}
           value={row.statureCm}
           onChange={(event) => change({ statureCm: event.target.value })}
         />

@@ -1,3 +1,4 @@
+import { heightSaid } from "#words/names";
 import { lazy, Suspense, useState } from "react";
 import { AimForm } from "../parts/aim/lazy-aim-form";
 import { AimList } from "../parts/aim/aim-list";
@@ -66,7 +67,7 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
           {[
             athlete.discipline,
             `${ageOn(athlete, today)} years`,
-            `${athlete.statureCm} cm`,
+            heightSaid(athlete),
             athlete.massKg ? `${athlete.massKg} kg` : "",
             `${athlete.dominantSide}-handed`,
             view.place?.name ?? "any kit",
@@ -85,7 +86,7 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
           </Suspense>
         ) : null}
       </section>
-      <div className="mt-4 grid gap-3">
+      <div className="mt-4 grid gap-3" data-next="seen-first">
         <CautionLines cautions={view.cautions} />
       </div>
       <IntakeForm key={JSON.stringify(athlete.intake)} athlete={athlete} on={view.day} />

@@ -34,6 +34,7 @@ export default function AthleteWalk({
       subject={{ id: view.athlete.id, name: view.athlete.name, aim: aimSentence(view), handed }}
       tape={<Tape view={view} />}
       move={nextMove({ ...view, here, fileDue })}
+      here={here}
     >
       <Outlet />
     </Frame>

@@ -8,6 +8,7 @@ import { handedOut } from "#core/prep/hand-out";
 import { prepShown, requestOf } from "#core/situation/planning";
 import { againstWords, liftOf } from "#words/prep";
 import { newId } from "../clock";
+import { planDay } from "../plan-day";
 import { athleteView } from "../view";
 import type { Route } from "./+types/prep-sheet";
 
@@ -17,8 +18,9 @@ export { ErrorBoundary } from "../parts/frame/broken";
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
   const asked = new URL(request.url).searchParams.get("prep");
+  const on = planDay(request, view);
   const of = (who: typeof view) => {
-    const { prep, kept } = prepShown(who, view.day, who === view ? asked : null, newId("prep"));
+    const { prep, kept } = prepShown(who, on, who === view ? asked : null, newId("prep"));
     return kept || who.aim ? prep : null;
   };
   const out = (who: typeof view) => {
@@ -32,12 +34,12 @@ export async function clientLoader({ params, request }: Route.ClientLoaderArgs) 
     const theirs = out(who);
     return theirs ? [{ view: who, prep: theirs.prep }] : [];
   });
-  return { view, prep: own?.prep ?? null, heldBack: own?.heldBack ?? [], group };
+  return { view, on, prep: own?.prep ?? null, heldBack: own?.heldBack ?? [], group };
 }
 
 /** The prep on paper: for the wall, for the pocket, for the group. */
 export default function PrepSheet({
-  loaderData: { view, prep, heldBack, group },
+  loaderData: { view, on, prep, heldBack, group },
 }: Route.ComponentProps) {
   const [query, setQuery] = useSearchParams();
   const kind: SheetKind = sheetKinds.find((one) => one === query.get("sheet")) ?? "wall";
@@ -54,7 +56,7 @@ export default function PrepSheet({
       <SheetBar
         kind={kind}
         health={health}
-        back={`/at/${view.athlete.id}/prep`}
+        back={`/at/${view.athlete.id}/prep${on === view.today ? "" : `?day=${on}`}`}
         choose={(sheet) => set("sheet", sheet)}
         tick={(on) => set("health", on ? "yes" : "no")}
       />
@@ -81,7 +83,7 @@ export default function PrepSheet({
       ) : kind === "pocket" ? (
         <PocketSheet view={view} prep={prep} health={health} />
       ) : (
-        <GroupSheet group={group} day={view.day} />
+        <GroupSheet group={group} day={on} />
       )}
     </main>
   );

@@ -9,6 +9,7 @@ import { PrepDesk } from "../parts/prep/prep-desk";
 import { StationLayout } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
 import { newId } from "../clock";
+import { planDay } from "../plan-day";
 import type { ActName } from "#core/acts/decide";
 import { athleteView, type AthleteView } from "../view";
 import type { Route } from "./+types/prep";
@@ -16,7 +17,7 @@ import { performSent } from "../acts/perform";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
-let shown: ({ view: AthleteView; asked: string | null } & ShownPrep) | null = null;
+let shown: ({ view: AthleteView; asked: string | null; on: string } & ShownPrep) | null = null;
 
 let lastPlan: { view: AthleteView; prep: Prep; plan: Plan } | null = null;
 
@@ -27,15 +28,16 @@ function planFor(view: AthleteView, prep: Prep): Plan {
   return lastPlan.plan;
 }
 
-/** The prep of the day looked at; for today, a proposal where there is none yet. */
+/** The prep of the day looked at, or of one to come; from today on, a proposal where there is none yet. */
 export async function clientLoader({ params, request }: Route.ClientLoaderArgs) {
   const view = await athleteView(params.athleteId, request);
   const asked = new URL(request.url).searchParams.get("prep");
-  if (shown?.view !== view || shown.asked !== asked)
-    shown = { view, asked, ...prepShown(view, view.day, asked, newId("prep")) };
+  const on = planDay(request, view);
+  if (shown?.view !== view || shown.asked !== asked || shown.on !== on)
+    shown = { view, asked, on, ...prepShown(view, on, asked, newId("prep")) };
   const { prep, kept } = shown;
-  const plan = prep && view.day === view.today ? planFor(view, prep) : null;
-  return { view, prep, kept, plan };
+  const plan = prep && on >= view.today ? planFor(view, prep) : null;
+  return { view, on, prep, kept, plan };
 }
 
 export async function clientAction({ params, request }: Route.ClientActionArgs) {

@@ -1,5 +1,5 @@
 import { Archive, ArchiveRestore, ListPlus, Plus } from "lucide-react";
-import { lazy, Suspense, useState } from "react";
+import { lazy, Suspense, useEffect, useRef, useState } from "react";
 import { Link, redirect } from "react-router";
 import { skillOf } from "#core/content/library";
 import { today } from "../clock";
@@ -79,6 +79,11 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
   const [adding, setAdding] = useState(() => hasDraft(draftNameOf(null)));
   const [listing, setListing] = useState(false);
   const [archived, setArchived] = useState(false);
+  const add = useRef<HTMLButtonElement>(null);
+  const empty = rows.length === 0;
+  useEffect(() => {
+    if (empty) add.current?.focus();
+  }, [empty]);
   const found = rows.filter(
     ({ athlete }) =>
       athlete.archived === archived &&
@@ -105,6 +110,7 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
         <div className="flex flex-wrap gap-2">
           <button
             type="button"
+            ref={add}
             className="press press-main"
             onClick={() => setAdding(!adding)}
             aria-expanded={adding}

@@ -60,6 +60,7 @@ function athleteBy(dice: Dice, places: readonly BodyPlace[]): Athlete {
     discipline: "",
     bornOn: `${2026 - age}-0${whole(dice, 1, 9)}-15`,
     statureCm: 165,
+    assumed: [],
     massKg: 60,
     dominantSide: "right",
     measures: {},

@@ -72,6 +72,7 @@ export const aimAtSkill = (skill: Skill, by: string): Aim => ({
   by,
   since: "2026-09-01",
   closedOn: null,
+  outcome: null,
   hips: "square",
   overrides: [],
   targets: [],

@@ -23,6 +23,7 @@ export const newAim = (
   hips,
   since: scene.today,
   closedOn: null,
+  outcome: null,
   overrides: [],
   targets: [],
 });
@@ -73,12 +74,17 @@ const saveTargets = rule({
 });
 
 const closeAim = rule({
-  sent: z.object({ id: z.string(), closed: z.boolean() }),
-  decide: (scene, { id, closed }) => {
+  sent: z.object({
+    id: z.string(),
+    closed: z.boolean(),
+    /** What became of it, where somebody says so. */
+    outcome: Aim.shape.outcome.unwrap().default(null),
+  }),
+  decide: (scene, { id, closed, outcome }) => {
     const aim = scene.get("aim", id);
     return aim
       ? does({ does: closed ? "close-aim" : "open-aim" }, [
-          { ...aim, closedOn: closed ? scene.today : null },
+          { ...aim, closedOn: closed ? scene.today : null, outcome: closed ? outcome : null },
         ])
       : gone("aim");
   },

@@ -14,6 +14,7 @@ const fields = Athlete.pick({
   dominantSide: true,
   placeId: true,
   years: true,
+  assumed: true,
 });
 
 /** Keeps a new athlete, or what was edited of one. Answers with the identifier. */

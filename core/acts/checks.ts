@@ -214,10 +214,19 @@ const saveFinger = rule({
 
 /** Keeps the athlete's own segment lengths, cm; what is left out goes back to the proportions of the stature. */
 const saveMeasures = rule({
-  sent: Of.extend({ measures: Athlete.shape.measures }),
-  decide: (scene, { athleteId, measures }) => {
+  sent: Of.extend({
+    measures: Athlete.shape.measures,
+    /** The height, where it was measured too. */
+    statureCm: Athlete.shape.statureCm.optional(),
+  }),
+  decide: (scene, { athleteId, measures, statureCm }) => {
     const athlete = scene.get("athlete", athleteId);
-    return athlete ? does({ does: "measures" }, [{ ...athlete, measures }]) : gone("athlete");
+    if (!athlete) return gone("athlete");
+    const tall =
+      statureCm === undefined
+        ? {}
+        : { statureCm, assumed: athlete.assumed.filter((one) => one !== "height") };
+    return does({ does: "measures" }, [{ ...athlete, measures, ...tall }]);
   },
 });
 

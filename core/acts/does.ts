@@ -32,6 +32,7 @@ export type Does =
         | "settings"
         | "log"
         | "log-run"
+        | "drop-run"
         | "remove-log"
         | "pin-next"
         | "choose-next"

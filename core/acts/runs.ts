@@ -3,12 +3,12 @@ import { drillOf } from "../content/library";
 import { RunEvent, type Log, type PrepItem, type Run } from "../records/records";
 import { itemBarred } from "../run/floor";
 import { groupAfter } from "../run/group";
-import { runAt } from "../run/run";
+import { mayBeDropped, runAt } from "../run/run";
 import { withShut } from "../run/shut";
 import { requestOf } from "../situation/planning";
 import type { Refusal } from "./refusal";
 import { logOf, memberLog } from "../run/log-of";
-import { gone, momentless, Of, rule, type Outcome, type Scene } from "./act";
+import { gone, momentless, nothing, Of, rule, type Outcome, type Scene } from "./act";
 
 /** An event of a run before it is known when. */
 export type Happening = RunEvent extends infer E
@@ -181,4 +181,22 @@ const finishRun = rule({
   },
 });
 
-export const runActs = { happen, "take-back": takeBack, "finish-run": finishRun };
+/** Throws the athlete's run away as if it had not been begun; its prep stays. Undone, it is there again, paused. */
+const dropRun = rule({
+  sent: Of,
+  others: ({ athleteId }, { all }) => ownersOf(all("run", athleteId)[0] ?? null),
+  decide: (scene, { athleteId }): Outcome<null> => {
+    const [run] = scene.all("run", athleteId);
+    if (!run || !mayBeDropped(run)) return nothing;
+    return {
+      does: { does: "drop-run" },
+      put: [],
+      remove: [`run/${run.id}`],
+      restore: [withEvents(run, [{ type: "pause" }], scene.moment)],
+      answer: null,
+    };
+  },
+});
+
+export const runActs = {
+  "drop-run": dropRun, happen, "take-back": takeBack, "finish-run": finishRun };

@@ -82,7 +82,8 @@ const patientOf = (athlete: Athlete, named: boolean) => ({
   id: "athlete",
   identifier: [{ system: systems.athlete, value: textMark(athlete.id).toString(36) }],
   ...(named ? { name: [{ text: athlete.name }] } : {}),
-  birthDate: named ? athlete.bornOn : athlete.bornOn.slice(0, 4),
+  birthDate:
+    named && !athlete.assumed.includes("birthday") ? athlete.bornOn : athlete.bornOn.slice(0, 4),
 });
 
 const quantity = (value: number, protocol: Protocol): Quantity => ({

@@ -1,6 +1,5 @@
-import { isValid, parse } from "date-fns";
 import Papa from "papaparse";
-import { ageOn } from "../records/athlete";
+import { readBirth, readHeight } from "../records/read-person";
 
 /** A person as far as a line tells; null where it does not. */
 export type Listed = {
@@ -16,9 +15,6 @@ export type Listed = {
 
 /** So many people are read of a list at most. */
 const mostPeople = 300;
-/** Ages that are believed, and heights, cm. */
-const ages = { least: 3, most: 95 } as const;
-const heights = { least: 80, most: 230 } as const;
 
 const columnNames: Record<Exclude<keyof Listed, "dayKnown">, RegExp> = {
   name: /^(name|athlete|student|dancer|gymnast|who)$/i,
@@ -74,8 +70,8 @@ function byColumns(row: readonly string[], columns: readonly Column[], today: st
     if (!column || cell === "") return;
     if (column === "name") person.name = cell.slice(0, 80);
     else if (column === "discipline") person.discipline = cell.slice(0, 120);
-    else if (column === "bornOn") Object.assign(person, birthOf(cell, today) ?? {});
-    else if (column === "statureCm") person.statureCm = heightOf(cell, true);
+    else if (column === "bornOn") Object.assign(person, readBirth(cell, today) ?? {});
+    else if (column === "statureCm") person.statureCm = readHeight(cell);
     else person.dominantSide = sideOf(cell);
   });
   return person;
@@ -89,8 +85,8 @@ function byLooks(row: readonly string[], today: string): Listed {
   const person = nobody();
   for (const cell of cells.filter(Boolean)) {
     const side = person.dominantSide === null ? sideOf(cell) : null;
-    const birth = person.bornOn === null ? birthOf(cell, today) : null;
-    const height = person.statureCm === null ? heightOf(cell, false) : null;
+    const birth = person.bornOn === null ? readBirth(cell, today) : null;
+    const height = person.statureCm === null ? readHeight(cell) : null;
     if (side) person.dominantSide = side;
     else if (birth) Object.assign(person, birth);
     else if (height !== null) person.statureCm = height;
@@ -118,45 +114,3 @@ const sideOf = (cell: string): "left" | "right" | null => {
   const [, side] = /^(left|right|l|r)([ -]handed)?$/i.exec(cell) ?? [];
   return side ? (side[0]!.toLowerCase() === "l" ? "left" : "right") : null;
 };
-
-/** A day, a year or an age; null for anything else. */
-function birthOf(cell: string, today: string): Pick<Listed, "bornOn" | "dayKnown"> | null {
-  const day = ["yyyy-MM-dd", "d.M.yyyy", "d/M/yyyy"]
-    .map((form) => (/^\d[\d./-]{7,9}$/.test(cell) ? parse(cell, form, new Date(0)) : null))
-    .find((date) => date !== null && isValid(date));
-  if (day) {
-    const two = (value: number) => String(value).padStart(2, "0");
-    const bornOn = `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
-    const age = ageOn({ bornOn }, today);
-    return age >= ages.least && age <= ages.most ? { bornOn, dayKnown: true } : null;
-  }
-  const thisYear = Number(today.slice(0, 4));
-  const [, number] = /^(\d{1,4})\s?(years?|yrs?|y)?$/i.exec(cell) ?? [];
-  if (!number) return null;
-  const value = Number(number);
-  const year = number.length === 4 ? value : thisYear - value;
-  const age = thisYear - year;
-  if (age < ages.least || age > Math.min(ages.most, number.length === 4 ? ages.most : 79))
-    return null;
-  return { bornOn: number.length === 4 ? `${year}-12-31` : agedOn(value, today), dayKnown: false };
-}
-
-/** The latest day of birth of somebody of an age. */
-const agedOn = (age: number, today: string): string =>
-  `${Number(today.slice(0, 4)) - age}${today.slice(4) === "-02-29" ? "-02-28" : today.slice(4)}`;
-
-/** A height in cm, from cm, m, or feet and inches; a bare number only where it can be nothing else. */
-function heightOf(cell: string, named: boolean): number | null {
-  const [, feet, inches] = /^(\d)'\s?(\d{1,2})"?$/.exec(cell) ?? [];
-  const [, number, unit] = /^(\d{1,3}(?:[.,]\d{1,2})?)\s?(cm|m)?$/i.exec(cell) ?? [];
-  const value = Number((number ?? "").replace(",", "."));
-  const cm = feet
-    ? 2.54 * (12 * Number(feet) + Number(inches))
-    : number === undefined
-      ? NaN
-      : unit?.toLowerCase() === "m" || (!unit && value < 3)
-        ? 100 * value
-        : value;
-  if (!(cm >= heights.least && cm <= heights.most)) return null;
-  return named || feet || unit || number ? Math.round(cm * 10) / 10 : null;
-}

@@ -21,6 +21,8 @@ const ankleBehindToe = 0.75;
 /** What of a body the conversions need, cm. Own measures count over proportions of the stature. */
 export type BodyMeasures = {
   statureCm: number;
+  /** How far the stature may be off, as a share of it; 0 where it was measured. */
+  spread?: number | undefined;
   shinCm?: number | undefined;
   footCm?: number | undefined;
   legCm?: number | undefined;
@@ -83,7 +85,7 @@ export const passOverAngle = (gripCm: number, breadthCm: number, armCm: number):
 export type BodyLength = {
   length: BodyPart | "leg" | "breadth" | "ankle-behind-toe" | "kneecap" | "allowance";
   cm: number;
-  from: "own" | "stature" | "allowance";
+  from: "own" | "stature" | "age" | "allowance";
 };
 
 /** The conversion behind a kind of reading: the lengths it takes, and the angle itself. */

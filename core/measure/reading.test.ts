@@ -225,7 +225,7 @@ describe("the record", () => {
 });
 
 describe("a round with a tape alone", () => {
-  it("takes for what was never measured a check that the tape reads, and keeps to a series that was begun", () => {
+  it("proposes what the tape reads, also where another instrument was used before, and says what it can’t read", () => {
     const first = proposeRound({
       gaps: gapsOn([]),
       checks: [],
@@ -239,7 +239,7 @@ describe("a round with a tape alone", () => {
     expect(first).toContain("lean-over-hands");
     expect(first).not.toContain("shoulder-flexion");
     const begun = both({ on: "2026-09-20", trials: [150, 150] });
-    const next = proposeRound({
+    const { items, unreadable } = proposeRound({
       gaps: gapsOn(begun),
       checks: begun,
       library,
@@ -247,7 +247,30 @@ describe("a round with a tape alone", () => {
       today,
       locked: [],
       instrument: "tape",
-    }).items.filter(({ mode }) => mode === "passive");
-    expect(next.map(({ protocolId }) => protocolId)).toContain("shoulder-flexion");
+    });
+    const names = items.map(({ protocolId }) => protocolId);
+    expect(names).toContain("wall-arm");
+    expect(names).not.toContain("shoulder-flexion");
+    for (const { protocolId } of items)
+      expect(
+        library.protocols.find(({ id }) => id === protocolId)!.instruments.map(({ id }) => id),
+        protocolId,
+      ).toContain("tape");
+    for (const { protocolId } of unreadable)
+      expect(
+        library.protocols.find(({ id }) => id === protocolId)!.instruments.map(({ id }) => id),
+        protocolId,
+      ).not.toContain("tape");
+    const byEye = proposeRound({
+      gaps: gapsOn([]),
+      checks: [],
+      library,
+      minutes: 30,
+      today,
+      locked: [],
+      instrument: "eye",
+    });
+    expect(byEye.items.length + byEye.unreadable.length).toBeGreaterThan(0);
+    expect(byEye.unreadable.length).toBeGreaterThan(0);
   });
 });

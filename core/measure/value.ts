@@ -1,4 +1,5 @@
 import type { Athlete } from "../records/athlete";
+import { heightSpread } from "../body/usual-height";
 import type { Check } from "../records/records";
 import type { Side } from "../body/side";
 import { sampleStandardDeviation } from "simple-statistics";
@@ -118,8 +119,17 @@ function trialError(trials: readonly number[], error: number): number {
 /** The body measures of an athlete, for conversions: own measures where recorded, proportions otherwise. */
 export const bodyOf = (athlete: Athlete): BodyMeasures => ({
   statureCm: athlete.statureCm,
+  spread: athlete.assumed.includes("height") ? heightSpread : 0,
   ...athlete.measures,
 });
+
+/** What a stature that nobody has measured leaves open of an angle, degrees. */
+function openBy(body: BodyMeasures, angle: (body: BodyMeasures) => number): number {
+  const { spread = 0, statureCm } = body;
+  if (spread === 0) return 0;
+  const at = (share: number) => angle({ ...body, statureCm: statureCm * (1 + share) });
+  return Math.abs(at(spread) - at(-spread)) / 2;
+}
 
 /** The joint angle that a reading stands for, error carried through the conversion; null for lengths and counts. */
 export function angleOf(value: Value, protocol: Protocol, body: BodyMeasures): Angle | null {
@@ -138,7 +148,10 @@ export function angleOf(value: Value, protocol: Protocol, body: BodyMeasures): A
   );
   return {
     degrees,
-    se: Math.max(value.se * Math.abs(slope), ...reaches.map((reach) => reach / 2)),
+    se: Math.hypot(
+      Math.max(value.se * Math.abs(slope), ...reaches.map((reach) => reach / 2)),
+      openBy(body, (other) => conversion.angle(value.value, other)),
+    ),
     atLeast: atItsStop(value.value, protocol),
     why: {
       rule: "converted",
@@ -146,7 +159,9 @@ export function angleOf(value: Value, protocol: Protocol, body: BodyMeasures): A
       ...(protocol.geometry ? { geometry: protocol.geometry } : {}),
       value: value.value,
       se: value.se,
-      lengths: conversion.lengths(body),
+      lengths: conversion
+        .lengths(body)
+        .map((one) => (one.from === "stature" && body.spread ? { ...one, from: "age" } : one)),
       slope,
       source: value.why.source,
     },

@@ -104,6 +104,11 @@ export const Athlete = z.object({
   discipline: z.string().max(120),
   bornOn: Day,
   statureCm: z.number().min(80).max(230),
+  /** What nobody has said: the height is the usual one of the age then, the day of birth the last of its year. */
+  assumed: z
+    .array(z.enum(["height", "birthday"]))
+    .max(2)
+    .default([]),
   massKg: z.number().min(15).max(200).nullable(),
   dominantSide: z.enum(["left", "right"]),
   measures: z.object({
@@ -145,12 +150,14 @@ export type Athlete = z.infer<typeof Athlete>;
 type Known = Pick<
   Athlete,
   "name" | "discipline" | "bornOn" | "statureCm" | "massKg" | "dominantSide" | "placeId" | "years"
->;
+> &
+  Partial<Pick<Athlete, "assumed">>;
 
 /** Somebody of whom only this is known. */
 export const newAthlete = (id: string, known: Known): Athlete => ({
   kind: "athlete",
   id,
+  assumed: [],
   ...known,
   measures: {},
   note: "",

@@ -23,7 +23,7 @@ import { Season, SlotKind, Trained } from "./training";
 import { Stamp } from "./stamp";
 
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
-export const recordsVersion = 11;
+export const recordsVersion = 12;
 
 const Id = z.string().min(1).max(80);
 /** A text of one line, and one of many. */
@@ -78,6 +78,8 @@ export const Aim = z.object({
   by: Day,
   since: Day,
   closedOn: Day.nullable(),
+  /** What became of it, where somebody said so when it was closed. */
+  outcome: z.enum(["reached", "not-reached", "let-go"]).nullable().default(null),
   /** How the hips stand in a split, where the skill leaves it open. */
   hips: z.enum(["square", "open"]).default("square"),
   /** A coach's own weight for a motion, over the computed one, with the reason. */

@@ -444,3 +444,7 @@ function renewEntries(state: Replay, fresh: readonly Step[]): void {
   });
   state.entries = [...settled, ...open];
 }
+
+/** Whether a run may be thrown away: pain that was said in it has to reach a log, and a hall's run is everybody's. */
+export const mayBeDropped = ({ events, hallId }: Pick<Run, "events" | "hallId">): boolean =>
+  hallId === undefined && events.every(({ type }) => type !== "pain");

@@ -96,6 +96,7 @@ function historyOf(performer: Performer, setting: Setting): AnyRecord[] {
     by: plusDays(today, inDays),
     since: start,
     closedOn: null,
+    outcome: null,
     hips: "square",
     overrides: [],
     targets: [],

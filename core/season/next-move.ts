@@ -6,7 +6,7 @@ import type { Aim, Check, Log, Prep, Run } from "../records/records";
 import { oldestDue } from "../aim/due";
 import type { Library } from "../content/library";
 import { cautionsOf } from "../safety/intake";
-import { daysBetween, type DayText } from "../dates/days";
+import { daysBetween, plusDays, type DayText } from "../dates/days";
 import { counted, type Season, type SlotKind } from "../records/training";
 
 export type Station = "aim" | "check" | "gap" | "prep" | "run" | "log" | "season";
@@ -24,8 +24,12 @@ export type Move =
         | "logged"
         | "read-gap"
         | "look-over"
-        | "plan";
+        | "plan"
+        | "write-down"
+        | "tomorrow";
     }
+  /** An aim whose day is past asks what became of it. */
+  | { now: "aim-due"; days: number }
   | { now: "first-checks" | "unknown" | "unsure"; motions: MotionId[] }
   /** Days since the last copy outside the browser; 0 where there was none. */
   | { now: "save-file"; days: number }
@@ -33,8 +37,8 @@ export type Move =
   | { now: "old-checks"; days: number }
   | { now: "waiting"; kind: SlotKind; starts: string };
 
-/** The one thing to do now, and where. */
-export type NextMove = { to: Station | "file"; move: Move };
+/** The one thing to do now, where, and of which day where it is not today. */
+export type NextMove = { to: Station | "file"; move: Move; day?: DayText };
 
 export type Now = {
   athlete: Athlete;
@@ -60,18 +64,27 @@ export function nextMove(now: Now): NextMove {
   if (cautionsOf(athlete, today).some(({ stops }) => stops !== null))
     return { to: "aim", move: { now: "seen-first" } };
   if (!aim) return { to: "aim", move: { now: "aim" } };
-  if (!athlete.intake) return { to: "aim", move: { now: "intake" } };
-  if (athlete.intakeAsked) return { to: "aim", move: { now: "intake-again" } };
+  if (aim.by < today)
+    return { to: "aim", move: { now: "aim-due", days: daysBetween(aim.by, today) } };
+  // Nothing but a prep waits for the health questions: whoever measures or writes down goes on.
+  const asks = now.here === null || beforePrep.includes(now.here);
+  if (asks && !athlete.intake) return { to: "aim", move: { now: "intake" } };
+  if (asks && athlete.intakeAsked) return { to: "aim", move: { now: "intake-again" } };
   const missing = wantsCheck(gaps);
   const unknown = missing.filter(({ verdict }) => verdict === "unknown");
-  if (unknown.length === gaps.length && gaps.length > 0)
+  // Who stands before a prep runs it, measured or not.
+  if (unknown.length === gaps.length && gaps.length > 0 && now.here !== "prep")
     return { to: "check", move: { now: "first-checks", motions: motionsOf(unknown) } };
   const planned = preps.find((prep) => prep.on === today);
   const logged = logs.some((log) => log.on === today);
   if (now.fileDue && (now.fileDue.pressing || logged || now.here === "season"))
     return { to: "file", move: { now: "save-file", days: now.fileDue.days } };
   const waiting = now.season?.slots.find(({ on, kind }) => on === today && counted(kind));
-  if (logged) return { to: "season", move: { now: "logged" } };
+  if (logged)
+    return now.here === "season"
+      ? { to: "prep", move: { now: "tomorrow" }, day: plusDays(today, 1) }
+      : { to: "season", move: { now: "logged" } };
+  if (now.here === "log") return { to: "log", move: { now: "write-down" } };
   if (now.here === "prep")
     return { to: "run", move: { now: "run", planned: planned !== undefined } };
   if (unknown.length > 0 && now.here !== "check")
@@ -93,6 +106,9 @@ export function nextMove(now: Now): NextMove {
       : { now: "plan" },
   };
 }
+
+/** Where the health questions are asked for first. */
+const beforePrep: readonly Station[] = ["aim", "prep", "run"];
 
 const motionsOf = (list: readonly { motion: MotionId }[]): MotionId[] =>
   list.map(({ motion }) => motion);

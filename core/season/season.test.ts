@@ -157,10 +157,41 @@ describe("the next move", () => {
     expect(nextMove(now({ checks: all, here: "gap" })).to).toBe("prep");
     expect(nextMove(now({ checks: all, here: "prep" })).to).toBe("run");
     expect(nextMove(now({ checks: all, logs: [log("2026-11-24", [])] })).to).toBe("season");
-    expect(nextMove(now({ checks: all, today: "2027-04-24" }))).toMatchObject({
+    const far = aim({ by: "2027-06-01" });
+    expect(nextMove(now({ checks: all, aim: far, today: "2027-04-24" }))).toMatchObject({
       to: "check",
       move: { now: "old-checks", days: 155 },
     });
+  });
+  it("asks the health questions before a prep, and holds up no measuring and no writing down", () => {
+    const unasked = athlete({ intake: null });
+    for (const here of ["aim", "prep", "run"] as const)
+      expect(nextMove(now({ athlete: unasked, here })).move.now).toBe("intake");
+    for (const here of ["check", "gap", "log", "season"] as const)
+      expect(nextMove(now({ athlete: unasked, checks, here })).move.now).not.toBe("intake");
+  });
+  it("before a prep runs it, though nothing was measured", () =>
+    expect(nextMove(now({ here: "prep" })).to).toBe("run"));
+  it("on the log writes down, after it looks at the weeks, and there plans tomorrow", () => {
+    expect(nextMove(now({ checks, here: "log" }))).toEqual({
+      to: "log",
+      move: { now: "write-down" },
+    });
+    const logs = [log("2026-11-24", [])];
+    expect(nextMove(now({ checks, logs, here: "log" })).to).toBe("season");
+    expect(nextMove(now({ checks, logs, here: "season" }))).toEqual({
+      to: "prep",
+      move: { now: "tomorrow" },
+      day: "2026-11-25",
+    });
+  });
+  it("asks of an aim whose day is past what became of it", () => {
+    const past = aim({ by: "2026-11-20" });
+    expect(nextMove(now({ checks, aim: past }))).toEqual({
+      to: "aim",
+      move: { now: "aim-due", days: 4 },
+    });
+    expect(nextMove(now({ checks, aim: aim({ by: "2026-11-24" }) })).move.now).not.toBe("aim-due");
   });
   it("a run under way comes before all", () =>
     expect(

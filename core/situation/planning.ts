@@ -132,6 +132,7 @@ const aimAt = (skill: Skill, athleteId: string, on: string): Aim => ({
   by: on,
   since: on,
   closedOn: null,
+  outcome: null,
   hips: "square",
   overrides: [],
   targets: [],
@@ -169,7 +170,7 @@ export type ShownPrep = { prep: Prep | null; kept: boolean };
 
 /**
  * One answer for the desk, the sheets and the run: the prep asked for, else the first of the day that is not logged, else
- * the first; for today, where there is none, what waits or a new one, planned.
+ * the first; for today and days to come, where there is none, what waits or a new one, planned.
  * @param asked a prep's or a slot's id
  * @param id what a new prep would be called
  */
@@ -187,7 +188,7 @@ export function prepShown(
       onDay.find((prep) => !situation.logs.some(({ prepId }) => prepId === prep.id)) ??
       onDay[0]);
   if (kept) return { prep: kept, kept: true };
-  if (on !== situation.today) return { prep: null, kept: false };
+  if (on < situation.today) return { prep: null, kept: false };
   const blank = slot ? prepOfSlot(situation, slot) : newPrep(situation, on, id);
   return { prep: proposed(situation, blank), kept: false };
 }

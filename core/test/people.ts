@@ -39,6 +39,7 @@ export const aim = (over: Partial<Aim> = {}): Aim => ({
   by: "2026-12-15",
   since: "2026-09-14",
   closedOn: null,
+  outcome: null,
   hips: "square",
   overrides: [],
   targets: [],

@@ -66,8 +66,8 @@ function weekWords(problem: WeekProblem): string {
 export function athleteFieldWords(fields: readonly FieldProblem[]): Record<string, string> {
   const sentences: Record<string, string> = {
     name: "A name is needed",
-    bornOn: "A date of birth is needed: it tells whether they still grow",
-    statureCm: "Height between 80 and 230 cm: it scales the figure and the tape",
+    bornOn: "A year of birth is needed: it tells whether they still grow",
+    statureCm: "A height between 80 and 230 cm, or leave it open",
     massKg: "15 to 200 kg, or leave it open",
   };
   return byField(fields, (name, field) => sentences[name] ?? fieldWords(field));

@@ -4,6 +4,7 @@ import type { CleanStep } from "#core/limit/clean-set";
 import type { BodyLine } from "#core/aim/record";
 import type { Proposed } from "#core/aim/round";
 import type { AimConflict } from "#core/aim/shared";
+import type { Aim } from "#core/records/records";
 import { motionOf } from "#core/body/motions";
 import type { Skill } from "#core/content/skill";
 import { agoWords, capital, type WhyWords } from "./plain";
@@ -183,3 +184,9 @@ const blockWords = ({ worth, unit, gain, first }: BlockWorth): string =>
     : `${worth.toFixed(1)} weighted degrees; first in ${tenths(first)} of 10`;
 
 const tenths = (share: number): string => (10 * share).toFixed(0);
+
+/** What became of an aim that was closed, before the day. */
+export const outcomeWords = (outcome: Aim["outcome"]): string =>
+  outcome === null
+    ? "closed"
+    : { reached: "reached,", "not-reached": "not reached,", "let-go": "let go," }[outcome];

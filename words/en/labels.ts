@@ -105,6 +105,7 @@ const plain: Record<
   settings: "settings",
   log: "log",
   "log-run": "log the run",
+  "drop-run": "throw the run away",
   "remove-log": "remove a log",
   "pin-next": "pin what comes next",
   "place-on": "place the athlete",

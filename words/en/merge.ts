@@ -60,6 +60,8 @@ const fieldNames: Record<string, string> = {
   since: "since",
   slots: "sessions of the weeks",
   statureCm: "height, cm",
+  assumed: "not said",
+
   usual: "training week",
   years: "years in the sport",
 };

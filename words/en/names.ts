@@ -1,3 +1,4 @@
+import type { Athlete } from "#core/records/athlete";
 import type { Instrument } from "#core/content/protocol";
 import { defaultSchools, type Schools } from "#core/content/schools";
 import type { LengthUnit } from "#core/content/units";
@@ -25,6 +26,13 @@ export const phaseMeaning: Record<Phase, string> = {
 };
 
 /** Instruments as people call them. */
+/** A height as it is known. */
+export const heightSaid = ({
+  statureCm,
+  assumed,
+}: Pick<Athlete, "statureCm" | "assumed">): string =>
+  assumed.includes("height") ? "height not measured" : `${statureCm} cm`;
+
 export const instrumentNames: Record<Instrument, string> = {
   goniometer: "goniometer",
   level: "level",

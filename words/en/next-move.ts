@@ -41,6 +41,12 @@ export function nextMoveWords({ move }: Pick<NextMove, "move">): string {
       return "Today’s prep is planned: look it over.";
     case "waiting":
       return `${capital(slotWords[move.kind])} at ${move.starts}: choose its drills.`;
+    case "write-down":
+      return "Write down what was done and how it went.";
+    case "tomorrow":
+      return "Plan tomorrow’s prep.";
+    case "aim-due":
+      return `The day of this aim was ${many(move.days, "day")} ago: say what became of it.`;
     case "plan":
       return "Plan today’s prep in the minutes there are.";
   }

@@ -127,7 +127,7 @@ export function whyWords(why: Why): WhyWords {
           ),
           ...(why.legCm === null ? {} : { "leg length, fitted": `${why.legCm.toFixed(1)} cm` }),
         },
-        source: "the skill’s own model; lengths measured, or from the stature",
+        source: "the skill’s own model; lengths measured, or from the height",
       };
   }
 }
@@ -168,7 +168,12 @@ const lengthNames: Record<BodyLength["length"], string> = {
   "heel-to-ball": "heel to ball of the foot",
   allowance: "allowance a",
 };
-const lengthFrom = { own: ", measured", stature: ", from the stature", allowance: "" };
+const lengthFrom = {
+  own: ", measured",
+  stature: ", from the height",
+  age: ", from the usual height of the age",
+  allowance: "",
+};
 
 const lengthWords = ({ length, cm, from }: BodyLength): [string, string] => [
   lengthNames[length],

@@ -42,6 +42,7 @@ export function AimForm({
   return (
     <form
       ref={fields.ref}
+      data-next={aim ? undefined : "aim"}
       className="mt-4 grid items-end gap-x-6 gap-y-3 border-y border-ink py-4 sm:grid-cols-4"
       onSubmit={(event) => {
         event.preventDefault();
@@ -56,7 +57,13 @@ export function AimForm({
         });
       }}
     >
-      <SkillSelect skills={view.library.skills} value={skillId} onChange={setSkill} />
+      <SkillSelect
+        skills={view.library.skills}
+        value={skillId}
+        onChange={setSkill}
+        // The first aim is what a new athlete comes here for.
+        autoFocus={view.aims.length === 0}
+      />
       <label className="grid">
         <span className="label">Quality</span>
         <select name="quality" className="field" defaultValue={aim?.quality ?? "clean"}>

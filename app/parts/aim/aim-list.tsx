@@ -11,6 +11,8 @@ import type { AthleteView } from "../../view";
 import { useAct } from "../use-act";
 import { aimSentence } from "../words";
 import { shortDay } from "#words/days";
+import { outcomeWords } from "#words/aim";
+import { Became } from "./became";
 import { AimForm } from "./lazy-aim-form";
 import { OwnSkills } from "./own-skills";
 import { SkillEditor } from "./lazy-skill-editor";
@@ -52,6 +54,7 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
           {days >= 0 ? `${days} days left` : `${-days} days past`}
         </p>
       </div>
+      {days <= 0 ? <Became aim={aim} days={-days} act={act} today={view.today} /> : null}
       {skill ? (
         <>
           <p className="text-muted">{skill.summary}</p>
@@ -145,7 +148,9 @@ function ClosedAims({ aims, view }: { aims: Aim[]; view: AthleteView }) {
             <span className="first-letter:uppercase">
               {aimSentence({ aim, skill: skillOf(view.library, aim.skillId) ?? null })}
             </span>
-            <span className="text-muted">closed {shortDay(aim.closedOn!)}</span>
+            <span className="text-muted">
+              {outcomeWords(aim.outcome)} {shortDay(aim.closedOn!)}
+            </span>
             <button
               type="button"
               className="underlined"

@@ -1,3 +1,4 @@
+import { heightSaid } from "#words/names";
 import { recordRows, type RecordRow, type RecordSide } from "#core/aim/record";
 import { unitOf } from "#core/content/protocol";
 import { mondayOf, plusDays } from "#core/dates/days";
@@ -38,7 +39,7 @@ export function ClinicianPage({ view, named }: { view: AthleteView; named: boole
         <h1 className="text-2xl">
           {named ? athlete.name : "An athlete, unnamed"}
           <span className="ml-3 font-sans text-base font-normal">
-            {ageOn(athlete, today)} years, {athlete.statureCm} cm
+            {ageOn(athlete, today)} years, {heightSaid(athlete)}
             {athlete.massKg ? `, ${athlete.massKg} kg` : ""},{" "}
             {athlete.discipline || "no discipline"}
           </span>

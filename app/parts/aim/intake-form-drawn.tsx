@@ -35,8 +35,10 @@ export function IntakeFormDrawn({ athlete, on }: IntakeFormProps) {
     setWhere([...where.filter((one) => one !== known), { ...known, ...change }]);
   };
   return (
-    <section className="mt-8" id="intake">
-      <h2 className="text-xl">Health questions</h2>
+    <section className="mt-8" id="intake" data-next="intake intake-again">
+      <h2 className="text-xl outline-none" tabIndex={-1} data-first>
+        Health questions
+      </h2>
       <p className="text-sm text-muted">
         {intake
           ? `Asked ${shortDay(intake.on)}. Ask again when something changes.`
@@ -64,7 +66,21 @@ export function IntakeFormDrawn({ athlete, on }: IntakeFormProps) {
           draft.drop();
         }}
       >
-        <p className="label">Tick what is answered yes</p>
+        <div className="flex flex-wrap items-center gap-x-4">
+          <p className="label">Tick what is answered yes</p>
+          {yes.length === 0 ? (
+            <button
+              type="button"
+              className="press"
+              onClick={() => {
+                act("nothing-applies", { said: "nothing of this applies" });
+                draft.drop();
+              }}
+            >
+              Nothing of this applies
+            </button>
+          ) : null}
+        </div>
         <div className="grid gap-x-6 sm:grid-cols-2">
           {questions.map(([id, text]) => (
             <div key={id}>
@@ -155,18 +171,6 @@ export function IntakeFormDrawn({ athlete, on }: IntakeFormProps) {
           <button type="submit" className="press">
             Save the answers
           </button>
-          {yes.length === 0 ? (
-            <button
-              type="button"
-              className="press"
-              onClick={() => {
-                act("nothing-applies", { said: "nothing of this applies" });
-                draft.drop();
-              }}
-            >
-              Nothing of this applies
-            </button>
-          ) : null}
         </p>
       </form>
       {clearable.map(({ id, clearance }) => (

@@ -8,10 +8,12 @@ export function SkillSelect({
   skills,
   value,
   onChange,
+  autoFocus = false,
 }: {
   skills: readonly Skill[];
   value: string;
   onChange: (id: string) => void;
+  autoFocus?: boolean;
 }) {
   const own = skills.filter(({ id }) => id.startsWith("own-"));
   const option = ({ id, name }: Skill) => (
@@ -24,6 +26,7 @@ export function SkillSelect({
       <span className="label">Skill</span>
       <select
         className="field w-full min-w-0"
+        autoFocus={autoFocus}
         value={value}
         onChange={(event) => onChange(event.target.value)}
       >

@@ -5,6 +5,8 @@ import type { AthleteView } from "../../view";
 import { say } from "../say";
 import { useAct } from "../use-act";
 import { shortDay } from "#words/days";
+import { isLength } from "#core/content/protocol";
+import { AskHeight } from "./ask-height";
 import { BodyMeasuresForm } from "./body-measures";
 import { CheckPicker } from "./check-picker";
 import { CheckRow } from "./check-row";
@@ -113,6 +115,7 @@ export const CheckDesk = memo(function CheckDesk({
   return (
     <form
       ref={form}
+      data-next="first-checks unknown unsure old-checks"
       onKeyDown={alongNumbers}
       onSubmit={(event) => {
         event.preventDefault();
@@ -138,6 +141,11 @@ export const CheckDesk = memo(function CheckDesk({
           ) : null}
         </RoundBar>
       )}
+      {athlete.assumed.includes("height") && rows.some(({ protocol }) => isLength(protocol)) ? (
+        <AskHeight
+          keep={(statureCm) => act("save-measures", { measures: athlete.measures, statureCm })}
+        />
+      ) : null}
       {calibrating ? (
         <FingerForm
           keep={(width) => {

@@ -171,6 +171,7 @@ export function SideTrials({
             autoComplete="off"
             data-entry
             data-side={side}
+            data-first={text.trim() === "" || undefined}
             data-again={n > lastWanted || undefined}
             disabled={stopped && text.trim() === ""}
             aria-label={fieldName(row, side, n, round)}

@@ -16,11 +16,14 @@ export function Frame({
   subject,
   tape,
   move,
+  here = null,
   children,
 }: {
   subject: RailSubject | null;
   tape?: ReactNode;
   move: NextMove | null;
+  /** The station one is on. */
+  here?: string | null;
   children: ReactNode;
 }) {
   const [shown, setShown] = useState<"find" | "keys" | null>(null);
@@ -28,7 +31,7 @@ export function Frame({
   const close = useCallback(() => setShown(null), []);
   useFreshData();
   const said = usePageSaid(subject?.name ?? "");
-  useFrameKeys({ athleteId: subject?.id ?? null, move, open });
+  useFrameKeys({ athleteId: subject?.id ?? null, move, here, open });
   return (
     <div className="flex min-h-dvh flex-col lg:h-dvh print:block print:h-auto">
       <a
@@ -45,7 +48,7 @@ export function Frame({
       {tape ? <section aria-label="Tape">{tape}</section> : null}
       <Notices />
       <div className="min-h-0 flex-1 print:block">{children}</div>
-      {subject && move ? <NextLine athleteId={subject.id} move={move} /> : null}
+      {subject && move ? <NextLine athleteId={subject.id} move={move} here={here} /> : null}
       <Suspense>
         {shown === "find" ? <Finder close={close} athleteId={subject?.id ?? null} /> : null}
         {shown === "keys" ? <KeyHelp close={close} /> : null}

@@ -4,6 +4,7 @@ import { stations, type NextMove } from "#core/season/next-move";
 import { takeNewVersion, waitingVersion } from "../../offline";
 import { pressed } from "./key-choice";
 import { addressOf } from "./next-line";
+import { isHere, toTheSpot } from "./next-spot";
 import { travel } from "./undo";
 
 /** Keys of the frame, as the help shows them. */
@@ -12,7 +13,8 @@ export const keyHelp: readonly [key: string, does: string][] = [
   ["Enter", "do the next move"],
   ["/", "find an athlete, a drill, a check, a skill or a place"],
   ["Ctrl Z · Ctrl Shift Z", "undo · redo"],
-  ["Tab · Shift Tab", "walk the fields; left, right, trial by trial"],
+  ["Tab · Shift Tab", "walk everything that can be typed or pressed"],
+  ["Enter in Check", "the next number; Ctrl Enter saves the round"],
   ["Space, ←, → in a run", "pause, back, next"],
   ["Alt ↑ · Alt ↓ in a prep", "move a drill"],
   ["Alt and arrows in Season", "move a session"],
@@ -37,10 +39,13 @@ const takesEnter = (target: EventTarget | null): boolean =>
 export function useFrameKeys({
   athleteId,
   move,
+  here = null,
   open,
 }: {
   athleteId: string | null;
   move: NextMove | null;
+  /** The station one is on: the next move is done there, or leads on. */
+  here?: string | null;
   open: (what: "find" | "keys") => void;
 }): void {
   const navigate = useNavigate();
@@ -61,7 +66,7 @@ export function useFrameKeys({
       if (key === null || document.querySelector("[role='dialog']")) return;
       if (key === "Enter" && move && athleteId && !takesEnter(event.target)) {
         event.preventDefault();
-        void navigate(addressOf(athleteId, move));
+        if (!isHere(move, here) || !toTheSpot(move.move)) void navigate(addressOf(athleteId, move));
         return;
       }
       if (key === "Escape" && event.target instanceof HTMLElement) event.target.blur();
@@ -76,5 +81,5 @@ export function useFrameKeys({
     };
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
-  }, [athleteId, move, navigate, open]);
+  }, [athleteId, move, here, navigate, open]);
 }

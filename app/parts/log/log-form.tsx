@@ -36,6 +36,7 @@ export const LogForm = memo(function LogForm({
   );
   return (
     <form
+      data-next="write-down"
       onSubmit={(event) => {
         event.preventDefault();
         act("save-log", { log });

@@ -39,6 +39,7 @@ import { ProofLine } from "./proof-line";
 import { RetimePreview } from "./retime-preview";
 import { SchoolsForm } from "./schools-form";
 import { itemSpans, PrepStrip } from "./strip";
+import { UnderWay } from "./under-way";
 import { useProof } from "./use-proof";
 import { noteWords } from "#words/prep";
 import { refusalWords } from "#words/acts";
@@ -47,6 +48,8 @@ import { adviceWords, breachWords, notPermittedWords, servedWords } from "#words
 
 type DeskProps = {
   view: AthleteView;
+  /** The day that is planned: the one looked at, or one to come. */
+  on: string;
   prep: Prep | null;
   kept: boolean;
   plan: Plan | null;
@@ -55,12 +58,13 @@ type DeskProps = {
 };
 
 /** The prep as a timed list: to be looked over, moved about, changed, thinned out, printed and run. */
-export function PrepDesk({ prep, ...rest }: DeskProps) {
+export function PrepDesk({ prep, on, ...rest }: DeskProps) {
   if (prep) return <Desk prep={prep} {...rest} />;
   return (
     <>
-      <h1 className="text-3xl">No prep on {longDay(rest.view.day)}.</h1>
-      <p className="mt-2 text-muted">Go back to today to plan one.</p>
+      <DayPreps view={rest.view} on={on} prep={null} />
+      <h1 className="text-3xl">No prep on {longDay(on)}.</h1>
+      <p className="mt-2 text-muted">That day is past. Today and days to come can be planned.</p>
     </>
   );
 }
@@ -72,7 +76,7 @@ const Desk = memo(function Desk({
   plan,
   picked,
   pick,
-}: DeskProps & { prep: Prep }) {
+}: Omit<DeskProps, "on" | "prep"> & { prep: Prep }) {
   const { act, answer, refused } = useAct<"mend-order">();
   // Its own, so that nothing sent meanwhile calls off the way to the run.
   const runner = useAct();
@@ -85,7 +89,7 @@ const Desk = memo(function Desk({
       say(`Taken out, for nothing makes it safe here: ${answer.removed.join(", ")}.`);
   }, [answer]);
   const editable =
-    prep.on === view.today &&
+    prep.on >= view.today &&
     !view.runs.some((run) => run.prep.id === prep.id) &&
     !view.logs.some((log) => log.prepId === prep.id);
   const request = useMemo(() => requestOf(view, prep), [view, prep]);
@@ -144,13 +148,21 @@ const Desk = memo(function Desk({
     (): Prep =>
       editable
         ? prep
-        : { ...prep, id: newId("prep"), on: view.today, items: [], dropped: [], turn: 0 },
+        : {
+            ...prep,
+            id: newId("prep"),
+            on: prep.on < view.today ? view.today : prep.on,
+            items: [],
+            dropped: [],
+            turn: 0,
+          },
     [editable, prep, view.today],
   );
   const under = prep.budget - prepSeconds(prep.items, view.library, prep.handOver);
   return (
     <>
-      <DayPreps view={view} prep={prep} />
+      <DayPreps view={view} on={prep.on} prep={prep} />
+      {view.runs[0] ? <UnderWay run={view.runs[0]} view={view} act={act} /> : null}
       <PrepControls
         prep={prep}
         format={format}
@@ -325,12 +337,15 @@ const Desk = memo(function Desk({
           type="button"
           className="press press-main"
           // Advice shuts nothing; only what the gate, warmth and the hands ask for does.
-          disabled={prep.items.length === 0 || !editable || mustMend.length > 0}
+          disabled={
+            prep.items.length === 0 || !editable || mustMend.length > 0 || prep.on > view.today
+          }
+          title={prep.on > view.today ? "It is run on its day." : undefined}
           onClick={() => runner.act("start-run", { prep })}
         >
           <Play size={16} /> Run it
         </button>
-        {editable && view.others.length > 0 ? (
+        {editable && prep.on === view.today && view.others.length > 0 ? (
           <Link className="press" to={`/at/${view.athlete.id}/run`}>
             <Users size={16} /> With others
           </Link>
@@ -364,9 +379,6 @@ const Desk = memo(function Desk({
         ) : null}
         {mustMend.length > 0 && editable ? (
           <span className="text-sm text-muted">{breachWords(mustMend[0]!)}</span>
-        ) : null}
-        {view.runs.length > 0 ? (
-          <span className="text-sm text-muted">A run is under way: go back to it under Run.</span>
         ) : null}
       </div>
       <div className="no-print mt-3">
@@ -469,6 +481,6 @@ function fitLine(under: number, prep: Prep): string {
 function stateLine(prep: Prep, kept: boolean, editable: boolean, view: AthleteView): string {
   if (!editable && view.logs.some((log) => log.prepId === prep.id))
     return `Done and logged, ${longDay(prep.on)}.`;
-  if (!editable && prep.on !== view.today) return `As it was planned for ${longDay(prep.on)}.`;
-  return kept ? "" : "A proposal: any change, or running it, keeps it.";
+  if (!editable && prep.on < view.today) return `As it was planned for ${longDay(prep.on)}.`;
+  return kept ? "" : "A proposal: any change saves it, and so does running it.";
 }

@@ -92,14 +92,13 @@ export function SlotPanel({
             Measure now
           </Link>
         ) : null}
-        {slot.on === view.today && slot.kind !== "check" ? (
-          <Link className="underlined" to={`/at/${view.athlete.id}/prep?prep=${slot.id}`}>
+        {slot.on >= view.today && slot.kind !== "check" ? (
+          <Link
+            className="underlined"
+            to={`/at/${view.athlete.id}/prep?prep=${slot.id}${slot.on > view.today ? `&day=${slot.on}` : ""}`}
+          >
             Plan it drill by drill
           </Link>
-        ) : slot.on > view.today && slot.kind !== "check" ? (
-          <span className="text-muted">
-            Its drills are chosen on the day, by what is logged till then.
-          </span>
         ) : null}
         {slot.pinned && slot.kind !== "check" ? (
           <span className="text-muted">

@@ -1,0 +1,94 @@
+import { isValid, parse } from "date-fns";
+import { cmPerInch } from "../content/units";
+import { usualHeight } from "../body/usual-height";
+import { ageOn, type Athlete } from "./athlete";
+
+/** Ages that are believed, and heights, cm. */
+const ages = { least: 3, most: 95 } as const;
+export const heights = { least: 80, most: 230 } as const;
+
+const dayForms = ["yyyy-MM-dd", "d.M.yyyy", "d/M/yyyy", "d MMMM yyyy", "d MMM yyyy"];
+
+/** A day of birth; of a year or an age alone the latest that it can be: nobody is taken for older than they are. */
+export type Birth = { bornOn: string; dayKnown: boolean };
+
+/**
+ * A day, a year or an age as people type it: "2009", "2009-05-03", "3.5.2009", "3 May 2009", "14", "14 years".
+ * @param today for ages
+ * @returns null for anything else, and for nobody between 3 and 95
+ */
+export function readBirth(text: string, today: string): Birth | null {
+  const cell = text.trim();
+  const day = dayForms
+    .map((form) => (cell.length > 4 ? parse(cell, form, new Date(0)) : null))
+    .find((date) => date !== null && isValid(date) && date.getFullYear() > 1000);
+  if (day) {
+    const two = (value: number) => String(value).padStart(2, "0");
+    const bornOn = `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
+    const age = ageOn({ bornOn }, today);
+    return age >= ages.least && age <= ages.most ? { bornOn, dayKnown: true } : null;
+  }
+  const thisYear = Number(today.slice(0, 4));
+  const [, number] = /^(\d{1,4})\s?(years?|yrs?|y)?$/i.exec(cell) ?? [];
+  if (!number) return null;
+  const value = Number(number);
+  const year = number.length === 4 ? value : thisYear - value;
+  const age = thisYear - year;
+  if (age < ages.least || age > Math.min(ages.most, number.length === 4 ? ages.most : 79))
+    return null;
+  return { bornOn: number.length === 4 ? `${year}-12-31` : agedOn(value, today), dayKnown: false };
+}
+
+/** The latest day of birth of somebody of an age. */
+const agedOn = (age: number, today: string): string =>
+  `${Number(today.slice(0, 4)) - age}${today.slice(4) === "-02-29" ? "-02-28" : today.slice(4)}`;
+
+/**
+ * A height in cm as people type it: "162", "162,5 cm", "1.62 m", "1,62", "5'7\"", "5 ft 7", "67 in".
+ * @returns null where it is no height between 80 and 230 cm
+ */
+export function readHeight(text: string): number | null {
+  const cell = text.trim();
+  const [, feet, inches = "0"] =
+    /^(\d)\s?(?:'|′|’|ft)\s?(?:(\d{1,2}(?:[.,]5)?)\s?(?:"|″|”|''|in)?)?$/i.exec(cell) ?? [];
+  const [, number, unit] =
+    /^(\d{1,3}(?:[.,]\d{1,2})?)\s?(cm|m|in|inch|inches|"|″)?$/i.exec(cell) ?? [];
+  const value = Number((number ?? "").replace(",", "."));
+  const cm = feet
+    ? cmPerInch * (12 * Number(feet) + Number(inches.replace(",", ".")))
+    : number === undefined
+      ? Number.NaN
+      : inCm(value, unit?.toLowerCase() ?? "");
+  return cm >= heights.least && cm <= heights.most ? Math.round(cm * 10) / 10 : null;
+}
+
+function inCm(value: number, unit: string): number {
+  if (unit === "m" || (unit === "" && value < 3)) return 100 * value;
+  return unit === "cm" || unit === "" ? value : cmPerInch * value;
+}
+
+/** One pound, kg, by definition (International Yard and Pound Agreement, 1959). */
+const kgPerPound = 0.45359237;
+
+/** A weight in kg as people type it: "59", "59,5 kg", "130 lb". NaN where it is none. */
+export function readWeight(text: string): number {
+  const [, number, unit] =
+    /^(\d{1,3}(?:[.,]\d{1,2})?)\s?(kg|lbs?|pounds?)?$/i.exec(text.trim()) ?? [];
+  if (!number) return Number.NaN;
+  const value = Number(number.replace(",", "."));
+  return unit && unit.toLowerCase() !== "kg" ? Math.round(value * kgPerPound * 10) / 10 : value;
+}
+
+/** What is kept of a birth and a height as they were said; a height that nobody said is the usual one of the age. */
+export const asSaid = (
+  { bornOn, dayKnown }: Birth,
+  height: number | null,
+  today: string,
+): Pick<Athlete, "bornOn" | "statureCm" | "assumed"> => ({
+  bornOn,
+  statureCm: height ?? usualHeight(ageOn({ bornOn }, today)),
+  assumed: [
+    ...(height === null ? (["height"] as const) : []),
+    ...(dayKnown ? [] : (["birthday"] as const)),
+  ],
+});
