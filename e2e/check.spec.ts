@@ -60,10 +60,10 @@ test("six checks, both sides, two trials each, at most 100 key presses from the 
     expect(label, `field ${field}`).toContain(field % 4 < 2 ? "left" : "right");
     const value = Object.entries(values).find(([name]) => label.startsWith(name))![1];
     for (const figure of value) await press(figure);
-    if (field < 23) await press("Tab");
+    if (field < 23) await press("Enter");
   }
   await expect(page.getByText(/12 sides ready/)).toBeVisible();
-  await press("Enter");
+  await press("Control+Enter");
   await expect(page.getByRole("region", { name: "What today’s round says" })).toBeVisible();
   console.log(`six checks, both sides, two trials: ${presses} key presses`);
   expect(presses).toBeLessThanOrEqual(100);
@@ -85,18 +85,55 @@ test("a trial asked for again waits: going on as usual fills the other side, and
   await page.locator("input[data-entry]").first().focus();
   for (const trial of ["152", "133"]) {
     await page.keyboard.type(trial);
-    await page.keyboard.press("Tab");
+    await page.keyboard.press("Enter");
   }
   await page.keyboard.type("140");
   const field = (side: string, trial: number) =>
     page.getByLabel(`Shoulder flexion, ${side}, trial ${trial}, degrees`);
   await expect(field("right", 1)).toHaveValue("140");
   await expect(field("left", 3)).toHaveValue("");
-  await page.keyboard.press("Shift+Tab");
+  await page.keyboard.press("Shift+Enter");
   await expect(field("left", 3)).toBeFocused();
   await page.keyboard.type("150");
-  await page.keyboard.press("Tab");
+  await page.keyboard.press("Enter");
   await expect(field("right", 1)).toBeFocused();
+});
+
+test("Tab in a row comes by every number, every instrument and the pain before the next row", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/odalys/check");
+  const row = page.locator("#row-wrist-extension");
+  await row.locator("input[data-entry]").first().focus();
+  const told: string[] = [];
+  for (let i = 0; i < 14; i += 1) {
+    told.push(
+      await page.evaluate(() => {
+        const at = document.activeElement!;
+        const row = at.closest("li[data-row]")?.id ?? "";
+        return `${row} ${at.getAttribute("aria-label") ?? at.textContent ?? ""}`;
+      }),
+    );
+    await page.keyboard.press("Tab");
+  }
+  const here = told.filter((one) => one.startsWith("row-wrist-extension "));
+  const wanted = [
+    /left, trial 1/,
+    /left, trial 2/,
+    /left: read from a photo/,
+    /left: read with the level/,
+    /left: read from a sensor/,
+    /right, trial 1/,
+    /right, trial 2/,
+    /right: read from a photo/,
+    /right: read with the level/,
+    /right: read from a sensor/,
+    /pain, what was seen/,
+  ];
+  expect(here).toHaveLength(wanted.length);
+  wanted.forEach((one, n) => expect(here[n]).toMatch(one));
+  // One row after the other, never back.
+  expect(told.findLastIndex((one) => one.startsWith("row-wrist-extension "))).toBe(10);
 });
 
 test("a round proposed from the aims is measured one at a time on a phone, and says what it means", async ({

@@ -21,8 +21,10 @@ const handOver = async (page: Page, name: string) => {
 async function edit(page: Page, id: string, fields: Record<string, string>) {
   await page.goto(`/at/${id}/aim`);
   await page.getByRole("button", { name: "edit", exact: true }).click();
-  for (const [label, value] of Object.entries(fields)) await page.getByLabel(label).fill(value);
-  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  for (const [label, value] of Object.entries(fields))
+    await page.getByLabel(label, { exact: true }).fill(value);
+  // The aim has a form above.
+  await page.getByRole("button", { name: "Save", exact: true }).last().click();
   await saved(page);
 }
 
@@ -51,8 +53,8 @@ test("an athlete's file goes to a phone and comes back: both sides' changes stan
   await expect(phone.getByRole("heading", { name: "From your coach" })).toBeVisible();
 
   // Both sides write the height; the phone, later, also what she does.
-  await edit(page, id, { "Height, cm": "171" });
-  await edit(phone, id, { "Height, cm": "168", "What they do": "straps" });
+  await edit(page, id, { Height: "171" });
+  await edit(phone, id, { Height: "168", "What they do": "straps" });
   const back = await handOver(phone, "Mirela Osei");
   await context.close();
 
@@ -94,7 +96,7 @@ test("what was written in another tab since the preview is not overwritten: it i
   const add = page.getByRole("button", { name: "Add to my notebook" });
   await expect(add).toBeVisible();
   const other = await context.newPage();
-  await edit(other, id, { "Height, cm": "171" });
+  await edit(other, id, { Height: "171" });
   await other.close();
   await add.click();
   await expect(page.getByText("The notebook has changed since you looked")).toBeVisible();

@@ -17,7 +17,7 @@ test("a pasted list of twelve is shown, asked for what it lacks, added as one ac
   await openOwn(page);
   await page.getByRole("button", { name: "Add a list" }).click();
   await page.getByLabel("Paste a list").fill(squad);
-  await expect(page.getByText("1 row lacks a day of birth or a height.")).toBeVisible();
+  await expect(page.getByText("1 row lacks a year of birth, or the height is none.")).toBeVisible();
   await expect(page.getByRole("button", { name: "Add 12 athletes" })).toBeDisabled();
   await expect(page.getByLabel("Born, Mirela Osei")).toHaveValue("2009-12-31");
   await page.getByLabel("Born, Ana Lind").fill("2010-05-05");
@@ -47,7 +47,9 @@ test("names alone are taken with one year and one height for all; taken away aga
   await page.getByRole("button", { name: "Add a list" }).click();
   const names = Array.from({ length: 24 }, (_, n) => `Edda ${"ABCDEFGHIJKLMNOPQRSTUVWX"[n]!}ook`);
   await page.getByLabel("Paste a list").fill(names.join("\n"));
-  await expect(page.getByText("24 rows lack a day of birth or a height.")).toBeVisible();
+  await expect(
+    page.getByText("24 rows lack a year of birth, or the height is none."),
+  ).toBeVisible();
   await page.getByLabel("Born in").fill("2012");
   await page.getByLabel("Height, cm", { exact: true }).fill("150");
   await expect(page.getByLabel("Born, Edda Aook")).toHaveValue("2012-12-31");

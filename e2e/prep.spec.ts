@@ -386,11 +386,7 @@ test("until loose counts up, one tap ends it, and what it took is in the log", a
   await expect(page.getByRole("timer")).toBeVisible();
   await page.getByRole("button", { name: "Skip drill" }).click();
   await expect(page.getByRole("heading", { name: "Side bends" })).toBeVisible();
-  for (
-    let i = 0;
-    i < 12 && !(await page.getByText(/^until loose/).isVisible());
-    i += 1
-  )
+  for (let i = 0; i < 12 && !(await page.getByText(/^until loose/).isVisible()); i += 1)
     await page.clock.runFor(2_000);
   await page.clock.runFor(120_000);
   // It goes on as long as it takes.
