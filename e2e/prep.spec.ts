@@ -262,8 +262,7 @@ test("a drill of one's own is made from the library's and comes into plans", asy
   const library = page.locator("details").filter({ hasText: "The library: add a drill" });
   await library.getByLabel("Words").fill("Silo circles");
   await expect(library.getByText("Silo circles")).toBeVisible();
-  await page.getByRole("heading", { level: 1 }).first().click();
-  await keys(page, "/");
+  await keys(page, "[Escape]", "/");
   await page.getByRole("combobox", { name: "Find" }).fill("silo circles");
   await expect(page.getByRole("option", { name: /Silo circles.*of your own/ })).toBeVisible();
 });

@@ -3,12 +3,12 @@ import { useNavigate } from "react-router";
 import type { MotionId } from "#core/body/motions";
 import { motionOf } from "#core/body/motions";
 import { buildOf } from "#core/figure/build";
-import type { Picture } from "#core/figure/picture";
 import { landmarkOfJoint } from "#core/figure/joints";
 import type { Shape } from "#core/shape/shape";
 import type { LeftRight } from "#core/body/side";
 import { ageOn } from "#core/records/athlete";
 import type { AthleteView } from "../view";
+import { TaughtAim } from "./frame/taught";
 import { PosePicture } from "./figure/pose-picture";
 import { ShapeFigure, type JointSpot } from "./figure/shape-figure";
 import { WhyNote } from "./why";
@@ -47,7 +47,20 @@ export const StationFigureDrawn = memo(function StationFigureDrawn({
   before = null,
 }: StationFigureProps) {
   const navigate = useNavigate();
-  if (!shapes || !view.skill) return <NoShape />;
+  if (!view.skill) return <TaughtAim library={view.library} athleteId={view.athlete.id} />;
+  if (!shapes)
+    return (
+      <figure className="m-auto grid w-full max-w-sm gap-3 text-center">
+        <PosePicture
+          picture={{ view: view.skill.view, start: view.skill.pose, props: [] }}
+          label={view.skill.name}
+          className="h-72 w-full"
+        />
+        <figcaption className="text-muted">
+          {view.skill.name}. What these joints allow of it is not modelled: read the margins.
+        </figcaption>
+      </figure>
+    );
   const { asked, had: today, assumed, limits } = shapes;
   const had = imagined ?? today;
   // Of another shape than today's own nothing is known of how far.
@@ -95,15 +108,3 @@ export const StationFigureDrawn = memo(function StationFigureDrawn({
 });
 
 const none: readonly never[] = [];
-
-const standing: Picture = { view: 24, start: { shoulderOut: 10, elbow: 8 }, props: [] };
-
-/** A body that waits: nothing is asked of it yet. */
-function NoShape() {
-  return (
-    <div className="m-auto grid max-w-xs justify-items-center gap-4 text-center text-muted">
-      <PosePicture picture={standing} label="A standing figure" className="h-72" />
-      <p>The shape to work for appears with the first aim: choose a skill and a date.</p>
-    </div>
-  );
-}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link, redirect } from "react-router";
 import { CautionLines } from "../parts/cautions";
 import { StationLayout } from "../parts/frame/frame";
+import { TaughtRun } from "../parts/frame/taught";
 import { draftLog } from "../parts/log/draft";
 import { DrillBeside, drillUnder, type DrillUnder } from "../parts/log/drill-beside";
 import { DayMarks } from "../parts/log/day-marks";
@@ -77,7 +78,13 @@ export default function LogStation({ loaderData: { view, known, prep } }: Route.
   };
   return (
     <StationLayout
-      figure={under ? <DrillBeside under={under} library={view.library} /> : null}
+      figure={
+        under ? (
+          <DrillBeside under={under} library={view.library} />
+        ) : (
+          <TaughtRun library={view.library} athleteId={view.athlete.id} />
+        )
+      }
       look={look}
     >
       <LogTabs athleteId={view.athlete.id} />

@@ -1,6 +1,6 @@
 import { useMemo, useState } from "react";
 import { Download } from "lucide-react";
-import { Link, useNavigate } from "react-router";
+import { useNavigate } from "react-router";
 import { rankedGaps } from "#core/limit/ranked-gaps";
 import { checksCsv } from "#core/exchange/checks-csv";
 import { skillOf } from "#core/content/library";
@@ -10,6 +10,7 @@ import { CheckTabs } from "../parts/check/check-tabs";
 import { BarChoice } from "../parts/check/round-bar";
 import { download } from "../parts/download";
 import { StationLayout } from "../parts/frame/frame";
+import { TaughtCheck } from "../parts/frame/taught";
 import { BodyLegend, BodyMap } from "../parts/record/body-map";
 import { KeptPhotos } from "../parts/record/kept-photos";
 import { RecordChart } from "../parts/record/record-chart";
@@ -89,12 +90,18 @@ export default function RecordPage({ loaderData: view }: Route.ComponentProps) {
       <CheckTabs athleteId={view.athlete.id} />
       <h1 className="text-3xl">{headline(now.rows, view)}</h1>
       {now.rows.length === 0 ? (
-        <p className="mt-2 text-muted">
-          <Link className="underlined" to={`/at/${view.athlete.id}/check`}>
-            A first round
-          </Link>{" "}
-          fills this page: values with their error, and later what really moved.
-        </p>
+        <>
+          <p className="mt-2 text-muted">
+            A first round fills this page: values with their error, and later what really moved.
+          </p>
+          <div className="mt-8">
+            <TaughtCheck
+              library={view.library}
+              athleteId={view.athlete.id}
+              protocolId={view.allGaps[0]?.protocolId}
+            />
+          </div>
+        </>
       ) : (
         <>
           <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">

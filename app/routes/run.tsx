@@ -1,5 +1,8 @@
 import { useState } from "react";
 import { Link, redirect } from "react-router";
+import { drillOf } from "#core/content/library";
+import { rungOf } from "#core/drill/drill";
+import { PosePicture } from "../parts/figure/pose-picture";
 import { useAct } from "../parts/use-act";
 import { useFreshData } from "../parts/frame/use-notebook";
 import { AlongChoice } from "../parts/run/along-choice";
@@ -52,6 +55,9 @@ export default function RunStation({ loaderData: { view, run, waiting } }: Route
         end={(clean) => act("finish-run", { clean })}
       />
     );
+  const [item] = waiting?.items ?? [];
+  const drill = drillOf(view.library, item?.drillId ?? "squat-to-stand");
+  const first = drill ? { drill, rung: rungOf(drill, item?.rungId ?? drill.rungs[0]!.id) } : null;
   return (
     <main
       data-run
@@ -66,6 +72,19 @@ export default function RunStation({ loaderData: { view, run, waiting } }: Route
           ? `${waiting.items.length} drills, ${waiting.budget / 60} minutes, planned for today.`
           : "there is no open prep for today. Plan one, or take the plan as the planner proposes it."}
       </p>
+      {first ? (
+        <div className="w-full max-w-md bg-paper p-4 text-ink">
+          <PosePicture
+            picture={first.rung.picture}
+            label={first.drill.name}
+            className="h-44 w-full"
+          />
+          <p className="mt-2 text-center font-display text-lg font-bold">
+            {waiting ? "First: " : ""}
+            {first.drill.name}
+          </p>
+        </div>
+      ) : null}
       <AlongChoice others={view.others} along={along} choose={setAlong} />
       <p className="flex flex-wrap gap-3">
         <button

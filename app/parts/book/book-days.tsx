@@ -1,3 +1,4 @@
+import { TaughtRun } from "../frame/taught";
 import { hurtWords } from "#words/pain";
 import { useMemo, useState } from "react";
 import { Link } from "react-router";
@@ -82,7 +83,9 @@ export function BookDays({ view, search }: { view: AthleteView; search: string }
   );
   if (lines.length === 0)
     return (
-      <p className="mt-4 text-muted">No day is written down yet. The first log begins the book.</p>
+      <div className="mt-8">
+        <TaughtRun library={view.library} athleteId={view.athlete.id} />
+      </div>
     );
   return (
     <>

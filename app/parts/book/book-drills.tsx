@@ -1,3 +1,4 @@
+import { TaughtRun } from "../frame/taught";
 import { lazy, Suspense, useMemo } from "react";
 import { drillOf } from "#core/content/library";
 import { rungOf, type Drill } from "#core/drill/drill";
@@ -46,7 +47,12 @@ export function BookDrills({
     hasWords(search, [drill.name, drill.region, drill.kind]),
   );
   const one = found.find(({ drill }) => drill.id === chosen) ?? found[0];
-  if (known.length === 0) return <p className="mt-4 text-muted">No drill was logged yet.</p>;
+  if (known.length === 0)
+    return (
+      <div className="mt-8">
+        <TaughtRun library={view.library} athleteId={view.athlete.id} />
+      </div>
+    );
   const step = one ? steps.get(one.drill.id) : undefined;
   return (
     <div className="mt-4 grid gap-6 xl:grid-cols-[17rem_1fr]">

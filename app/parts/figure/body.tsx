@@ -166,7 +166,7 @@ export function MovementArrow({
         { stroke: colour, strokeWidth: 1.5 * unit },
       ].map((ink, i) => (
         <g key={i} {...ink}>
-          <path d={line} />
+          <path data-arrow d={line} />
           <path d="M-4 -3L0 0L-4 3" transform={head} strokeWidth={ink.strokeWidth / unit} />
         </g>
       ))}

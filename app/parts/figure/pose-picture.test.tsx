@@ -111,3 +111,45 @@ describe("a picture", () => {
         expect(markup({ picture, small: true }), `${drill.id}/${id}`).not.toMatch(/NaN|undefined/);
   });
 });
+
+describe("the arrow of a movement", () => {
+  it("lies within the picture, whichever drill", () => {
+    let arrows = 0;
+    for (const { id, rungs } of library.drills.slice(0, 120)) {
+      const { picture } = rungs[0]!;
+      if (picture.closeUp) continue;
+      const html = renderToStaticMarkup(<PosePicture picture={picture} label={id} />);
+      const [left, top, width, height] = numbers(/viewBox="([^"]*)"/.exec(html)![1]!) as Four;
+      // The last frame: where it lies on the strip and what part of the floor it shows.
+      const frame = [
+        ...html.matchAll(
+          /<svg x="([-\d.]+)" y="([-\d.]+)" width="([-\d.]+)" height="([-\d.]+)" viewBox="([^"]*)"/g,
+        ),
+      ].at(-1)!;
+      const [x, y, wide] = frame.slice(1, 4).map(Number) as Four;
+      const [boxLeft, boxTop, boxWide] = numbers(frame[5]!) as Four;
+      const arrow = /data-arrow="true"[^>]*d="([^"]*)"|d="([^"]*)"[^>]*data-arrow="true"/.exec(
+        html,
+      );
+      if (!arrow) continue;
+      arrows += 1;
+      const points = numbers((arrow[1] ?? arrow[2])!.replace(/[A-Za-z]/g, " "));
+      for (let n = 0; n + 1 < points.length; n += 2) {
+        const onX = x + ((points[n]! - boxLeft) * wide) / boxWide;
+        const onY = y + ((points[n + 1]! - boxTop) * wide) / boxWide;
+        expect(onX, id).toBeGreaterThanOrEqual(left - 0.01);
+        expect(onX, id).toBeLessThanOrEqual(left + width + 0.01);
+        expect(onY, id).toBeGreaterThanOrEqual(top - 0.01);
+        expect(onY, id).toBeLessThanOrEqual(top + height + 0.01);
+      }
+    }
+    expect(arrows).toBeGreaterThan(30);
+  });
+});
+
+type Four = [number, number, number, number];
+const numbers = (text: string): number[] =>
+  text
+    .trim()
+    .split(/[\s,]+/)
+    .map(Number);

@@ -123,11 +123,14 @@ export function PosePicture({
     }),
     [picture, last, small, only, share, serves],
   );
-  const width = last.x + last.width;
+  const beyond = pastFrame(shown.arrow, last);
+  const left = -Math.max(0, beyond.left - last.x);
+  const width = last.x + last.width + beyond.right - left;
   const height = Math.max(...frames.map((frame) => frame.y + frame.height));
+  const top = -Math.max(0, beyond.top - last.y);
   return (
     <svg
-      viewBox={`0 0 ${width} ${height}`}
+      viewBox={`${left} ${top} ${width} ${height - top}`}
       {...(label ? { role: "img", "aria-label": label } : { "aria-hidden": true })}
       className={className}
       preserveAspectRatio="xMidYMax meet"
@@ -146,6 +149,20 @@ export function PosePicture({
       ))}
     </svg>
   );
+}
+
+/** How far an arrow reaches out of its frame, on the strip: its line and head need a little room. */
+function pastFrame(arrow: Movement | null, { box, width }: PictureFrame) {
+  if (!arrow) return { left: 0, right: 0, top: 0 };
+  const scale = width / (box.right - box.left);
+  const xs = arrow.way.map(([x]) => x);
+  const ys = arrow.way.map(([, y]) => y);
+  const room = 3;
+  return {
+    left: Math.max(0, box.left + room - Math.min(...xs)) * scale,
+    right: Math.max(0, Math.max(...xs) + room - box.right) * scale,
+    top: Math.max(0, box.top + room - Math.min(...ys)) * scale,
+  };
 }
 
 /** A press is made where the movement begins, a breath where it ends; a picture of one frame has both there. */
@@ -184,6 +201,8 @@ function FrameDrawn({
       width={width}
       height={height}
       viewBox={`${box.left} ${box.top} ${box.right - box.left} ${box.bottom - box.top}`}
+      // The way of what moves may begin beside the frame.
+      overflow="visible"
     >
       <Props shapes={things} line={tones.line} fill={tones.fill} part="behind" />
       {near ? null : <Floor from={box.left} to={box.right} strokes={false} colour={tones.line} />}

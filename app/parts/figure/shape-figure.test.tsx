@@ -88,7 +88,8 @@ describe("the figure of every skill that has a model", () => {
       }
       notes.forEach(([x, y], n) =>
         notes.slice(n + 1).forEach(([otherX, otherY]) => {
-          const apart = Math.abs(y - otherY) >= width * 0.07 || Math.abs(x - otherX) >= width * 0.25;
+          const apart =
+            Math.abs(y - otherY) >= width * 0.07 || Math.abs(x - otherX) >= width * 0.25;
           expect(apart, `${id}: notes at ${x} ${y} and ${otherX} ${otherY}`).toBe(true);
         }),
       );

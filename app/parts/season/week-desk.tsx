@@ -27,6 +27,7 @@ import { useSeason } from "./use-season";
 import { WarningList } from "./warning-list";
 import { WeekBoard } from "./week-board";
 import { WeekTable } from "./week-table";
+import { WeekTaught } from "./week-taught";
 import { refusalWords } from "#words/acts";
 
 /** Acts after which the sessions are placed anew. */
@@ -463,6 +464,7 @@ function NoSeason({
         Say when there is training: warm-ups hang on it, and sessions of their own are placed around
         it, spaced as the joints need it{view.aim ? `, up to ${shortDay(view.aim.by)}` : ""}.
       </p>
+      <WeekTaught />
       <div className="mt-3 border-l-4 border-tape bg-raised px-4 py-3">
         <TrainingWeekForm
           skills={view.library.skills}
