@@ -5,6 +5,8 @@ import type { DayText } from "#core/dates/days";
 export const shortDay = (day: DayText): string => format(parseISO(day), "d MMM");
 /** @example weekDay("2026-11-18") // "Wed 18 Nov" */
 export const weekDay = (day: DayText): string => format(parseISO(day), "EEE d MMM");
+/** A day on paper. @example paperDay("2026-11-24") // "Tuesday 24 November 2026" */
+export const paperDay = (day: DayText): string => format(parseISO(day), "EEEE d MMMM yyyy");
 /** A day in a sentence. @example longDay("2026-11-24") // "Tuesday 24 November" */
 export const longDay = (day: DayText): string => format(parseISO(day), "EEEE d MMMM");
 

@@ -5,7 +5,7 @@ import { mondayOf, plusDays } from "#core/dates/days";
 import { ageOn } from "#core/records/athlete";
 import { clearableBy } from "#core/safety/condition-table";
 import { painsSince } from "#core/safety/pains";
-import { shortDay, longDay } from "#words/days";
+import { shortDay, paperDay } from "#words/days";
 import { exposureNames } from "#words/exposures";
 import { instrumentNames } from "#words/names";
 import { lockWords, painKinds } from "#words/pain";
@@ -44,7 +44,7 @@ export function ClinicianPage({ view, named }: { view: AthleteView; named: boole
             {athlete.discipline || "no discipline"}
           </span>
         </h1>
-        <p className="figures">{longDay(today)}</p>
+        <p className="figures">{paperDay(today)}</p>
       </header>
       <p className="mt-1">
         <b>Aim.</b> {capital(aimSentence(view))}. {cliniciansFirst}

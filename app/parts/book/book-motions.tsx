@@ -64,7 +64,7 @@ export function BookMotions({
             ))}
           </p>
           <Suspense fallback={<div className="h-52" />}>
-            <DoseChart weeks={one.weeks} />
+            <DoseChart name={`${motionOf(one.motion).name}, minutes by week`} weeks={one.weeks} />
           </Suspense>
         </section>
       ) : null}

@@ -12,6 +12,7 @@ import {
 } from "recharts";
 import type { DrillDay } from "#core/progress/drill-history";
 import type { Drill } from "#core/drill/drill";
+import { ChartFrame, type ChartTable } from "../chart-frame";
 import { tickLook, tipLook } from "../chart-look";
 
 type Point = {
@@ -31,6 +32,19 @@ function isTold(history: readonly DrillDay[], n: number): boolean {
   if (!before || n === history.length - 1 || before.rung !== here.rung) return true;
   return here.item.planned?.type !== "time" && before.amount?.each !== here.amount?.each;
 }
+
+/** The same as rows: the day, the level, what was done, and when it came loose. */
+const tableOf = (drill: Drill, points: readonly Point[]): ChartTable => ({
+  head: ["Day", "Level", "Done", "Loose at"],
+  rows: [...points]
+    .reverse()
+    .map(({ time, rung, said, looseAt }) => [
+      format(time, "EEE d MMM"),
+      `${rung}: ${drill.rungs[rung - 1]?.name ?? ""}`,
+      said,
+      looseAt === null ? "" : String(looseAt),
+    ]),
+});
 
 /** A drill over time: the rung as a stair, what was done of it beside each step, and when it came loose beneath. */
 export const DrillChart = memo(function DrillChart({
@@ -76,7 +90,10 @@ export const DrillChart = memo(function DrillChart({
     />
   );
   return (
-    <div role="img" aria-label={`${drill.name}: ${history.length} sessions by level`}>
+    <ChartFrame
+      name={`${drill.name}: ${history.length} sessions by level`}
+      table={() => tableOf(drill, points)}
+    >
       <ResponsiveContainer width="100%" height={150}>
         <ComposedChart data={points} margin={{ top: 18, right: 12, bottom: 0, left: -18 }}>
           <CartesianGrid stroke="var(--line)" vertical={false} />
@@ -136,6 +153,6 @@ export const DrillChart = memo(function DrillChart({
           </ResponsiveContainer>
         </>
       ) : null}
-    </div>
+    </ChartFrame>
   );
 });

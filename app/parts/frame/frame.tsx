@@ -1,4 +1,6 @@
 import { lazy, Suspense, useCallback, useState, type ReactNode } from "react";
+import { paperDay } from "#words/days";
+import { today } from "../../clock";
 import type { NextMove } from "#core/season/next-move";
 import { FirstWalk } from "./first-walk";
 import { useFrameKeys } from "./keys";
@@ -42,6 +44,9 @@ export function Frame({
       </a>
       <p className="sr-only" aria-live="polite">
         {said}
+      </p>
+      <p className="hidden border-b border-ink pb-1 text-xs print:mb-3 print:block">
+        {[subject?.name, paperDay(today()), "Yearling"].filter(Boolean).join(" · ")}
       </p>
       <Rail subject={subject} open={open} />
       <FirstWalk athleteId={subject?.id ?? null} />

@@ -4,7 +4,7 @@ import { drillOf, type Library } from "#core/content/library";
 import { hallSeconds } from "#core/hall/clock";
 import type { HallMember } from "#core/hall/member";
 import type { Hall, Place } from "#core/records/records";
-import { longDay } from "#words/days";
+import { paperDay } from "#words/days";
 import { sessionTitle } from "#words/hall";
 import { rungText } from "#words/rung-text";
 import { PosePicture } from "../figure/pose-picture";
@@ -49,7 +49,7 @@ function Head({ hall, library, places }: Omit<SheetProps, "members">) {
       <p className="font-display text-lg">{sessionTitle(hall, places)}</p>
       <p className="figures text-2xl font-bold">
         {clock(hallSeconds(hall, library))}
-        <span className="ml-3 font-sans text-base font-normal">{longDay(hall.on)}</span>
+        <span className="ml-3 font-sans text-base font-normal">{paperDay(hall.on)}</span>
       </p>
     </header>
   );
@@ -115,7 +115,7 @@ export function HallStrips({ hall, library, members }: SheetProps) {
           >
             <h2 className="flex items-baseline justify-between border-b border-ink text-lg">
               {name}
-              <span className="figures text-sm">{longDay(hall.on)}</span>
+              <span className="figures text-sm">{paperDay(hall.on)}</span>
             </h2>
             <ol className="text-sm">
               {lines(hall, library).map(({ item, drill }, n) => {

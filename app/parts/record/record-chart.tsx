@@ -41,6 +41,7 @@ export function RecordChart({ view, row }: { view: AthleteView; row: RecordRow }
       </h2>
       <div ref={frame}>
         <CheckChart
+          name={`${protocol.name} over time`}
           lines={lines}
           need={gap?.need ?? null}
           from={from}

@@ -271,6 +271,7 @@ const Demand = memo(function Demand({
         ) : null}
       </figcaption>
       <FanChart
+        name={`${demandName(question)}, ${side === "mid" ? "" : `${side}, `}up to ${shortDay(by)}`}
         points={line.points}
         fan={answer?.fan ?? []}
         start={question.start}

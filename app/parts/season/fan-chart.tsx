@@ -16,6 +16,7 @@ import type { Side } from "#core/body/side";
 import { plusDays } from "#core/dates/days";
 import type { Outlook } from "#core/forecast/forecast";
 import type { HistoryPoint } from "#core/forecast/history";
+import { ChartFrame, type ChartTable } from "../chart-frame";
 import { dayAxis, dayTick, needRule, readingAxis, readingTip } from "../chart-look";
 import { notchPath } from "../margin-mark/geometry";
 import { z95 } from "#core/stats/confidence";
@@ -34,11 +35,36 @@ type Dot = { cx?: number; cy?: number | null; index?: number; value?: unknown };
 const timeOf = (start: string, week: number): number =>
   parseISO(plusDays(start, Math.round(week * 7))).getTime();
 
+/** The same as rows: the checks with their error, then the weeks to come with their middle and 80 % range. */
+const tableOf = (
+  points: readonly HistoryPoint[],
+  fan: readonly Outlook[],
+  start: string,
+  unit: string,
+): ChartTable => ({
+  head: ["Day", "", "Value", "Range"],
+  rows: [
+    ...points.map(({ on, degrees, se }) => [
+      dayTick(parseISO(on).getTime()),
+      "measured",
+      `${degrees.toFixed(1)}${unit}`,
+      `${(degrees - z95 * se).toFixed(0)} to ${(degrees + z95 * se).toFixed(0)}${unit}`,
+    ]),
+    ...fan.map(({ week, median, low, high }) => [
+      dayTick(timeOf(start, week)),
+      "expected",
+      `${median.toFixed(1)}${unit}`,
+      `${low.toFixed(0)} to ${high.toFixed(0)}${unit}`,
+    ]),
+  ],
+});
+
 /**
  * One demand on one side: the checks with their error, from the last one on the 80 % interval as a fan with its
  * middle, and the demand as a rule across both. Days away are shaded.
  */
 export const FanChart = memo(function FanChart({
+  name,
   points,
   fan,
   start,
@@ -49,6 +75,8 @@ export const FanChart = memo(function FanChart({
   today,
   absences,
 }: {
+  /** What is charted. */
+  name: string;
   points: readonly HistoryPoint[];
   fan: readonly Outlook[];
   start: string;
@@ -80,91 +108,98 @@ export const FanChart = memo(function FanChart({
   const first = rows[0]?.time ?? 0;
   const last = rows.at(-1)?.time ?? 0;
   return (
-    <ResponsiveContainer width="100%" height={210}>
-      <ComposedChart
-        data={rows}
-        margin={{ top: 14, right: 84, bottom: 0, left: -18 }}
-        accessibilityLayer
-      >
-        <CartesianGrid stroke="var(--line)" vertical={false} />
-        {absences
-          .map((one) => ({
-            ...one,
-            x1: Math.max(first, parseISO(one.from).getTime()),
-            x2: Math.min(last, parseISO(one.to).getTime()),
-          }))
-          .filter(({ x1, x2 }) => x1 < x2)
-          .map(({ from, x1, x2, reason }) => (
-            <ReferenceArea
-              key={from}
-              x1={x1}
-              x2={x2}
-              fill="var(--tape)"
-              fillOpacity={0.45}
-              label={{ value: reason, position: "insideTop", fontSize: 10.5, fill: "var(--muted)" }}
-            />
-          ))}
-        <XAxis {...dayAxis} domain={["dataMin", "dataMax"]} tickCount={8} />
-        <YAxis {...readingAxis(values, 2, unit)} />
-        <Tooltip {...readingTip(unit)} />
-        <Area
-          dataKey="fan"
-          name="80 %"
-          stroke="var(--spruce)"
-          strokeWidth={0.8}
-          fill="var(--spruce)"
-          fillOpacity={0.2}
-          isAnimationActive={false}
-          activeDot={false}
-        />
-        <Area
-          dataKey="band"
-          stroke="none"
-          fill="var(--ink)"
-          fillOpacity={0.1}
-          connectNulls
-          isAnimationActive={false}
-          activeDot={false}
-          tooltipType="none"
-        />
-        <Line
-          dataKey="median"
-          name="middle"
-          stroke="var(--spruce)"
-          strokeWidth={1.6}
-          strokeDasharray="5 4"
-          dot={false}
-          isAnimationActive={false}
-        />
-        <Line
-          dataKey="have"
-          name="check"
-          stroke="var(--ink)"
-          strokeWidth={1.4}
-          connectNulls
-          isAnimationActive={false}
-          dot={({ cx = 0, cy, index, value }: Dot) =>
-            value === undefined || cy === undefined || cy === null ? (
-              <g key={index} />
-            ) : (
-              <path key={index} d={notchPath(side, cx, cy)} fill="var(--ink)" />
-            )
-          }
-        />
-        <ReferenceLine {...needRule(need, unit)} />
-        <ReferenceLine
-          x={parseISO(by).getTime()}
-          stroke="var(--spruce)"
-          strokeWidth={2}
-          label={{
-            value: dayTick(parseISO(by).getTime()),
-            position: "top",
-            fill: "var(--spruce)",
-            fontSize: 11,
-          }}
-        />
-        <ReferenceLine x={parseISO(today).getTime()} stroke="var(--clay)" strokeWidth={1.4} />
-      </ComposedChart>
-    </ResponsiveContainer>
+    <ChartFrame name={name} table={() => tableOf(points, fan, start, unit)}>
+      <ResponsiveContainer width="100%" height={210}>
+        <ComposedChart
+          data={rows}
+          margin={{ top: 14, right: 84, bottom: 0, left: -18 }}
+          accessibilityLayer
+        >
+          <CartesianGrid stroke="var(--line)" vertical={false} />
+          {absences
+            .map((one) => ({
+              ...one,
+              x1: Math.max(first, parseISO(one.from).getTime()),
+              x2: Math.min(last, parseISO(one.to).getTime()),
+            }))
+            .filter(({ x1, x2 }) => x1 < x2)
+            .map(({ from, x1, x2, reason }) => (
+              <ReferenceArea
+                key={from}
+                x1={x1}
+                x2={x2}
+                fill="var(--tape)"
+                fillOpacity={0.45}
+                label={{
+                  value: reason,
+                  position: "insideTop",
+                  fontSize: 10.5,
+                  fill: "var(--muted)",
+                }}
+              />
+            ))}
+          <XAxis {...dayAxis} domain={["dataMin", "dataMax"]} tickCount={8} />
+          <YAxis {...readingAxis(values, 2, unit)} />
+          <Tooltip {...readingTip(unit)} />
+          <Area
+            dataKey="fan"
+            name="80 %"
+            stroke="var(--spruce)"
+            strokeWidth={0.8}
+            fill="var(--spruce)"
+            fillOpacity={0.2}
+            isAnimationActive={false}
+            activeDot={false}
+          />
+          <Area
+            dataKey="band"
+            stroke="none"
+            fill="var(--ink)"
+            fillOpacity={0.1}
+            connectNulls
+            isAnimationActive={false}
+            activeDot={false}
+            tooltipType="none"
+          />
+          <Line
+            dataKey="median"
+            name="middle"
+            stroke="var(--spruce)"
+            strokeWidth={1.6}
+            strokeDasharray="5 4"
+            dot={false}
+            isAnimationActive={false}
+          />
+          <Line
+            dataKey="have"
+            name="check"
+            stroke="var(--ink)"
+            strokeWidth={1.4}
+            connectNulls
+            isAnimationActive={false}
+            dot={({ cx = 0, cy, index, value }: Dot) =>
+              value === undefined || cy === undefined || cy === null ? (
+                <g key={index} />
+              ) : (
+                <path key={index} d={notchPath(side, cx, cy)} fill="var(--ink)" />
+              )
+            }
+          />
+          <ReferenceLine {...needRule(need, unit)} />
+          <ReferenceLine
+            x={parseISO(by).getTime()}
+            stroke="var(--spruce)"
+            strokeWidth={2}
+            label={{
+              value: dayTick(parseISO(by).getTime()),
+              position: "top",
+              fill: "var(--spruce)",
+              fontSize: 11,
+            }}
+          />
+          <ReferenceLine x={parseISO(today).getTime()} stroke="var(--clay)" strokeWidth={1.4} />
+        </ComposedChart>
+      </ResponsiveContainer>
+    </ChartFrame>
   );
 });

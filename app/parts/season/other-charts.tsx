@@ -60,6 +60,7 @@ export const OtherCharts = memo(function OtherCharts({
             </span>
           </figcaption>
           <CheckChart
+            name={`${protocol.name} over time`}
             lines={lines}
             need={null}
             from={from}

@@ -4,7 +4,7 @@ import { aroundOf } from "#core/schedule/terms-of";
 import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { aimSentence, notch } from "../words";
-import { longDay, shortDay } from "#words/days";
+import { paperDay, shortDay } from "#words/days";
 import { dateVerdict, readyCaveat, verdictDetail, verdictHeadline } from "./date-words";
 import { emphasisWords, sentence, weekRemarks } from "./slot-words";
 import { many } from "#words/plain";
@@ -26,7 +26,7 @@ export function SeasonSheet({ view }: { view: AthleteView }) {
       <header className="flex flex-wrap items-baseline justify-between gap-x-6 border-b-2 border-ink pb-1">
         <h1 className="text-3xl">{view.athlete.name}</h1>
         <p className="font-display text-lg">{aimSentence(view)}</p>
-        <p className="figures">{longDay(view.today)}</p>
+        <p className="figures">{paperDay(view.today)}</p>
       </header>
       {verdict && by ? (
         <p className="mt-2 text-lg">

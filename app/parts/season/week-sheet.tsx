@@ -1,3 +1,4 @@
+import { OutcomeBox } from "./outcome-box";
 import { trainingsOn, weekTerms } from "#core/schedule/block";
 import { aroundOf } from "#core/schedule/terms-of";
 import { mondayOf, plusDays } from "#core/dates/days";
@@ -57,8 +58,9 @@ export function WeekSheet({ view, monday }: { view: AthleteView; monday: string 
                 .filter(({ training }) => training === null)
                 .map(({ key, starts, minutes, full, outcome }) => (
                   <li key={key} className="flex items-baseline gap-3">
-                    <span
-                      className={`inline-block size-4 shrink-0 translate-y-0.5 border-[1.5px] border-ink ${outcome === "done" || outcome === "partly" ? "bg-ink" : ""}`}
+                    <OutcomeBox
+                      outcome={outcome ?? ""}
+                      className="h-4 w-2.5 shrink-0 translate-y-0.5"
                     />
                     <span className="figures w-14">{starts ?? ""}</span>
                     <span className="font-semibold">{full}</span>

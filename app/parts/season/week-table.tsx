@@ -1,3 +1,4 @@
+import { OutcomeBox } from "./outcome-box";
 import { memo } from "react";
 import { Link } from "react-router";
 import type { WeekSummary } from "#core/season/weeks";
@@ -63,7 +64,7 @@ export const WeekTable = memo(function WeekTable({
   );
 });
 
-/** A box a prep: filled done, half partly, empty missed, dotted still to come. */
+/** A box a prep. */
 export function PrepBoxes({ week }: { week: WeekSummary }) {
   const boxes = [
     ...Array<string>(week.done).fill("done"),
@@ -74,15 +75,7 @@ export function PrepBoxes({ week }: { week: WeekSummary }) {
   return (
     <span className="flex gap-1" aria-hidden="true">
       {boxes.map((kind, i) => (
-        <span
-          key={i}
-          className={`inline-block h-4 w-2.5 border ${kind === "open" ? "border-dotted border-ink" : "border-ink"} ${kind === "done" ? "bg-ink" : ""}`}
-          style={
-            kind === "partly"
-              ? { background: "linear-gradient(to top, var(--ink) 50%, transparent 50%)" }
-              : undefined
-          }
-        />
+        <OutcomeBox key={i} outcome={kind} className="h-4 w-2.5" />
       ))}
     </span>
   );

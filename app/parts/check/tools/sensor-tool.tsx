@@ -17,6 +17,7 @@ import {
   type SensorTable,
 } from "#core/measure/sensor-log";
 import { plateausOf, type Plateau, type Sample } from "#core/measure/steady";
+import { ChartFrame, type ChartTable } from "../../chart-frame";
 import { BarChoice } from "../round-bar";
 import { TargetSelect, targetText } from "./target-select";
 import type { Target, ToolProps } from "./tool";
@@ -205,45 +206,56 @@ function SeriesChart({
   const rows = samples
     .filter((_, i) => i % every === 0)
     .map(({ t, angle }) => ({ t: t / 1000, angle }));
+  const table = (): ChartTable => ({
+    head: ["Held still", "From, s", "To, s", "Angle"],
+    rows: plateaus.map(({ from, to, angle }, i) => [
+      String(i + 1),
+      (from / 1000).toFixed(1),
+      (to / 1000).toFixed(1),
+      `${angle.toFixed(1)}°`,
+    ]),
+  });
   return (
-    <ResponsiveContainer width="100%" height={220}>
-      <LineChart data={rows} margin={{ top: 6, right: 10, bottom: 0, left: -16 }}>
-        <CartesianGrid stroke="var(--line)" vertical={false} />
-        <XAxis
-          dataKey="t"
-          type="number"
-          domain={["dataMin", "dataMax"]}
-          tick={{ fill: "var(--muted)", fontSize: 11 }}
-          tickFormatter={(t: number) => `${Math.round(t)} s`}
-        />
-        <YAxis
-          domain={["auto", "auto"]}
-          tick={{ fill: "var(--muted)", fontSize: 11 }}
-          tickFormatter={(angle: number) => `${Math.round(angle)}°`}
-        />
-        {plateaus.map((plateau, i) => (
-          <ReferenceArea
-            key={plateau.from}
-            x1={plateau.from / 1000}
-            x2={plateau.to / 1000}
-            fill="var(--tape)"
-            fillOpacity={0.7}
-            label={{
-              value: String(i + 1),
-              fill: "var(--ink)",
-              fontSize: 12,
-              position: "insideTop",
-            }}
+    <ChartFrame name="The angle over time" table={table}>
+      <ResponsiveContainer width="100%" height={220}>
+        <LineChart data={rows} margin={{ top: 6, right: 10, bottom: 0, left: -16 }}>
+          <CartesianGrid stroke="var(--line)" vertical={false} />
+          <XAxis
+            dataKey="t"
+            type="number"
+            domain={["dataMin", "dataMax"]}
+            tick={{ fill: "var(--muted)", fontSize: 11 }}
+            tickFormatter={(t: number) => `${Math.round(t)} s`}
           />
-        ))}
-        <Line
-          dataKey="angle"
-          dot={false}
-          stroke="var(--ink)"
-          strokeWidth={1.4}
-          isAnimationActive={false}
-        />
-      </LineChart>
-    </ResponsiveContainer>
+          <YAxis
+            domain={["auto", "auto"]}
+            tick={{ fill: "var(--muted)", fontSize: 11 }}
+            tickFormatter={(angle: number) => `${Math.round(angle)}°`}
+          />
+          {plateaus.map((plateau, i) => (
+            <ReferenceArea
+              key={plateau.from}
+              x1={plateau.from / 1000}
+              x2={plateau.to / 1000}
+              fill="var(--tape)"
+              fillOpacity={0.7}
+              label={{
+                value: String(i + 1),
+                fill: "var(--ink)",
+                fontSize: 12,
+                position: "insideTop",
+              }}
+            />
+          ))}
+          <Line
+            dataKey="angle"
+            dot={false}
+            stroke="var(--ink)"
+            strokeWidth={1.4}
+            isAnimationActive={false}
+          />
+        </LineChart>
+      </ResponsiveContainer>
+    </ChartFrame>
   );
 }

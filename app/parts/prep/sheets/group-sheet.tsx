@@ -2,7 +2,7 @@ import type { Prep } from "#core/records/records";
 import { clock } from "#core/drill/dose";
 import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../../view";
-import { longDay } from "#words/days";
+import { paperDay } from "#words/days";
 import { SheetFoot } from "./sheet-foot";
 import { footOf, linesOf } from "./sheet-words";
 
@@ -18,7 +18,7 @@ export function GroupSheet({
   return (
     <article className="mx-auto max-w-6xl text-ink">
       <header className="border-b-2 border-ink pb-1">
-        <h1 className="text-3xl">{longDay(day)}</h1>
+        <h1 className="text-3xl">{paperDay(day)}</h1>
         <p>
           {group.length} {group.length === 1 ? "athlete" : "athletes"}
         </p>

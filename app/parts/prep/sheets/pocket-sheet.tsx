@@ -5,7 +5,7 @@ import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../../view";
 import { PosePicture } from "../../figure/pose-picture";
 import { aimSentence } from "../../words";
-import { longDay } from "#words/days";
+import { paperDay } from "#words/days";
 import { doseDetail } from "#words/dose-detail";
 import { SheetFoot } from "./sheet-foot";
 import { footOf, healthOf, linesOf, type SheetLine } from "./sheet-words";
@@ -24,14 +24,14 @@ export function PocketSheet({
   const each = Math.max(1, Math.ceil(lines.length / 3));
   const quarters = [lines.slice(0, each), lines.slice(each, 2 * each), lines.slice(2 * each)];
   return (
-    <article className="pocket mx-auto grid max-w-4xl grid-cols-1 border border-ink text-ink sm:grid-cols-2">
+    <article className="pocket mx-auto grid max-w-4xl grid-cols-1 border border-ink text-ink sm:grid-cols-2 print:h-[255mm] print:grid-cols-2 print:grid-rows-2 print:break-inside-avoid">
       <section className="border-b border-dashed border-ink p-4 sm:border-r">
         <h1 className="text-2xl">{view.athlete.name}</h1>
         <p>{aimSentence(view)}</p>
         <p className="figures mt-2 text-4xl font-bold">
           {clock(prepSeconds(prep.items, view.library, prep.handOver))}
         </p>
-        <p className="text-sm">{longDay(prep.on)}</p>
+        <p className="text-sm">{paperDay(prep.on)}</p>
         <SheetFoot lines={footOf(lines)} health={health ? healthOf(view) : []} />
       </section>
       {quarters.map((quarter, n) => (

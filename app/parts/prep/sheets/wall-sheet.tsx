@@ -6,7 +6,7 @@ import { prepSeconds } from "#core/prep/timeline";
 import type { AthleteView } from "../../../view";
 import { PosePicture } from "../../figure/pose-picture";
 import { aimSentence } from "../../words";
-import { longDay } from "#words/days";
+import { paperDay } from "#words/days";
 import { itemSpans } from "../strip";
 import { doseDetail } from "#words/dose-detail";
 import { SheetFoot } from "./sheet-foot";
@@ -33,7 +33,7 @@ export function WallSheet({
         <p className="font-display text-lg">{aimSentence(view)}</p>
         <p className="figures text-2xl font-bold">
           {clock(prepSeconds(prep.items, view.library, prep.handOver))}
-          <span className="ml-3 font-sans text-base font-normal">{longDay(prep.on)}</span>
+          <span className="ml-3 font-sans text-base font-normal">{paperDay(prep.on)}</span>
         </p>
       </header>
       <ol className="mt-2 grid grid-cols-2 gap-x-6 md:grid-cols-3">
