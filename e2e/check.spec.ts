@@ -206,6 +206,29 @@ test("a photograph of a known angle comes back within its own ±, by mouse, by k
   await expect(page.getByRole("heading", { name: "Kept pictures" })).toBeHidden();
 });
 
+test("the landmarks of a picture are placed by keys alone", async ({ page }) => {
+  await openDemo(page, "/at/odalys/check?focus=shoulder-flexion");
+  await page.getByRole("button", { name: "Shoulder flexion, left: read from a photo" }).focus();
+  await page.keyboard.press("Enter");
+  const practise = page.getByRole("button", { name: "Practise on drawn pictures" });
+  await practise.focus();
+  await page.keyboard.press("Enter");
+  const look = page.getByRole("button", { name: "Look where they are" });
+  const byKeys = page.getByRole("button", { name: /^Place .* by keys$/ });
+  for (let i = 0; i < 3 && (await byKeys.count()) > 0; i += 1) {
+    await byKeys.focus();
+    await page.keyboard.press("Enter");
+    const placed = page.locator("[data-spot]:focus");
+    await expect(placed).toHaveAccessibleName(/arrow keys nudge it/);
+    const before = (await placed.boundingBox())!;
+    for (let n = 0; n < 3; n += 1) await page.keyboard.press("Shift+ArrowRight");
+    expect((await placed.boundingBox())!.x).toBeGreaterThan(before.x + 5);
+  }
+  await look.focus();
+  await page.keyboard.press("Enter");
+  await expect(page.getByText(/You read/)).toBeVisible();
+});
+
 test("ten placements on drawn pictures tell the pointing error, and it can be used", async ({
   page,
 }) => {

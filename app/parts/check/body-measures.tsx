@@ -110,6 +110,7 @@ export function BodyMeasuresForm({
               inputMode="decimal"
               aria-label={`${name}, centimetres`}
               aria-invalid={wrong.some((one) => one.key === key) || undefined}
+              aria-describedby={`${key}-range`}
               title={`${low} to ${high} cm`}
               placeholder={from(athlete.statureCm).toFixed(1)}
               value={textOf(key)}
@@ -121,6 +122,12 @@ export function BodyMeasuresForm({
               }}
             />
             <span className="text-sm text-muted">cm</span>
+            <span
+              id={`${key}-range`}
+              className={wrong.some((one) => one.key === key) ? "text-sm text-clay" : "sr-only"}
+            >
+              {low} to {high} cm
+            </span>
           </label>
         ))}
       </div>

@@ -176,6 +176,7 @@ export function SideTrials({
             disabled={stopped && text.trim() === ""}
             aria-label={fieldName(row, side, n, round)}
             aria-invalid={refused || undefined}
+            aria-describedby={notes.length > 0 ? `${row.key}/${side}/notes` : undefined}
             placeholder={last[n] ?? "–"}
             value={text}
             onChange={(event) => onEntry(side, withTyped(entry, n, event.target.value))}
@@ -184,15 +185,17 @@ export function SideTrials({
         <span className="text-sm text-muted">{unit}</span>
         <ToolButtons row={row} side={side} stopped={stopped} openTool={openTool} />
       </div>
-      {notes.map((note) => (
-        <p
-          key={note.about}
-          role="status"
-          className={`pl-6 text-sm ${note.level === "remeasure" ? "text-muted" : "font-semibold text-clay"}`}
-        >
-          {entryWords(note)}
-        </p>
-      ))}
+      <div id={`${row.key}/${side}/notes`}>
+        {notes.map((note) => (
+          <p
+            key={note.about}
+            role="status"
+            className={`pl-6 text-sm ${note.level === "remeasure" ? "text-muted" : "font-semibold text-clay"}`}
+          >
+            {entryWords(note)}
+          </p>
+        ))}
+      </div>
     </fieldset>
   );
 }

@@ -33,7 +33,7 @@ function useSize() {
 type Hand = { mode: "spot"; index: number } | { mode: "pan"; from: Spot; centre: Spot };
 
 /**
- * A picture to place landmarks on: tap for the next one, drag any of them, arrow keys to nudge; a loupe shows what
+ * A picture to place landmarks on: tap for the next one or place it by keys, drag any of them, arrow keys to nudge; a loupe shows what
  * the finger hides. Turned and zoomed as the user likes; everything is kept in the picture's own px.
  */
 export function PictureBoard({
@@ -125,6 +125,16 @@ export function PictureBoard({
     const [x, y] = onPaper(angle.spots[index]!);
     place(index, turnSpot([x + moved[0], y + moved[1]], -turn, size));
   };
+  const next = angle && !truth ? angle.names[angle.spots.length] : undefined;
+  /** Without a pointer: the next landmark stands in the middle of what is seen, and the arrow keys carry it. */
+  const placeByKeys = () => {
+    if (!angle) return;
+    const index = angle.spots.length;
+    place(index, turnSpot([view.x + view.width / 2, view.y + view.height / 2], -turn, size));
+    requestAnimationFrame(() =>
+      svg.current?.querySelector<SVGGElement>(`[data-spot="${index}"]`)?.focus(),
+    );
+  };
   const zoomBy = (factor: number, about?: Spot) => {
     const to = Math.min(8, Math.max(1, zoom * factor));
     const last = angle?.spots.at(-1);
@@ -176,6 +186,15 @@ export function PictureBoard({
       </svg>
       {held !== null && angle?.spots[held] ? (
         <Loupe picture={id} at={onPaper(angle.spots[held])} view={view} />
+      ) : null}
+      {next ? (
+        <button
+          type="button"
+          className="quiet underlined absolute bottom-1 left-1 bg-paper/90 px-2 text-sm text-ink"
+          onClick={placeByKeys}
+        >
+          Place {next} by keys
+        </button>
       ) : null}
       <p className="absolute right-1 bottom-1 flex bg-paper/80">
         <button
@@ -256,6 +275,7 @@ function AngleMarks({
           key={index}
           role="button"
           tabIndex={active ? 0 : -1}
+          data-spot={active ? index : undefined}
           aria-label={`${names[index]}: arrow keys nudge it`}
           onKeyDown={(event) => nudge(event, index)}
           onFocus={(event) => {
