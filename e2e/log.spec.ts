@@ -114,7 +114,7 @@ test("the record book: by day with a search, by drill with what follows, by moti
   await page.getByRole("button", { name: "by drill" }).click();
   await page.getByRole("list", { name: "Drills done" }).getByText("Wall slides").click();
   const one = page.getByRole("region", { name: "Wall slides" });
-  await expect(one.getByRole("img", { name: /Wall slides: \d+ sessions/ })).toBeVisible();
+  await expect(one.getByRole("figure", { name: /Wall slides: \d+ sessions/ })).toBeVisible();
   await one.getByRole("button", { name: "Pin Wall slides as it is" }).click();
   await expect(one.getByText("pinned", { exact: true })).toBeVisible();
   await one.getByRole("button", { name: "Let the rules propose Wall slides again" }).click();

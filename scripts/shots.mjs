@@ -94,7 +94,7 @@ async function swapOpen(page) {
 
 async function drillShown(page) {
   await page.getByRole("list", { name: "Drills done" }).getByText("Wall slides").click();
-  await page.getByRole("img", { name: /Wall slides: / }).waitFor();
+  await page.getByRole("figure", { name: /Wall slides: / }).waitFor();
 }
 
 /** A prep sent from another device's demo, with the health questions answered. */

@@ -67,7 +67,12 @@ export default function CautionsPage({ loaderData }: Route.ComponentProps) {
           Until a clearance names it again. Where a place is asked for, everything that loads,
           stretches or presses that place is kept away too.
         </p>
-        <div className="mt-2 overflow-x-auto">
+        <div
+          className="mt-2 overflow-x-auto"
+          tabIndex={0}
+          role="region"
+          aria-label="Answers and what they stop"
+        >
           <table className="w-full text-sm">
             <thead>
               <tr className="border-b border-ink text-left">
@@ -136,7 +141,12 @@ function Sources({ counts, doses }: Pick<Route.ComponentProps["loaderData"], "co
         as a flat hand under an upright arm. Working: what people use, with nothing published for
         this use. A coach’s own figure stands with his reason.
       </p>
-      <div className="mt-2 overflow-x-auto">
+      <div
+        className="mt-2 overflow-x-auto"
+        tabIndex={0}
+        role="region"
+        aria-label="Where the figures come from"
+      >
         <table className="w-full text-sm">
           <thead>
             <tr className="border-b border-ink text-left">

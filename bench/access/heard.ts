@@ -75,6 +75,8 @@ function state() {
         at.getAttribute("aria-expanded") ?? "",
         at.getAttribute("aria-pressed") ?? "",
         at.getAttribute("aria-checked") ?? "",
+        // In a list that is walked from its field, what is walked to is heard.
+        document.getElementById(at.getAttribute("aria-activedescendant") ?? "")?.textContent ?? "",
         at.getAttribute("aria-valuetext") ?? at.getAttribute("aria-valuenow") ?? "",
       ].join(" ");
   return {

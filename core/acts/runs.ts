@@ -199,4 +199,8 @@ const dropRun = rule({
 });
 
 export const runActs = {
-  "drop-run": dropRun, happen, "take-back": takeBack, "finish-run": finishRun };
+  "drop-run": dropRun,
+  happen,
+  "take-back": takeBack,
+  "finish-run": finishRun,
+};

@@ -3,6 +3,7 @@ import { paperDay } from "#words/days";
 import { today } from "../../clock";
 import type { NextMove } from "#core/season/next-move";
 import { FirstWalk } from "./first-walk";
+import { intoThePage, useKeptFocus } from "./kept-focus";
 import { useFrameKeys } from "./keys";
 import { NextLine } from "./next-line";
 import { Notices } from "./notices";
@@ -30,8 +31,13 @@ export function Frame({
 }) {
   const [shown, setShown] = useState<"find" | "keys" | null>(null);
   const open = useCallback((what: "find" | "keys") => setShown(what), []);
-  const close = useCallback(() => setShown(null), []);
+  const close = useCallback(() => {
+    setShown(null);
+    // Once the dialog is gone and has given back what it took.
+    setTimeout(intoThePage, 60);
+  }, []);
   useFreshData();
+  useKeptFocus();
   const said = usePageSaid(subject?.name ?? "");
   useFrameKeys({ athleteId: subject?.id ?? null, move, here, open });
   return (

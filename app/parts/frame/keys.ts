@@ -4,6 +4,7 @@ import { stations, type NextMove } from "#core/season/next-move";
 import { takeNewVersion, waitingVersion } from "../../offline";
 import { pressed } from "./key-choice";
 import { addressOf } from "./next-line";
+import { intoThePage } from "./kept-focus";
 import { isHere, toTheSpot } from "./next-spot";
 import { travel } from "./undo";
 
@@ -69,7 +70,10 @@ export function useFrameKeys({
         if (!isHere(move, here) || !toTheSpot(move.move)) void navigate(addressOf(athleteId, move));
         return;
       }
-      if (key === "Escape" && event.target instanceof HTMLElement) event.target.blur();
+      if (key === "Escape" && takesText(event.target)) {
+        (event.target as HTMLElement).blur();
+        intoThePage();
+      }
       if (takesText(event.target)) return;
       if (key === "u" && waitingVersion()) return takeNewVersion();
       if (key === "/" || key === "?") {

@@ -1,6 +1,10 @@
 import { useEffect, useRef, useState } from "react";
 import { useLocation } from "react-router";
+import { intoThePage } from "./kept-focus";
 import { pageName } from "#words/frame";
+
+/** Whether a page was shown already. */
+let begun = false;
 
 /**
  * Tells those who listen which page came, and puts the cursor into it where it was on nothing any more. Says nothing of
@@ -8,14 +12,15 @@ import { pageName } from "#words/frame";
  */
 export function usePageSaid(who: string): string {
   const { pathname } = useLocation();
-  const first = useRef(pathname);
+  // A run stands outside the frame: coming back from it is no opening of the application.
+  const first = useRef(begun ? "" : pathname);
   const [said, setSaid] = useState("");
   useEffect(() => {
+    begun = true;
     if (first.current === pathname) return;
     first.current = "";
     setSaid([pageName(pathname), who].filter(Boolean).join(", "));
-    if (document.activeElement === document.body)
-      document.getElementById("desk")?.focus({ preventScroll: true });
+    intoThePage();
   }, [pathname, who]);
   return said;
 }

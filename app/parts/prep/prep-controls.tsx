@@ -142,7 +142,7 @@ function Tick({
   set: (on: boolean) => void;
 }) {
   return (
-    <label className="flex min-h-6 items-center gap-1.5 text-sm pointer-coarse:min-h-9">
+    <label className="flex min-h-[26px] items-center gap-1.5 text-sm pointer-coarse:min-h-9">
       <input
         type="checkbox"
         className="size-4 accent-[var(--spruce)]"

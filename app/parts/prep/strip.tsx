@@ -110,6 +110,8 @@ export function PrepStrip({
           <button
             key={item.id}
             type="button"
+            // The rows below are the same drills, large enough for a thumb, and walked by Tab.
+            tabIndex={-1}
             onClick={() => pick(item.id)}
             style={{ width: share(seconds), background: phaseTone[item.phase] }}
             className={`flex h-full min-w-0 border-r border-ink last:border-r-0 ${picked === item.id ? "outline-2 -outline-offset-4 outline-[var(--clay)]" : ""}`}

@@ -16,8 +16,8 @@ export function UnderWay({ run, view, act }: { run: Run; view: AthleteView; act:
       className="no-print mb-2 flex flex-wrap items-center gap-x-4 gap-y-1 border-l-4 border-spruce bg-raised px-4 py-2"
     >
       <p className="font-semibold">
-        A run is under way: <span className="figures">{clock(Math.round(time.work))}</span> of work so
-        far.
+        A run is under way: <span className="figures">{clock(Math.round(time.work))}</span> of work
+        so far.
       </p>
       <Link className="press press-main" to={`/at/${view.athlete.id}/run`}>
         <Play size={16} aria-hidden="true" /> Go on

@@ -8,7 +8,8 @@ import {
   SlidersHorizontal,
   TriangleAlert,
 } from "lucide-react";
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import { intoThePage, useKeptFocus } from "../frame/kept-focus";
 import { useNavigate } from "react-router";
 import { format } from "date-fns";
 import { clock } from "#core/drill/dose";
@@ -64,6 +65,8 @@ export function RunScreen({
   useAwake(state.status === "running");
   useCues(state, view.library, { sound, voice });
 
+  useKeptFocus();
+  useEffect(intoThePage, [panel]);
   const together = run.group.length > 0;
   const running = state.status === "running";
   const open = (kind: Panel["kind"]) => {
@@ -198,12 +201,16 @@ export function RunScreen({
   return (
     <main
       data-run
-      className={`flex min-h-dvh flex-col bg-[#0e1213] text-[#f2eee4] ${wall ? "h-dvh p-6 sm:p-12" : "p-4 sm:p-7 lg:h-dvh"}`}
+      tabIndex={-1}
+      className={`outline-none flex min-h-dvh flex-col bg-[#0e1213] text-[#f2eee4] ${wall ? "h-dvh p-6 sm:p-12" : "p-4 sm:p-7 lg:h-dvh"}`}
     >
       <p className="sr-only" aria-live="polite">
         {[drill.name, step.side ?? "", stepWord(step, item.dose, item.breath)]
           .filter(Boolean)
           .join(", ")}
+      </p>
+      <p className="sr-only" aria-live="polite">
+        {state.status === "paused" ? "The clock stands." : running ? "The clock runs." : ""}
       </p>
       <div className="flex items-start justify-between gap-6">
         <div className="min-w-0">

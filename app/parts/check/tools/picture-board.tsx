@@ -126,14 +126,22 @@ export function PictureBoard({
     place(index, turnSpot([x + moved[0], y + moved[1]], -turn, size));
   };
   const next = angle && !truth ? angle.names[angle.spots.length] : undefined;
+  const placed = useRef<number | null>(null);
+  useEffect(() => {
+    const mark =
+      placed.current === null
+        ? null
+        : svg.current?.querySelector<SVGGElement>(`[data-spot="${placed.current}"]`);
+    if (!mark) return;
+    placed.current = null;
+    mark.focus();
+  });
   /** Without a pointer: the next landmark stands in the middle of what is seen, and the arrow keys carry it. */
   const placeByKeys = () => {
     if (!angle) return;
     const index = angle.spots.length;
     place(index, turnSpot([view.x + view.width / 2, view.y + view.height / 2], -turn, size));
-    requestAnimationFrame(() =>
-      svg.current?.querySelector<SVGGElement>(`[data-spot="${index}"]`)?.focus(),
-    );
+    placed.current = index;
   };
   const zoomBy = (factor: number, about?: Spot) => {
     const to = Math.min(8, Math.max(1, zoom * factor));
