@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { labelPlaces, type Label } from "./label-places";
+import { labelPlaces, type Written } from "./label-places";
 import type { Point } from "./space";
 import { drawingOf } from "./drawing";
 
@@ -10,7 +10,7 @@ const square = (left: number, top: number, size: number): Point[] => [
   [left + size, top + size],
   [left, top + size],
 ];
-const label = (x: number, y: number): Label => ({ at: [x, y], width: 20, height: 8 });
+const label = (x: number, y: number): Written => ({ at: [x, y], width: 20, height: 8 });
 
 /** An own judge: whether a rectangle holds any of many points strewn over a square. */
 const touches = (
@@ -34,7 +34,7 @@ describe("words beside what they name", () => {
   });
 
   it("keep off one another, and their leaders don't cross", () => {
-    const at: Label[] = [label(62, 46), label(62, 50), label(62, 54)];
+    const at: Written[] = [label(62, 46), label(62, 50), label(62, 54)];
     const places = labelPlaces(at, paper, [square(30, 30, 40)]);
     places.forEach((a, i) =>
       places.slice(i + 1).forEach((b) => {

@@ -1,7 +1,7 @@
 import type { Point } from "./space";
 
 /** What is to be written at a joint: where the joint is and how much room its words take. Unit: that of the paper, y down. */
-export type Label = { at: Point; width: number; height: number };
+export type Written = { at: Point; width: number; height: number };
 export type Paper = {
   left: number;
   top: number;
@@ -11,7 +11,7 @@ export type Paper = {
   unit: number;
 };
 /** A label with the top left corner of its words and the end of its leader at their rim. */
-export type LabelPlace = { left: number; top: number; edge: Point };
+export type WrittenPlace = { left: number; top: number; edge: Point };
 
 /** What a unit of each costs, against a unit of leader. Working figures, set by looking. */
 const cost = { inside: 6, crossing: 60, overBody: 60, overFaint: 3, overLabel: 400, tangle: 120 };
@@ -30,11 +30,11 @@ const rounds = 3;
  * @returns a place for each label, in the same order
  */
 export function labelPlaces(
-  labels: readonly Label[],
+  labels: readonly Written[],
   paper: Paper,
   body: readonly (readonly Point[])[],
   faint: readonly (readonly Point[])[] = [],
-): LabelPlace[] {
+): WrittenPlace[] {
   const ink = maskOf(body, paper);
   const chalk = maskOf(faint, paper);
   const alone = labels.map((label) => candidatesOf(label, paper, ink, chalk));
@@ -48,10 +48,10 @@ export function labelPlaces(
 }
 
 type Rectangle = { left: number; top: number; right: number; bottom: number };
-type Placed = LabelPlace & { at: Point; right: number; bottom: number; alone: number };
+type Placed = WrittenPlace & { at: Point; right: number; bottom: number; alone: number };
 
 /** Every place on the grid, with what it costs by itself; the cheapest first. */
-function candidatesOf(label: Label, paper: Paper, ink: Mask, chalk: Mask): Placed[] {
+function candidatesOf(label: Written, paper: Paper, ink: Mask, chalk: Mask): Placed[] {
   const { at } = label;
   const width = Math.min(label.width, paper.width);
   const height = Math.min(label.height, paper.height);
