@@ -5,13 +5,12 @@ import { today } from "./clock";
 import { askForTroupe } from "./demo-ready";
 import { shippedLibrary } from "./library";
 import { hasBeenOpen, openNotebook } from "./store/open";
-import { warmUp } from "./warm-up";
 
 // Every page needs these: they are fetched and opened while the page comes to life.
 void shippedLibrary();
 if (!hasBeenOpen()) askForTroupe(today());
 void openNotebook()
-  .then(() => setTimeout(() => void warmUp(), 1_000))
+  .then(() => setTimeout(() => void import("./warm-up").then(({ warmUp }) => warmUp()), 1_000))
   .catch(() => undefined);
 
 /*

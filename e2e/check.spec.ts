@@ -132,6 +132,10 @@ test("Tab in a row comes by every number, every instrument and the pain before t
   ];
   expect(here).toHaveLength(wanted.length);
   wanted.forEach((one, n) => expect(here[n]).toMatch(one));
+  // A digit that misses its field is no station.
+  await row.getByRole("button", { name: /left: read from a photo/ }).focus();
+  await page.keyboard.press("6");
+  await expect(page).toHaveURL(/\/check/);
   // One row after the other, never back.
   expect(told.findLastIndex((one) => one.startsWith("row-wrist-extension "))).toBe(10);
 });

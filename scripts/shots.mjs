@@ -65,8 +65,8 @@ async function atStations(page) {
 
 async function typeRound(page) {
   await page.getByRole("textbox", { name: "Shoulder flexion, left, trial 1, degrees" }).click();
-  for (const text of ["162", "Tab", "161", "Tab", "166", "Tab", "166"])
-    await (text === "Tab" ? page.keyboard.press("Tab") : page.keyboard.type(text));
+  for (const text of ["162", "Enter", "161", "Enter", "166", "Enter", "166"])
+    await (text === "Enter" ? page.keyboard.press("Enter") : page.keyboard.type(text));
 }
 
 /** Worth comes from its own thread, which the still clock does not hold. */

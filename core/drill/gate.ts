@@ -18,6 +18,7 @@ export type Gate = z.infer<typeof Gate>;
  */
 export function readAsk(typed: string): GateAsk {
   if (/slow|tempo|pause/i.test(typed)) return "slower";
-  if (/rung|easier|earlier|step back|both feet|knees down/i.test(typed)) return "rung-down";
+  if (/rung|levels? (down|lower)|easier|earlier|step back|both feet|knees down/i.test(typed))
+    return "rung-down";
   return /fewer|stop the set|end the set|\brest\b/i.test(typed) ? "fewer" : "less-range";
 }

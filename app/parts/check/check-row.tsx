@@ -32,6 +32,7 @@ export function CheckRow(props: RowProps) {
     <li
       id={`row-${protocol.id}`}
       data-row={row.key}
+      data-numbers
       onFocus={onFocus}
       className={`border-b border-line py-1.5 pl-3 ${focused ? "border-l-4 border-l-ink bg-raised" : "border-l-4 border-l-transparent"}`}
     >

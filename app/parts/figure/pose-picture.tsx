@@ -152,8 +152,8 @@ export function PosePicture({
 }
 
 /** How far an arrow reaches out of its frame, on the strip: its line and head need a little room. */
-function pastFrame(arrow: Movement | null, { box, width }: PictureFrame) {
-  if (!arrow) return { left: 0, right: 0, top: 0 };
+function pastFrame(arrow: Movement | null, { box, width, near }: PictureFrame) {
+  if (!arrow || near) return { left: 0, right: 0, top: 0 };
   const scale = width / (box.right - box.left);
   const xs = arrow.way.map(([x]) => x);
   const ys = arrow.way.map(([, y]) => y);
@@ -201,8 +201,8 @@ function FrameDrawn({
       width={width}
       height={height}
       viewBox={`${box.left} ${box.top} ${box.right - box.left} ${box.bottom - box.top}`}
-      // The way of what moves may begin beside the frame.
-      overflow="visible"
+      // The way of what moves may begin beside the frame; a close-up ends at its own.
+      overflow={near ? "hidden" : "visible"}
     >
       <Props shapes={things} line={tones.line} fill={tones.fill} part="behind" />
       {near ? null : <Floor from={box.left} to={box.right} strokes={false} colour={tones.line} />}

@@ -37,6 +37,10 @@ const takesEnter = (target: EventTarget | null): boolean =>
       "button, a:not([aria-current='page']), summary, [role='button'], [role='slider'], [role='option'], [role='dialog']",
     ) !== null);
 
+/** Between the numbers of a round a digit is a reading that missed its field, and no station. */
+const amongNumbers = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest("[data-numbers]") !== null;
+
 export function useFrameKeys({
   athleteId,
   move,
@@ -79,7 +83,7 @@ export function useFrameKeys({
       if (key === "/" || key === "?") {
         event.preventDefault();
         open(key === "/" ? "find" : "keys");
-      } else if (athleteId && /^[1-7]$/.test(key)) {
+      } else if (athleteId && /^[1-7]$/.test(key) && !amongNumbers(event.target)) {
         void navigate(`/at/${athleteId}/${stations[Number(key) - 1]}`);
       }
     };

@@ -24,7 +24,7 @@ export function DayPreps({
   return (
     <nav
       aria-label="Preps of the day"
-      className="no-print mb-1.5 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm"
+      className="no-print mb-1.5 flex flex-wrap items-center gap-x-3 gap-y-1 text-sm"
     >
       <span className="flex items-center">
         <Link
@@ -55,8 +55,8 @@ export function DayPreps({
               aria-current={id === prep?.id ? "true" : undefined}
               className={`min-h-7 border-b-2 pt-1 ${id === prep?.id ? "border-ink font-semibold" : "border-transparent text-muted"}`}
             >
-              <span className="figures">{starts}</span> {name}{" "}
-              <span className="figures">{minutes}′</span>
+              <span className="figures">{starts}</span> {name}
+              <span className="sr-only">, {minutes} minutes</span>
               {note ? <i> {note}</i> : null}
             </Link>
           ))}

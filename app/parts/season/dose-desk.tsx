@@ -38,8 +38,8 @@ export function DoseDesk({ view }: { view: AthleteView }) {
       <p className="mt-1 text-sm text-muted">
         Minutes a side by week, {weeksBack} back and {weeksAhead} ahead. Full bars: under stretch,
         done. Outline: planned. Hatched: active and loaded work, counted apart. The rule above is
-        the cap, {weeklyCap / 60} minutes in {hardDaysAWeek} hard days; a dot is a hard day of ten
-        minutes or more, a ring a session to come, taken as a hard day whatever it holds.
+        the cap, {weeklyCap / 60} minutes in {hardDaysAWeek} hard days. A dot is a hard day: ten
+        minutes or more. A ring is a session to come, counted as a hard day.
       </p>
       {worked.length === 0 ? (
         <p className="mt-4">

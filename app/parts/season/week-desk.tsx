@@ -312,8 +312,8 @@ export function WeekDesk({ view }: { view: AthleteView }) {
         role="status"
       >
         <span>
-          Drag a session to another day, or Alt with ← → (a day) and ↑ ↓ (a quarter of an hour);
-          Delete takes one out. What hangs on a training moves with the training.
+          Drag a session to another day. Or by keys: Alt with ← → a day, with ↑ ↓ a quarter of an
+          hour; Delete takes it out. What hangs on a training moves with the training.
         </span>
         {places.state === "looking" ? (
           <span>

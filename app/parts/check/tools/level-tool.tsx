@@ -22,8 +22,8 @@ export default function LevelTool({ target, targets, onReading, close }: ToolPro
     return (
       <div className="grid gap-4 py-6">
         <p className="max-w-xl text-muted">
-          Strap or hold the phone flat along the segment. It is read against its own zero, so how it
-          lies on the limb does not matter, only that it stays so.
+          Strap or hold the phone flat along the segment. It is read against its own zero: it may
+          lie as it likes, as long as it stays so.
         </p>
         <p className="flex flex-wrap gap-3">
           <button
