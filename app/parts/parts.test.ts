@@ -7,7 +7,7 @@ import { draftLog, unplanned } from "./log/draft";
 import { itemSpans } from "./prep/strip";
 import { countWord, stepWord } from "./run/words";
 import { tapeSpan } from "./frame/tape";
-import { aimSentence, readNumber } from "./words";
+import { aimSentence, readMinutes, readNumber } from "./words";
 import { shortDay } from "#words/days";
 
 describe("words", () => {
@@ -25,6 +25,13 @@ describe("words", () => {
     expect(readNumber("35,9")).toBe(35.9);
     expect(readNumber("")).toBeNaN();
     expect(readNumber("12 cm")).toBeNaN();
+    expect(readNumber("85°")).toBe(85);
+    expect(readNumber("85,5 °")).toBe(85.5);
+    expect(readNumber("−3.5")).toBe(-3.5);
+    expect(readMinutes("8")).toBe(8);
+    expect(readMinutes("12:30")).toBe(12.5);
+    expect(readMinutes("7,5 min")).toBe(7.5);
+    expect(readMinutes("8:75")).toBeNaN();
   });
 });
 

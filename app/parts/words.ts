@@ -13,11 +13,11 @@ export function aimSentence({ aim, skill }: { aim: Aim | null; skill: Skill | nu
 /** The notch of a side, as it stands before a number. */
 export const notch: Record<Side, string> = { left: "◂", right: "▸", mid: "◆" };
 
-/** Reads a number as people type it: comma or point, with its unit or without ("85,5", "85°", "−3.5 cm"). NaN where it is none. */
+/** Reads a number as people type it: comma or point, and degrees with their sign ("85,5", "85°", "−3.5"). NaN where it is none. */
 export function readNumber(text: string): number {
   const bare = text
     .trim()
-    .replace(/\s*(°|degrees|cm|kg|in|″|")$/u, "")
+    .replace(/\s*(°|degrees)$/u, "")
     .replace(/^[−–]/u, "-")
     .replace(",", ".");
   return bare === "" ? Number.NaN : Number(bare);
