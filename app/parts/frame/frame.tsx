@@ -51,10 +51,10 @@ export function Frame({
       <p className="sr-only" aria-live="polite">
         {said}
       </p>
+      <Rail subject={subject} open={open} />
       <p className="hidden border-b border-ink pb-1 text-xs print:mb-3 print:block">
         {[subject?.name, paperDay(today()), "Yearling"].filter(Boolean).join(" · ")}
       </p>
-      <Rail subject={subject} open={open} />
       <FirstWalk athleteId={subject?.id ?? null} />
       {tape ? <section aria-label="Tape">{tape}</section> : null}
       <Notices />

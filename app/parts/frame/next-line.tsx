@@ -33,7 +33,8 @@ export function NextLine({
     // Once the page stands; what is drawn anew meanwhile calls it off no more.
     requestAnimationFrame(() => {
       const at = document.activeElement;
-      if (at !== null && at !== document.body && at.isConnected) return;
+      // In the page at large, where a step that is gone has left it, it is free to go on.
+      if (at !== null && at !== document.body && at.id !== "desk" && at.isConnected) return;
       if (!isHere(move, here) || !toTheSpot(move.move))
         line.current?.querySelector<HTMLElement>("a, button")?.focus({ preventScroll: true });
     });

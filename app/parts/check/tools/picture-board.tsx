@@ -80,6 +80,11 @@ export function PictureBoard({
       Math.min(size.height, Math.max(0, spot[1])),
     ];
     const spots = [...angle.spots];
+    // On another landmark it would have no angle to it.
+    const taken = spots.some(
+      (other, n) => n !== index && Math.hypot(other[0] - inside[0], other[1] - inside[1]) < 2,
+    );
+    if (taken) return;
     spots[index] = inside;
     onSpots(spots);
   };
@@ -138,9 +143,12 @@ export function PictureBoard({
   });
   /** Without a pointer: the next landmark stands in the middle of what is seen, and the arrow keys carry it. */
   const placeByKeys = () => {
-    if (!angle) return;
+    if (!angle || !next) return;
     const index = angle.spots.length;
-    place(index, turnSpot([view.x + view.width / 2, view.y + view.height / 2], -turn, size));
+    // Each a little beside the last: two on one spot have no angle.
+    const beside = index * 40 * unit;
+    const middle: Spot = [view.x + view.width / 2 + beside, view.y + view.height / 2 + beside / 2];
+    place(index, turnSpot(middle, -turn, size));
     placed.current = index;
   };
   const zoomBy = (factor: number, about?: Spot) => {
@@ -195,15 +203,19 @@ export function PictureBoard({
       {held !== null && angle?.spots[held] ? (
         <Loupe picture={id} at={onPaper(angle.spots[held])} view={view} />
       ) : null}
-      {next ? (
-        <button
-          type="button"
-          className="quiet underlined absolute bottom-1 left-1 bg-paper/90 px-2 text-sm text-ink"
-          onClick={placeByKeys}
-        >
-          Place {next} by keys
-        </button>
-      ) : null}
+      {/* It stays when all are placed, so that the cursor isn't torn from it before it is passed on. */}
+      <button
+        type="button"
+        className={
+          next
+            ? "quiet underlined absolute bottom-1 left-1 bg-paper/90 px-2 text-sm text-ink"
+            : "sr-only"
+        }
+        tabIndex={next ? 0 : -1}
+        onClick={placeByKeys}
+      >
+        {next ? `Place ${next} by keys` : "All are placed"}
+      </button>
       <p className="absolute right-1 bottom-1 flex bg-paper/80">
         <button
           type="button"
