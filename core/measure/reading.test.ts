@@ -225,52 +225,34 @@ describe("the record", () => {
 });
 
 describe("a round with a tape alone", () => {
-  it("proposes what the tape reads, also where another instrument was used before, and says what it can’t read", () => {
-    const first = proposeRound({
-      gaps: gapsOn([]),
-      checks: [],
+  const withOnly = (instrument: "tape" | "eye", checks: Check[] = []) =>
+    proposeRound({
+      gaps: gapsOn(checks),
+      checks,
       library,
       minutes: 30,
       today,
       locked: [],
-      instrument: "tape",
-    }).items.map(({ protocolId }) => protocolId);
+      instrument,
+    });
+  const readBy = (protocolId: string) =>
+    library.protocols.find(({ id }) => id === protocolId)!.instruments.map(({ id }) => id);
+
+  it("proposes what the tape reads, also where another instrument was used before, and says what it can’t read", () => {
+    const first = withOnly("tape").items.map(({ protocolId }) => protocolId);
     expect(first).toContain("wall-arm");
     expect(first).toContain("lean-over-hands");
     expect(first).not.toContain("shoulder-flexion");
     const begun = both({ on: "2026-09-20", trials: [150, 150] });
-    const { items, unreadable } = proposeRound({
-      gaps: gapsOn(begun),
-      checks: begun,
-      library,
-      minutes: 30,
-      today,
-      locked: [],
-      instrument: "tape",
-    });
+    const { items, unreadable } = withOnly("tape", begun);
     const names = items.map(({ protocolId }) => protocolId);
     expect(names).toContain("wall-arm");
     expect(names).not.toContain("shoulder-flexion");
-    for (const { protocolId } of items)
-      expect(
-        library.protocols.find(({ id }) => id === protocolId)!.instruments.map(({ id }) => id),
-        protocolId,
-      ).toContain("tape");
+    for (const { protocolId } of items) expect(readBy(protocolId), protocolId).toContain("tape");
     for (const { protocolId } of unreadable)
-      expect(
-        library.protocols.find(({ id }) => id === protocolId)!.instruments.map(({ id }) => id),
-        protocolId,
-      ).not.toContain("tape");
-    const byEye = proposeRound({
-      gaps: gapsOn([]),
-      checks: [],
-      library,
-      minutes: 30,
-      today,
-      locked: [],
-      instrument: "eye",
-    });
-    expect(byEye.items.length + byEye.unreadable.length).toBeGreaterThan(0);
+      expect(readBy(protocolId), protocolId).not.toContain("tape");
+    const byEye = withOnly("eye");
     expect(byEye.unreadable.length).toBeGreaterThan(0);
+    for (const { protocolId } of byEye.items) expect(readBy(protocolId)).toContain("eye");
   });
 });
