@@ -182,6 +182,27 @@ test("a coach's own table is mapped, shown with what cannot be read, taken over 
   await page.getByRole("button", { name: /^Undo/ }).click();
   await expect(page.getByText(/2 checks/)).toHaveCount(0);
 
+  // What takes too long can be stopped, and what can't be read on is said with its place.
+  const table = page.getByLabel(/^Table \(\.csv\)/);
+  const file = (body: string) => ({
+    name: "mine.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(body),
+  });
+  const readers = /table\.worker/;
+  await page.route(readers, () => undefined);
+  await table.setInputFiles(file(text));
+  await page.getByRole("button", { name: "Stop" }).click();
+  await expect(page.getByText("Stopped. Nothing was changed.")).toBeVisible();
+  await page.unroute(readers);
+  await page.route(readers, (route) => route.abort());
+  await table.setInputFiles(file(text));
+  await expect(page.getByText(/the reader did not start/)).toBeVisible();
+  await page.unroute(readers);
+  await table.setInputFiles(file(`${text}\n11/4/2026;"x;1;2${"\n12/4/2026;x;1;2".repeat(50_000)}`));
+  await expect(page.getByText(/^Row 4: a quotation mark is opened and never closed/)).toBeVisible();
+  await page.getByRole("button", { name: "Cancel" }).click();
+
   // A training book is known by its drills.
   await page.getByLabel(/^Table \(\.csv\)/).setInputFiles({
     name: "book.csv",

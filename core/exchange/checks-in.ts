@@ -9,6 +9,7 @@ import {
   numberOf,
   sideOfWord,
   type DayOrder,
+  type SheetLoss,
   type SheetTable,
 } from "./table-cells";
 
@@ -48,7 +49,8 @@ export type RowProblem = {
     | "impossible"
     | "pain"
     | "no-drill"
-    | "no-rung";
+    | "no-rung"
+    | SheetLoss["why"];
   /** The cell as it was found. */
   found: string;
 };
@@ -114,21 +116,26 @@ export type TableTerms = {
   /** Who measured, where no column says it. */
   tester: string;
   order: DayOrder;
-  library: Library;
+  library: Pick<Library, "protocols" | "drills">;
   today: string;
 };
 
+/** So many checks and problems are found in a table at most; the rest of it is told as lost. */
+const mostFound = 20_000;
+
 /** The checks of a table, and every row or reading that cannot be taken, with the reason. */
 export function checksIn(
-  { rows }: Pick<SheetTable, "rows">,
+  { rows, lost }: Pick<SheetTable, "rows" | "lost">,
   columns: readonly CheckColumn[],
   terms: TableTerms,
 ): TableRead {
   const checks: TableCheck[] = [];
   const problems: RowProblem[] = [];
   const people = new Map(terms.athletes.map(({ id, name }) => [alike(name), id]));
-  rows.forEach((cells, n) => {
-    const row = n + 2;
+  let cut: number | null = null;
+  rows.forEach(({ row, cells }) => {
+    // A wide table has many readings a row: what is found is bounded too.
+    if (cut !== null || checks.length + problems.length >= mostFound) return (cut ??= row);
     const cell = (holds: CheckColumn["holds"]): string =>
       cells[columns.findIndex((column) => column.holds === holds)] ?? "";
     const refuse = (why: RowProblem["why"], found: string) => problems.push({ row, why, found });
@@ -167,8 +174,15 @@ export function checksIn(
       if (protocol) add(protocol, protocol.sided ? column.side : "mid", [text]);
     });
   });
-  return { checks, problems };
+  return {
+    checks,
+    problems: [...lostIn(cut === null ? lost : [{ row: cut, why: "too-many" }]), ...problems],
+  };
 }
+
+/** What a table lost, told like the rows that can't be taken, and before them. */
+export const lostIn = (lost: readonly SheetLoss[]): RowProblem[] =>
+  lost.map((loss) => ({ ...loss, found: "" }));
 
 /** One check of a row, or why it is none. */
 function checkOf(

@@ -143,7 +143,11 @@ describe("a training book of one's own", () => {
           "pain",
           "minutes",
         ];
-        const { logs, problems } = logsIn({ rows }, guessedLogColumns(heads), terms);
+        const { logs, problems } = logsIn(
+          { rows: rows.map((cells, n) => ({ row: n + 2, cells })), lost: [] },
+          guessedLogColumns(heads),
+          terms,
+        );
         expect(logs.reduce((sum, { items }) => sum + items.length, 0) + problems.length).toBe(
           rows.length,
         );

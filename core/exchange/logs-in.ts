@@ -1,7 +1,7 @@
-import type { Library } from "../content/library";
+import type { Drills } from "../content/library";
 import { timesOf, type Drill, type Rung } from "../drill/drill";
 import { Form, type Log, type LogItem, type SetDone } from "../records/records";
-import type { RowProblem, TableTerms } from "./checks-in";
+import { lostIn, type RowProblem, type TableTerms } from "./checks-in";
 import { alike, cellDay, numberOf, sideOfWord, type SheetTable } from "./table-cells";
 
 /** What a column of a coach's own training book holds. */
@@ -84,17 +84,16 @@ type Cells = (holds: LogColumn) => string;
  * the reason. A rung that is not said is the easiest: nothing counts as earned that nobody wrote.
  */
 export function logsIn(
-  { rows }: Pick<SheetTable, "rows">,
+  { rows, lost }: Pick<SheetTable, "rows" | "lost">,
   columns: readonly LogColumn[],
   terms: Omit<TableTerms, "tester">,
 ): LogsRead {
   const problems: RowProblem[] = [];
   const logs = new Map<string, TableLog>();
   const people = new Map(terms.athletes.map(({ id, name }) => [alike(name), id]));
-  rows.forEach((row, n) => {
-    const cell: Cells = (holds) => row[columns.indexOf(holds)] ?? "";
-    const refuse = (why: RowProblem["why"], found: string) =>
-      problems.push({ row: n + 2, why, found });
+  rows.forEach(({ row, cells }) => {
+    const cell: Cells = (holds) => cells[columns.indexOf(holds)] ?? "";
+    const refuse = (why: RowProblem["why"], found: string) => problems.push({ row, why, found });
     const athleteId = columns.includes("athlete")
       ? (people.get(alike(cell("athlete"))) ?? null)
       : terms.athleteId;
@@ -115,7 +114,10 @@ export function logsIn(
       items: [...log.items, item],
     });
   });
-  return { logs: [...logs.values()].map(withMinutes), problems };
+  return {
+    logs: [...logs.values()].map(withMinutes),
+    problems: [...lostIn(lost), ...problems],
+  };
 }
 
 /** A log holds so many lines at most. */
@@ -130,7 +132,7 @@ const withMinutes = (log: TableLog): TableLog =>
         minutes: Math.round(log.items.reduce((sum, { seconds }) => sum + seconds, 0) / 60),
       };
 
-function itemOf(cell: Cells, library: Library): LogItem | Pick<RowProblem, "why" | "found"> {
+function itemOf(cell: Cells, library: Drills): LogItem | Pick<RowProblem, "why" | "found"> {
   const drill = named(library.drills, cell("drill"));
   if (!drill || cell("drill") === "") return { why: "no-drill", found: cell("drill") };
   const rung = rungNamed(drill, cell("rung"));

@@ -2,23 +2,50 @@ import { isValid, parse } from "date-fns";
 import Papa from "papaparse";
 import type { Side } from "../body/side";
 
-/** A table as it was found: the heads of its columns, and its rows, cell by cell. */
-export type SheetTable = { heads: string[]; rows: string[][] };
+/** A row as a spreadsheet counts it (the heads are row 1), cell by cell. */
+export type SheetRow = { row: number; cells: string[] };
+
+/** Where a table could not be read on: a quotation mark that is never closed, or more rows than are read. */
+export type SheetLoss = { row: number; why: "unclosed" | "too-many" };
+
+/** A table as it was found: the heads of its columns, its rows without the empty ones, and what of it is lost. */
+export type SheetTable = { heads: string[]; rows: SheetRow[]; lost: SheetLoss[] };
 
 /** So many rows, and so many columns, are read at most. */
 const mostRows = 20_000;
 const mostColumns = 200;
 
-/** Reads a table: cells parted by tab, semicolon or comma, the first row the heads. */
+/** What parts the cells of a table: what stands in its heads of tab, semicolon and comma, in this order. */
+const partingOf = (heads: string): string =>
+  ["\t", ";"].find((mark) => heads.includes(mark)) ?? ",";
+
+/** Reads a table: cells parted by tab, semicolon or comma, the first row that is not empty the heads. */
 export function readSheet(text: string): SheetTable {
-  const { data } = Papa.parse<string[]>(text.replace(/^\uFEFF/, "").trim(), {
-    skipEmptyLines: "greedy",
-    preview: mostRows + 1,
-  });
-  const [heads = [], ...rows] = data.map((row) =>
-    row.slice(0, mostColumns).map((cell) => cell.trim()),
-  );
-  return { heads, rows };
+  const [above = ""] = /^[\uFEFF\s]*\n/.exec(text) ?? [];
+  const first = above.split("\n").length;
+  const rest = text
+    .slice(above.length)
+    .replace(/^\uFEFF/, "")
+    .trimEnd();
+  const delimiter = partingOf(rest.split("\n", 1)[0]!);
+  const { data, errors } = Papa.parse<string[]>(rest, { delimiter, preview: mostRows + 2 });
+  const all = data
+    .map((cells, n) => ({
+      row: n + first,
+      cells: cells.slice(0, mostColumns).map((cell) => cell.trim()),
+    }))
+    .filter(({ cells }) => cells.some((cell) => cell !== ""));
+  // What stands behind a quotation mark that is never closed is all one cell: nothing of it is a row.
+  const unclosed = errors.some(({ code }) => code === "MissingQuotes")
+    ? data.length - 1 + first
+    : null;
+  const cut = unclosed ?? (data.length > mostRows + 1 ? mostRows + 1 + first : null);
+  const [heads, ...rows] = all.filter(({ row }) => cut === null || row < cut);
+  return {
+    heads: heads?.cells ?? [],
+    rows,
+    lost: cut === null ? [] : [{ row: cut, why: unclosed ? "unclosed" : "too-many" }],
+  };
 }
 
 /** A name as it is compared: letters and digits alone, without marks. */

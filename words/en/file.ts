@@ -135,6 +135,8 @@ const problemNames: Record<RowProblem["why"], string> = {
   pain: "pain is a number from 0 to 10",
   "no-drill": "no drill of this name",
   "no-rung": "the drill has no such level",
+  unclosed: "a quotation mark is opened and never closed; nothing from here on was read",
+  "too-many": "no more than 20,000 are read at a time; from this row on nothing was",
 };
 
 /** Why a row of a table is not taken. @example "Row 7: no check of this name (Knee wobble)" */

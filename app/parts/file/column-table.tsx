@@ -23,11 +23,11 @@ export function ColumnTable({
           </tr>
         </thead>
         <tbody>
-          {table.rows.slice(0, 3).map((row, n) => (
-            <tr key={n} className="border-t border-line">
+          {table.rows.slice(0, 3).map(({ row, cells }) => (
+            <tr key={row} className="border-t border-line">
               {table.heads.map((_, at) => (
                 <td key={at} className="figures py-1 pr-3">
-                  {row[at] ?? ""}
+                  {cells[at] ?? ""}
                 </td>
               ))}
             </tr>

@@ -1,13 +1,8 @@
-import { useEffect, useMemo, useState, type ComponentProps, type ReactNode } from "react";
-import {
-  checksIn,
-  guessedColumns,
-  type CheckColumn,
-  type TableRead,
-} from "#core/exchange/checks-in";
-import { checksOfBundle } from "#core/exchange/fhir-in";
-import { guessedLogColumns, isOfLogs, logsIn, type LogColumn } from "#core/exchange/logs-in";
-import { readSheet, type DayOrder, type SheetTable } from "#core/exchange/table-cells";
+import { useCallback, useEffect, useState, type ComponentProps, type ReactNode } from "react";
+import { guessedColumns, lostIn, type CheckColumn, type TableRead } from "#core/exchange/checks-in";
+import { guessedLogColumns, type LogColumn } from "#core/exchange/logs-in";
+import type { DayOrder, SheetTable } from "#core/exchange/table-cells";
+import type { OpenedTable } from "#core/exchange/table-in";
 import type { Library } from "#core/content/library";
 import { many } from "#words/plain";
 import { today } from "../../clock";
@@ -16,31 +11,33 @@ import { useAct } from "../use-act";
 import { ColumnTable } from "./column-table";
 import { CheckColumnSelect, LogColumnSelect } from "./column-select";
 import { TakeOver } from "./take-over";
+import { TableReading } from "./table-reading";
+import { useTableReader, type TableThread } from "./use-table-reader";
 
 type Named = { id: string; name: string };
 type Terms = { people: readonly Named[]; library: Library; tester: string };
 
-/** What a file was found to hold. */
-type Opened =
-  | { holds: "checks" | "logs"; table: SheetTable }
-  | { holds: "bundle"; text: string }
-  | { holds: "nothing" };
+/** A larger file is not read, in bytes. */
+const largest = 20_000_000;
 
-function openedFrom(text: string, library: Library): Opened {
-  if (text.trimStart().startsWith("{"))
-    return checksOfBundle(text, library, today())
-      ? { holds: "bundle", text }
-      : { holds: "nothing" };
-  const table = readSheet(text);
-  if (table.rows.length === 0) return { holds: "nothing" };
-  return { holds: isOfLogs(table.heads) ? "logs" : "checks", table };
+/** Reads a chosen file in a thread of its own. */
+function useOpened(file: File | null, library: Library) {
+  const tooLarge = file !== null && file.size > largest;
+  const ask = useCallback(
+    async (reader: TableThread): Promise<OpenedTable> =>
+      reader.openTable(await file!.text(), library, today()),
+    [file, library],
+  );
+  return { tooLarge, ...useTableReader(file && !tooLarge ? ask : null) };
 }
 
 /** Takes over a coach's own tables, and a clinician's readings: shown, completed, then one act. */
 export function TableInPart(terms: Terms) {
-  const [opened, setOpened] = useState<Opened | null>(null);
+  const [file, setFile] = useState<File | null>(null);
+  const { tooLarge, answer, status, stop } = useOpened(file, terms.library);
   if (terms.people.length === 0) return null;
-  const close = () => setOpened(null);
+  const close = () => setFile(null);
+  const opened = status === "ready" ? answer : null;
   return (
     <section className="mt-8">
       <h2 className="text-2xl">Bring in a table</h2>
@@ -54,25 +51,24 @@ export function TableInPart(terms: Terms) {
           type="file"
           accept=".csv,.txt,.json,text/csv,text/plain,application/json"
           className="mt-1 block min-h-11 w-full file:mr-4 file:min-h-10 file:border file:border-ink file:bg-transparent file:px-4 file:font-semibold file:text-ink"
-          onChange={(event) =>
-            void event.target.files?.[0]
-              ?.text()
-              .then((text) => setOpened(openedFrom(text, terms.library)))
-          }
+          // The same file chosen again is read again.
+          onClick={(event) => (event.currentTarget.value = "")}
+          onChange={(event) => setFile(event.target.files?.[0] ?? null)}
         />
       </label>
+      <TableReading what="Reading the file" status={tooLarge ? "large" : status} stop={stop} />
       {opened?.holds === "nothing" ? (
         <p role="alert" className="mt-3 border-l-4 border-clay bg-raised px-4 py-2">
           There is no table and no FHIR bundle in it. Nothing was changed.
         </p>
       ) : null}
       {opened?.holds === "logs" ? (
-        <LogsTable {...terms} table={opened.table} close={close} />
+        <LogsTable key={file!.lastModified} {...terms} table={opened.table} close={close} />
       ) : null}
       {opened?.holds === "checks" ? (
-        <ChecksTable {...terms} table={opened.table} close={close} />
+        <ChecksTable key={file!.lastModified} {...terms} table={opened.table} close={close} />
       ) : null}
-      {opened?.holds === "bundle" ? <BundleIn {...terms} text={opened.text} close={close} /> : null}
+      {opened?.holds === "bundle" ? <BundleIn {...terms} read={opened.read} close={close} /> : null}
     </section>
   );
 }
@@ -111,6 +107,7 @@ function SheetFrame<Column>({
   choice,
   noun,
   count,
+  reader,
   ...taking
 }: {
   table: SheetTable;
@@ -122,6 +119,8 @@ function SheetFrame<Column>({
   setColumns: (columns: Column[]) => void;
   choice: (head: string, column: Column, set: (column: Column) => void) => ReactNode;
   noun: string;
+  /** What is read of the rows, and how far that is. */
+  reader: Pick<ReturnType<typeof useTableReader>, "status" | "stop">;
 } & Omit<ComponentProps<typeof TakeOver>, "found">) {
   return (
     <div className="mt-3 border border-ink p-4">
@@ -137,9 +136,10 @@ function SheetFrame<Column>({
           )
         }
       />
+      <TableReading what="Reading the rows" {...reader} />
       <TakeOver
         found={`${many(count, noun)} of ${many(table.rows.length, "row")}`}
-        count={count}
+        count={reader.status === "ready" ? count : 0}
         {...taking}
       />
     </div>
@@ -151,13 +151,23 @@ function ChecksTable({ table, people, library, tester, close }: PartProps & { ta
   const reading = useReading();
   const { who, order } = reading;
   const { act, refused, busy } = useTaken<"take-table">("check", close);
-  const { checks, problems } = useMemo(() => {
-    const terms = { athletes: people, athleteId: who || null, tester, order, library };
-    return checksIn(table, columns, { ...terms, today: today() });
-  }, [table, columns, people, who, tester, order, library]);
+  const ask = useCallback(
+    (reader: TableThread) => {
+      const terms = { athletes: people, athleteId: who || null, tester, order };
+      const { protocols } = library;
+      return reader.checksIn(table, columns, {
+        ...terms,
+        library: { protocols, drills: [] },
+        today: today(),
+      });
+    },
+    [table, columns, people, who, tester, order, library],
+  );
+  const reader = useTableReader(ask);
+  const { checks, problems } = reader.answer ?? { checks: [], problems: lostIn(table.lost) };
   return (
     <SheetFrame
-      {...{ table, people, reading, columns, setColumns, problems, refused, busy }}
+      {...{ table, people, reading, columns, setColumns, problems, refused, busy, reader }}
       namesPeople={columns.some(({ holds }) => holds === "athlete")}
       choice={(head, column, set) => <CheckColumnSelect {...{ head, column, library, set }} />}
       noun="check"
@@ -173,13 +183,23 @@ function LogsTable({ table, people, library, close }: PartProps & { table: Sheet
   const reading = useReading();
   const { who, order } = reading;
   const { act, refused, busy } = useTaken<"take-logs">("log", close);
-  const { logs, problems } = useMemo(() => {
-    const terms = { athletes: people, athleteId: who || null, order, library };
-    return logsIn(table, columns, { ...terms, today: today() });
-  }, [table, columns, people, who, order, library]);
+  const ask = useCallback(
+    (reader: TableThread) => {
+      const terms = { athletes: people, athleteId: who || null, order };
+      const { drills } = library;
+      return reader.logsIn(table, columns, {
+        ...terms,
+        library: { drills, protocols: [] },
+        today: today(),
+      });
+    },
+    [table, columns, people, who, order, library],
+  );
+  const reader = useTableReader(ask);
+  const { logs, problems } = reader.answer ?? { logs: [], problems: lostIn(table.lost) };
   return (
     <SheetFrame
-      {...{ table, people, reading, columns, setColumns, problems, refused, busy }}
+      {...{ table, people, reading, columns, setColumns, problems, refused, busy, reader }}
       namesPeople={columns.includes("athlete")}
       choice={(head, column, set) => <LogColumnSelect {...{ head, column, set }} />}
       noun="log"
@@ -190,20 +210,17 @@ function LogsTable({ table, people, library, close }: PartProps & { table: Sheet
   );
 }
 
-function BundleIn({ text, people, library, close }: PartProps & { text: string }) {
+function BundleIn({ read, people, close }: PartProps & { read: TableRead }) {
   const [who, setWho] = useState("");
   const { act, refused, busy } = useTaken<"take-table">("check", close);
-  const { checks, problems } = useMemo(
-    (): TableRead => bundleIn(text, library, who),
-    [text, library, who],
-  );
+  const checks = who ? read.checks.map((check) => ({ ...check, athleteId: who })) : [];
   return (
     <div className="mt-3 border border-ink p-4">
       <Whose people={people} who={who} set={setWho} />
       <TakeOver
         found={who ? many(checks.length, "check") : "Say whose it is"}
         count={checks.length}
-        problems={problems}
+        problems={read.problems}
         refused={refused}
         busy={busy}
         take={() => act("take-table", { checks })}
@@ -211,12 +228,6 @@ function BundleIn({ text, people, library, close }: PartProps & { text: string }
       />
     </div>
   );
-}
-
-/** Readings of a bundle, once it is said whose they are. */
-function bundleIn(text: string, library: Library, athleteId: string): TableRead {
-  const { checks, problems } = checksOfBundle(text, library, today())!;
-  return { checks: athleteId ? checks.map((check) => ({ ...check, athleteId })) : [], problems };
 }
 
 const Whose = ({
