@@ -32,6 +32,14 @@ test("a pasted list of twelve is shown, asked for what it lacks, added as one ac
   await page.getByLabel("Paste a list").fill(squad);
   await expect(page.getByText("already here")).toHaveCount(12);
   await expect(page.getByRole("button", { name: "Add", exact: true })).toBeDisabled();
+  // A table of somebody else's, whose columns have names of their own.
+  await page.getByLabel("Paste a list").fill("Pupil;Year in;Class\nJory Tal;2011;Rope");
+  await page.getByLabel("the first line names the columns").check();
+  await page.getByLabel("What “Year in” holds").selectOption("birth date, year or age");
+  await page.getByLabel("What “Class” holds").selectOption("what they do");
+  await expect(page.getByLabel("Born, Jory Tal")).toHaveValue("2011-12-31");
+  await expect(page.getByLabel("What Jory Tal does")).toHaveValue("Rope");
+  await expect(page.getByRole("button", { name: "Add 1 athlete" })).toBeEnabled();
   await page.getByRole("button", { name: "Cancel" }).click();
 
   await page.getByRole("button", { name: /^Undo/ }).click();

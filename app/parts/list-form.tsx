@@ -1,7 +1,13 @@
 import { useEffect, useMemo, useState } from "react";
-import { readPeople, type Listed } from "#core/exchange/people-list";
+import {
+  peopleColumns,
+  readPeople,
+  type Listed,
+  type PeopleColumns,
+} from "#core/exchange/people-list";
 import type { Place } from "#core/records/records";
 import { many } from "#words/plain";
+import { PeopleColumnsPart } from "./people-columns";
 import { PlaceSelect } from "./place-select";
 import { useAct } from "./use-act";
 import { asSaid, readHeight } from "#core/records/read-person";
@@ -60,7 +66,10 @@ export function ListForm({
   const [changed, setChanged] = useState<Record<number, Partial<Row>>>({});
   const [out, setOut] = useState<Record<number, boolean>>({});
   const { act, done, refused, busy } = useAct<"add-athletes">("/?index");
-  const read = useMemo(() => readPeople(text, on), [text, on]);
+  const [asked, setAsked] = useState<PeopleColumns | null>(null);
+  const { first, ...guessed } = useMemo(() => peopleColumns(text), [text]);
+  const by = asked ?? guessed;
+  const read = readPeople(text, on, by);
   const known = useMemo(() => new Set(names.map(alike)), [names]);
   const [rest, setRest] = useState<Rest>({ born: "", statureCm: "" });
   const rows = read.map((one, n) => ({ ...filled(rowOf(one), rest, on), ...changed[n] }));
@@ -76,10 +85,14 @@ export function ListForm({
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [done]);
   const byYear = (n: number) => rows[n]!.bornOn !== "" && !read[n]!.dayKnown && !changed[n]?.bornOn;
-  const take = (next: string) => {
-    setText(next);
+  const readBy = (next: PeopleColumns | null) => {
+    setAsked(next);
     setChanged({});
     setOut({});
+  };
+  const take = (next: string) => {
+    setText(next);
+    readBy(null);
   };
   const send = (form: FormData) =>
     act("add-athletes", {
@@ -131,6 +144,7 @@ export function ListForm({
           ) : null}
         </div>
       </div>
+      {first.length > 1 ? <PeopleColumnsPart first={first} by={by} set={readBy} /> : null}
       {rows.length > 0 ? (
         <div
           className="mt-3 max-h-96 overflow-auto"

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { readPeople } from "./people-list";
+import { peopleColumns, readPeople } from "./people-list";
 
 const today = "2026-11-24";
 const read = (text: string) => readPeople(text, today);
@@ -37,6 +37,31 @@ describe("a list of people", () => {
       { bornOn: "2011-04-03", dayKnown: true, statureCm: 157.5 },
     ]);
     expect(read("Ana, 14")).toMatchObject([{ bornOn: "2012-11-24", dayKnown: false }]);
+  });
+
+  it("a table with names that nobody knows is read by what its columns are said to hold", () => {
+    const text = "Pupil;Born;Class;Tall\nMirela Osei;2009;Straps;162\nTomas Reyl;2012;Rope;158";
+    expect(peopleColumns(text)).toMatchObject({
+      headed: false,
+      columns: ["name", "bornOn", null, null],
+    });
+    const columns = ["name", "bornOn", "discipline", "statureCm"] as const;
+    expect(readPeople(text, today, { headed: true, columns })).toMatchObject([
+      { name: "Mirela Osei", bornOn: "2009-12-31", discipline: "Straps", statureCm: 162 },
+      { name: "Tomas Reyl", bornOn: "2012-12-31", discipline: "Rope", statureCm: 158 },
+    ]);
+    expect(readPeople(text, today, { headed: true, columns: [null, null, null, null] })).toEqual(
+      [],
+    );
+  });
+  it("two known names make a line of names, and the first unknown one is the athlete's", () => {
+    const { headed, columns } = peopleColumns("Pupil;Born;Height\nMirela Osei;2009;162");
+    expect([headed, columns]).toEqual([true, ["name", "bornOn", "statureCm"]]);
+    // A person whose line holds one such word is a person.
+    expect(read("Ana Hand; dancer\nBo Side; 2010").map(({ name }) => name)).toEqual([
+      "Ana Hand",
+      "Bo Side",
+    ]);
   });
 
   it("a table with names of columns, in its own order", () => {

@@ -24,20 +24,50 @@ const columnNames: Record<Exclude<keyof Listed, "dayKnown">, RegExp> = {
   discipline: /^(discipline|what they do|sport|level|does)$/i,
 };
 
-/**
- * People of a pasted list or a table: one a line, a name and then birth year, age or date, height, stronger side and what
- * they do, in any order or none; with a line of column names, by these. Cells are parted by tab, semicolon or comma.
- * @param today for ages
- */
-export function readPeople(text: string, today: string): Listed[] {
+/** What a column of a table of people holds; null where it is left out. */
+export type PeopleColumn = keyof typeof columnNames | null;
+
+/** How a table of people is read: what its columns hold, and whether its first line names them. */
+export type PeopleColumns = { headed: boolean; columns: readonly PeopleColumn[] };
+
+/** The cells of a list, parted by tab, semicolon or comma, one row a line. */
+function cellsOf(text: string): string[][] {
   const lines = text.replace(/^\uFEFF/, "").trim();
   if (lines === "") return [];
   const delimiter = lines.includes("\t") ? "\t" : lines.includes(";") ? ";" : comma(lines);
-  const rows = Papa.parse<string[]>(lines, { delimiter, skipEmptyLines: "greedy" })
+  return Papa.parse<string[]>(lines, { delimiter, skipEmptyLines: "greedy" })
     .data.slice(0, mostPeople + 1)
     .map((row) => row.map((cell) => cell.trim()));
-  const columns = rows[0]?.map(columnOf) ?? [];
-  const headed = columns.includes("name");
+}
+
+/**
+ * The first line of a list cell by cell, and what its columns seem to hold. Two known heads make it a line of heads, or
+ * that of the name alone; where none is of the name, the first unknown column is taken for it.
+ */
+export function peopleColumns(text: string): PeopleColumns & { first: readonly string[] } {
+  const first = cellsOf(text)[0] ?? [];
+  const known = first.map(columnOf);
+  const named = known.includes("name");
+  // "Ana Lind; dancer" is a person: alone, only "name" or a first cell that says whose it is names columns.
+  const alone = known[0] === "name" || first.some((cell) => /^name$/i.test(cell));
+  const headed = alone || known.filter((column) => column !== null).length >= 2;
+  const unknown = known.indexOf(null);
+  const columns = known.map((column, n) => (!named && n === unknown ? "name" : column));
+  return { first, headed, columns };
+}
+
+/**
+ * People of a pasted list or a table: one a line, a name and then birth year, age or date, height, stronger side and what
+ * they do, in any order or none; with a line of column names, by these.
+ * @param today for ages
+ * @param by how its columns are read; as they seem where it is left out
+ */
+export function readPeople(
+  text: string,
+  today: string,
+  { headed, columns }: PeopleColumns = peopleColumns(text),
+): Listed[] {
+  const rows = cellsOf(text);
   return (headed ? rows.slice(1) : rows)
     .map((row) => (headed ? byColumns(row, columns, today) : byLooks(row, today)))
     .filter(({ name }) => name !== "")
@@ -47,9 +77,7 @@ export function readPeople(text: string, today: string): Listed[] {
 /** A comma parts cells unless every one stands inside a number, as in 1,62 m; then nothing does. */
 const comma = (lines: string): string => (/(?<!\d),|,(?!\d)/.test(lines) ? "," : "\t");
 
-type Column = keyof typeof columnNames | null;
-
-const columnOf = (cell: string): Column =>
+const columnOf = (cell: string): PeopleColumn =>
   (Object.keys(columnNames) as (keyof typeof columnNames)[]).find((name) =>
     columnNames[name].test(cell),
   ) ?? null;
@@ -63,7 +91,11 @@ const nobody = (): Listed => ({
   discipline: "",
 });
 
-function byColumns(row: readonly string[], columns: readonly Column[], today: string): Listed {
+function byColumns(
+  row: readonly string[],
+  columns: readonly PeopleColumn[],
+  today: string,
+): Listed {
   const person = nobody();
   row.forEach((cell, n) => {
     const column = columns[n];

@@ -1,3 +1,4 @@
+import type { PeopleColumn } from "#core/exchange/people-list";
 import type { AnyRecord, Kind } from "#core/records/records";
 import type { CheckColumn, RowProblem } from "#core/exchange/checks-in";
 import type { LogColumn } from "#core/exchange/logs-in";
@@ -122,6 +123,15 @@ export const logColumnNames: Record<LogColumn, string> = {
   pain: "pain",
   minutes: "minutes of the session",
   note: "note",
+};
+
+/** What a column of a table of people may hold. */
+export const peopleColumnNames: Record<NonNullable<PeopleColumn>, string> = {
+  name: "name",
+  bornOn: "birth date, year or age",
+  statureCm: "height",
+  dominantSide: "stronger side",
+  discipline: "what they do",
 };
 
 const problemNames: Record<RowProblem["why"], string> = {
