@@ -3,7 +3,9 @@ import { lazy, Suspense, useEffect } from "react";
 import type { Route } from "./+types/root";
 import "./app.css";
 import { keepForOffline } from "./offline";
+import { LockedScreen, useShutWhenIdle } from "./parts/locked-screen";
 import { useTheme } from "./parts/theme";
+import { useScreenLock } from "./store/screen-lock";
 
 export function Layout({ children }: { children: React.ReactNode }) {
   return (
@@ -41,9 +43,11 @@ const Toaster = lazy(() => import("sonner").then(({ Toaster: Sayings }) => ({ de
 export default function Root() {
   useTheme();
   useEffect(keepForOffline, []);
+  const lock = useScreenLock();
+  useShutWhenIdle(lock === "open");
   return (
     <>
-      <Outlet />
+      {lock === "shut" ? <LockedScreen /> : <Outlet />}
       <Suspense>
         <Toaster
           position="bottom-left"

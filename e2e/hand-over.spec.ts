@@ -172,3 +172,58 @@ test("with health answers a file goes locked: nothing of it can be read, a wrong
   await phone.goto("/");
   await expect(phone.getByRole("link", { name: /Mirela Osei/ })).toBeVisible();
 });
+
+test("on a shared tablet the screen is locked: nothing is seen or done until the passphrase opens it", async ({
+  page,
+  context,
+}) => {
+  await openOwn(page);
+  await addAthlete(page, "Mirela Osei");
+  await page.keyboard.press("/");
+  await page.getByRole("dialog").getByRole("combobox").fill("password");
+  await expect(page.getByRole("listbox").getByRole("option").first()).toContainText(
+    "Lock this screen",
+  );
+  await page.keyboard.press("Enter");
+  const set = page.locator("#screen-lock");
+  await set.getByLabel(/^Passphrase/).fill("silo floor 9");
+  await set.getByRole("button", { name: "Set the lock" }).click();
+  await set.getByRole("button", { name: "Lock now" }).click();
+  await expect(page.getByRole("heading", { name: "Locked" })).toBeVisible();
+  await expect(page.getByText("Mirela")).toHaveCount(0);
+  // The keys of the pages behind it are dead.
+  await page.getByRole("heading", { name: "Locked" }).click();
+  await page.keyboard.press("/");
+  await expect(page.getByRole("dialog")).toHaveCount(0);
+
+  await page.getByLabel("Passphrase").fill("silo floor 8");
+  await page.getByRole("button", { name: "Open" }).click();
+  await expect(page.getByText("That is not the passphrase.")).toBeVisible();
+  await page.getByLabel("Passphrase").fill("silo floor 9");
+  await page.keyboard.press("Enter");
+  await expect(set.getByRole("button", { name: "Take the lock off" })).toBeVisible();
+  await page.reload();
+  await expect(set.getByRole("button", { name: "Take the lock off" })).toBeVisible();
+
+  const other = await context.newPage();
+  await other.goto("/");
+  await expect(other.getByRole("heading", { name: "Locked" })).toBeVisible();
+  await set.getByRole("button", { name: "Take the lock off" }).click();
+  await expect(other.getByText("Mirela Osei")).toBeVisible();
+
+  // Untouched for as long as was set, it shuts by itself.
+  const passes = (seconds: number) =>
+    page.evaluate((milliseconds) => {
+      const before = Date.now;
+      Date.now = () => before() + milliseconds;
+      document.dispatchEvent(new Event("visibilitychange"));
+    }, seconds * 1000);
+  await set.getByLabel(/^Passphrase/).fill("silo floor 9");
+  await set.getByLabel("Lock after").selectOption("2 minutes");
+  await set.getByRole("button", { name: "Set the lock" }).click();
+  await expect(set.getByRole("button", { name: "Lock now" })).toBeVisible();
+  await passes(100);
+  await expect(set.getByRole("button", { name: "Lock now" })).toBeVisible();
+  await passes(30);
+  await expect(page.getByRole("heading", { name: "Locked" })).toBeVisible();
+});

@@ -32,22 +32,41 @@ export const shortestPassphrase = 8;
 /** Whether this device can lock and open files at all: only where the page came over https, or from this device. */
 export const canLock = (): boolean => globalThis.crypto?.subtle !== undefined;
 
+/** What was typed, to make keys or bits of. The same letters typed on another device may be composed in another way. */
+const typedKey = (passphrase: string): Promise<CryptoKey> =>
+  crypto.subtle.importKey(
+    "raw",
+    new TextEncoder().encode(passphrase.normalize("NFKC")),
+    "PBKDF2",
+    false,
+    ["deriveKey", "deriveBits"],
+  );
+
+/** Random bytes that make the same passphrase another key. */
+export const freshSalt = (): Uint8Array<ArrayBuffer> =>
+  crypto.getRandomValues(new Uint8Array(saltBytes));
+
+/** 32 bytes made of a passphrase, by which it is known again. */
+export const bitsOf = async (
+  passphrase: string,
+  salt: Uint8Array<ArrayBuffer>,
+): Promise<Uint8Array> =>
+  new Uint8Array(
+    await crypto.subtle.deriveBits(
+      { name: "PBKDF2", hash: "SHA-256", salt, iterations },
+      await typedKey(passphrase),
+      256,
+    ),
+  );
+
 async function keyOf(
   passphrase: string,
   { salt, iterations: rounds }: { salt: Uint8Array<ArrayBuffer>; iterations: number },
   use: "encrypt" | "decrypt",
 ): Promise<CryptoKey> {
-  const typed = await crypto.subtle.importKey(
-    "raw",
-    // The same letters typed on another device may be composed in another way.
-    new TextEncoder().encode(passphrase.normalize("NFKC")),
-    "PBKDF2",
-    false,
-    ["deriveKey"],
-  );
   return crypto.subtle.deriveKey(
     { name: "PBKDF2", hash: "SHA-256", salt, iterations: rounds },
-    typed,
+    await typedKey(passphrase),
     { name: "AES-GCM", length: 256 },
     false,
     [use],
@@ -56,7 +75,7 @@ async function keyOf(
 
 /** A file that only the passphrase opens. Who forgets it cannot be helped. */
 export async function locked(file: Blob, passphrase: string): Promise<Blob> {
-  const salt = crypto.getRandomValues(new Uint8Array(saltBytes));
+  const salt = freshSalt();
   const iv = crypto.getRandomValues(new Uint8Array(ivBytes));
   const key = await keyOf(passphrase, { salt, iterations }, "encrypt");
   const packed = await through(file, new CompressionStream("gzip"));

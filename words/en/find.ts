@@ -17,6 +17,12 @@ export const pagesToFind: readonly PageFound[] = [
     also: ["hall", "group", "squad", "class", "team"],
     to: "/hall/all",
   },
+  {
+    key: "lock",
+    name: "Lock this screen",
+    also: ["lock", "passphrase", "password", "privacy"],
+    to: "/file#screen-lock",
+  },
   { key: "file", name: "Save a file", also: ["backup", "export", "download", "copy"], to: "/file" },
   {
     key: "import",

@@ -6,6 +6,7 @@ import { wordsFirstNames } from "#words/field-names";
 import type { deviceChoice } from "../device-choice";
 import { keyChoice } from "../frame/key-choice";
 import { wordsFirst } from "../words-first";
+import { ScreenLockPart } from "./screen-lock-part";
 import { SchoolsForm } from "../prep/schools-form";
 import { useAct } from "../use-act";
 
@@ -61,6 +62,7 @@ export function SettingsPart({ settings }: { settings: Settings }) {
           />
         </label>
       </div>
+      <ScreenLockPart />
       <details className="mt-4">
         <summary className="label min-h-9 py-2">
           Ways of working, for every athlete who has no own:{" "}

@@ -1,0 +1,79 @@
+import { LockKeyhole } from "lucide-react";
+import { useEffect, useState } from "react";
+import { useLocation } from "react-router";
+import { screenLock } from "../store/screen-lock";
+
+/** Shown in place of everything while the screen is locked. */
+export function LockedScreen() {
+  const [typed, setTyped] = useState("");
+  const [came, setCame] = useState<"busy" | "wrong" | null>(null);
+  return (
+    <main className="grid min-h-dvh place-items-center p-6">
+      <form
+        className="grid w-full max-w-xs gap-4"
+        onSubmit={(event) => {
+          event.preventDefault();
+          setCame("busy");
+          void screenLock.open(typed).then((right) => {
+            if (right) return;
+            setTyped("");
+            setCame("wrong");
+          });
+        }}
+      >
+        <h1 className="flex items-center gap-3 text-3xl">
+          <LockKeyhole size={26} aria-hidden /> Locked
+        </h1>
+        <label className="grid">
+          <span className="label">Passphrase</span>
+          <input
+            type="password"
+            className="field"
+            autoFocus
+            autoComplete="current-password"
+            value={typed}
+            onChange={(event) => setTyped(event.target.value)}
+          />
+        </label>
+        <p role="alert" className="min-h-6 text-clay">
+          {came === "wrong" ? "That is not the passphrase." : ""}
+        </p>
+        <button
+          type="submit"
+          className="press press-main justify-self-start"
+          disabled={typed === "" || came === "busy"}
+        >
+          {came === "busy" ? "Opening …" : "Open"}
+        </button>
+      </form>
+    </main>
+  );
+}
+
+/** Pages that many look at and few touch: they stay open. */
+const staysOpen = /\/(run|wall)$/;
+const everyMilliseconds = 10_000;
+
+/** Shuts the lock once nobody has touched the device for as long as it was set; a run and a wall screen go on. */
+export function useShutWhenIdle(on: boolean): void {
+  const { pathname } = useLocation();
+  const watched = on && !staysOpen.test(pathname);
+  useEffect(() => {
+    if (!watched) return;
+    let last = Date.now();
+    const touched = () => (last = Date.now());
+    const look = () => {
+      const minutes = screenLock.minutes();
+      if (minutes !== null && Date.now() - last >= minutes * 60_000) screenLock.shut();
+    };
+    const events = ["pointerdown", "keydown", "wheel"] as const;
+    events.forEach((event) => window.addEventListener(event, touched, { passive: true }));
+    document.addEventListener("visibilitychange", look);
+    const timer = setInterval(look, everyMilliseconds);
+    return () => {
+      events.forEach((event) => window.removeEventListener(event, touched));
+      document.removeEventListener("visibilitychange", look);
+      clearInterval(timer);
+    };
+  }, [watched]);
+}
