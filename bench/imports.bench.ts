@@ -5,7 +5,12 @@ import type { Said } from "./imports/child";
 import type { Bench } from "./bench";
 
 /** How many files of each sort. */
-const files: Record<Sort, number> = { notebook: 20_000, calendar: 5_000, table: 5_000 };
+const files: Record<Sort, number> = {
+  notebook: 20_000,
+  calendar: 5_000,
+  recording: 2_500,
+  sheet: 2_500,
+};
 /** Of so many notebooks that are accepted one is opened on every page. */
 const every = 3;
 /** A file that is not read, or whose pages are not there, after so long hangs, ms. */
@@ -87,7 +92,8 @@ const imports: Bench = async () => {
   ).concat(
     await Promise.all([
       whole({ sort: "calendar", from: 0, to: files.calendar }),
-      whole({ sort: "table", from: 0, to: files.table }),
+      whole({ sort: "recording", from: 0, to: files.recording }),
+      whole({ sort: "sheet", from: 0, to: files.sheet }),
     ]),
   );
   const sum = (of: (tally: Tally) => number) => tallies.reduce((all, one) => all + of(one), 0);

@@ -1,9 +1,13 @@
 import { fromCalendar, toCalendar } from "../../core/exchange/calendar";
+import { checksIn, guessedColumns } from "../../core/exchange/checks-in";
 import { readFile, toFile } from "../../core/exchange/file";
+import { guessedLogColumns, logsIn } from "../../core/exchange/logs-in";
+import { readPeople } from "../../core/exchange/people-list";
+import { openTable } from "../../core/exchange/table-in";
 import { plusDays } from "../../core/dates/days";
 import { guessColumns, readSensorLog, seriesOf } from "../../core/measure/sensor-log";
 import { plateausOf } from "../../core/measure/steady";
-import type { AnyRecord, RecordOf } from "../../core/records/records";
+import { Check, Log, type AnyRecord, type RecordOf } from "../../core/records/records";
 import { generateTroupe } from "../../core/sample/generate";
 import { diceOf, type Dice } from "../../core/stats/dice";
 import { cast } from "../../library/cast";
@@ -12,7 +16,7 @@ import { library } from "../../library/index";
 /** What became of one damaged file. */
 export type Attempt = { threw: string } | { accepted: boolean; records: readonly AnyRecord[] };
 
-export type Sort = "notebook" | "calendar" | "table";
+export type Sort = "notebook" | "calendar" | "recording" | "sheet";
 
 /** The day on which every file is read. */
 export const today = "2026-11-24";
@@ -106,7 +110,53 @@ const calendar = toCalendar(
   (all, summary: string, n: string) => `${rules[Number(n) % rules.length]!}${summary}`,
 );
 
-const tableOf = (dice: Dice): string =>
+/** A coach's own spreadsheets: of checks a day and a check a row, of logs, of people. */
+const sheets: readonly string[] = [
+  [
+    "day;shoulder flexion L;shoulder flexion R;pain;note",
+    ...Array.from({ length: 60 }, (_, n) => `${1 + (n % 28)}/4/2026;15${n % 10};160,5;0;"a; b"`),
+  ].join("\n"),
+  [
+    "Date,Athlete,Test,Side,Trial 1,Trial 2",
+    ...Array.from({ length: 60 }, (_, n) => `2026-04-12,Odalys,Shoulder flexion,L,15${n % 10},155 °`),
+  ].join("\r\n"),
+  [
+    "date\tdrill\tlevel\tsets\treps\tpain",
+    ...Array.from({ length: 60 }, (_, n) => `3.4.2026\tWrist circles\t1\t2\t${n}\t0`),
+  ].join("\n"),
+  [
+    "Name,Born,Height,Side",
+    ...Array.from({ length: 60 }, (_, n) => `Dancer ${n},20${10 + (n % 6)},1${40 + n} cm,left`),
+  ].join("\n"),
+];
+
+/** What is read of a spreadsheet, each as it would be written down. @throws where it could not be */
+function readSpreadsheet(text: string): boolean {
+  const people = readPeople(text, today);
+  for (const { name, bornOn, statureCm } of people)
+    if (name.length > 80 || (bornOn ?? today) > today || !((statureCm ?? 150) > 0))
+      throw new Error(`nobody: ${JSON.stringify({ name, bornOn, statureCm })}`);
+  const opened = openTable(text, library, today);
+  if (!("table" in opened)) return people.length > 0;
+  const { heads } = opened.table;
+  const terms = {
+    athletes: [{ id: who, name: "Odalys" }],
+    athleteId: who,
+    tester: "Ysolde",
+    order: "day-first" as const,
+    library,
+    today,
+  };
+  const made = { id: "made", at: `${today}T12:00:00.000Z` };
+  const { checks } = checksIn(opened.table, guessedColumns(heads, library), terms);
+  for (const check of checks) Check.parse({ kind: "check", ...made, ...check });
+  const { logs } = logsIn(opened.table, guessedLogColumns(heads), terms);
+  for (const { items, on, minutes } of logs)
+    Log.pick({ items: true, on: true, minutes: true }).parse({ items, on, minutes });
+  return checks.length + logs.length > 0;
+}
+
+const recordingOf = (dice: Dice): string =>
   [
     "time;angle",
     ...Array.from(
@@ -207,7 +257,8 @@ export function attempt(sort: Sort, seed: number): Attempt {
       const span = { zone: "Europe/Paris", from: today, to: plusDays(today, 112) };
       return { accepted: !("refused" in fromCalendar(file, span)), records: [] };
     }
-    if (sort === "table") {
+    if (sort === "sheet") return { accepted: readSpreadsheet(file), records: [] };
+    if (sort === "recording") {
       const reading = readSensorLog(file);
       if ("refused" in reading) return { accepted: false, records: [] };
       plateausOf(seriesOf(reading.table, guessColumns(reading.table)).samples);
@@ -224,7 +275,8 @@ export function attempt(sort: Sort, seed: number): Attempt {
 
 function damagedFile(sort: Sort, dice: Dice): string {
   if (sort === "calendar") return scribbled(calendar, dice);
-  if (sort === "table") return scribbled(tableOf(dice), dice);
+  if (sort === "recording") return scribbled(recordingOf(dice), dice);
+  if (sort === "sheet") return scribbled(any(dice, sheets), dice);
   const file = structuredClone(whole) as unknown;
   if (dice.unit() < 0.4) {
     for (let n = 0; n < 1 + 3 * dice.unit(); n += 1) harmed(file, dice, changed, 0.97);

@@ -132,10 +132,11 @@ export function checksIn(
   const checks: TableCheck[] = [];
   const problems: RowProblem[] = [];
   const people = new Map(terms.athletes.map(({ id, name }) => [alike(name), id]));
+  // A wide table has many readings a row: what is found is bounded too.
+  const ofRow = Math.max(1, columns.filter(({ holds }) => holds === "reading").length);
   let cut: number | null = null;
   rows.forEach(({ row, cells }) => {
-    // A wide table has many readings a row: what is found is bounded too.
-    if (cut !== null || checks.length + problems.length >= mostFound) return (cut ??= row);
+    if (cut !== null || checks.length + problems.length + ofRow > mostFound) return (cut ??= row);
     const cell = (holds: CheckColumn["holds"]): string =>
       cells[columns.findIndex((column) => column.holds === holds)] ?? "";
     const refuse = (why: RowProblem["why"], found: string) => problems.push({ row, why, found });
