@@ -5,7 +5,8 @@
  */
 import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import { filesOf } from "./built.mjs";
+import { filesOf, manifestOf, neededBy } from "./built.mjs";
+import { earlyModules, earlyScript } from "./early-modules.mjs";
 import { policyFor } from "./policy.mjs";
 
 /** The build: the first argument, or the usual one. */
@@ -32,14 +33,27 @@ function isLibrary(file) {
   );
 }
 
+/** Where the store keeps that a notebook was open in this browser; its own name, read from its source. */
+const [, beenOpen] = /beenOpen = "([^"]+)"/.exec(
+  readFileSync(join(import.meta.dirname, "../app/store/open.ts"), "utf8"),
+);
+const manifest = manifestOf(client);
+const modules = earlyModules(
+  manifest,
+  neededBy(client, [manifest.entry.module, manifest.routes.root.module]),
+  (some) => neededBy(client, some),
+);
+
 const page = join(client, "index.html");
 const html = readFileSync(page, "utf8").replace(
   '<link rel="stylesheet"',
-  `${early.join("")}<link rel="stylesheet"`,
+  `<script>${earlyScript(modules, beenOpen)}</script>${early.join("")}<link rel="stylesheet"`,
 );
 writeFileSync(page, html);
 writeFileSync(
   join(client, "../csp.json"),
   JSON.stringify({ "/index.html": policyFor(html) }, null, 1),
 );
-console.log(`the page names ${early.length} files early`);
+console.log(
+  `the page names ${early.length} files early, and the modules of ${modules.pages.length} addresses`,
+);

@@ -7,8 +7,14 @@ export type Later<T> = {
   subscribe: (listener: () => void) => () => void;
 };
 
-/** Begins to fetch when the page is there; in tests, when it is asked for. */
-export function later<T>(load: () => Promise<T>): Later<T> {
+/** What nobody needs at first begins to be fetched so long after the page, in milliseconds. */
+const idleAfter = 2_000;
+
+/**
+ * Begins to fetch when the page is there; in tests, when it is asked for.
+ * @param idle nobody needs it to read the page: it waits until the page has come to rest, or somebody reaches for it
+ */
+export function later<T>(load: () => Promise<T>, { idle = false } = {}): Later<T> {
   let value: T | null = null;
   let fetching: Promise<void> | null = null;
   const listeners = new Set<() => void>();
@@ -23,13 +29,16 @@ export function later<T>(load: () => Promise<T>): Later<T> {
         fetching = null;
       },
     ));
-  if (typeof document !== "undefined") void ready();
+  if (typeof document !== "undefined") {
+    if (idle) setTimeout(() => void ready(), idleAfter);
+    else void ready();
+  }
   return {
     now: () => value,
     ready,
     subscribe: (listener) => {
       listeners.add(listener);
-      void ready();
+      if (!idle) void ready();
       return () => void listeners.delete(listener);
     },
   };

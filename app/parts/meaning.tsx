@@ -2,8 +2,9 @@ import { later, useLater } from "./later";
 import { termOf } from "#words/glossary";
 
 /** What opens under a question mark: nobody needs it to read the page, so it is fetched beside it. */
-const popover = later(() =>
-  import("./meaning-popover").then(({ MeaningPopover }) => MeaningPopover),
+const popover = later(
+  () => import("./meaning-popover").then(({ MeaningPopover }) => MeaningPopover),
+  { idle: true },
 );
 
 /** A quiet question mark beside the first use of a term: what it means, and the way to all words. */
@@ -14,6 +15,7 @@ export function Meaning({ of }: { of: string }) {
     <span className="no-print relative inline-block align-baseline font-normal normal-case">
       <button
         type="button"
+        onPointerEnter={() => void popover.ready()}
         className="inline-grid size-6 place-items-center text-xs text-muted"
         aria-label={`What does “${termOf(of).name}” mean?`}
       >
