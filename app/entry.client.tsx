@@ -4,11 +4,14 @@ import { HydratedRouter } from "react-router/dom";
 import { today } from "./clock";
 import { askForTroupe } from "./demo-ready";
 import { shippedLibrary } from "./library";
-import { hasBeenOpen, openNotebook } from "./store/open";
+import { demoParts, hasBeenOpen, openNotebook } from "./store/open";
 
 // Every page needs these: they are fetched and opened while the page comes to life.
 void shippedLibrary();
-if (!hasBeenOpen()) askForTroupe(today());
+if (!hasBeenOpen()) {
+  askForTroupe(today());
+  void demoParts();
+}
 void openNotebook()
   .then(() => setTimeout(() => void import("./warm-up").then(({ warmUp }) => warmUp()), 1_000))
   .catch(() => undefined);

@@ -404,7 +404,7 @@ export class Keeper {
         const owner = ownerOfPage(page);
         if (owner !== everybody) owners.set(owner, [...(owners.get(owner) ?? []), page]);
       }
-      for (const [owner, pages] of owners) {
+      const summed = async ([owner, pages]: [Owner, PageName[]]) => {
         const rows = await Promise.all(
           pages.filter((page) => !page.includes("/photo/")).map(rowsOf),
         );
@@ -413,7 +413,10 @@ export class Keeper {
           owner,
           rows.flat().map(({ record }) => record),
         );
-      }
+      };
+      // Where all is held at once anyway, all are written at once; else one after the other.
+      if (whole) await Promise.all([...owners].map(summed));
+      else for (const one of owners) await summed(one);
     } catch (error) {
       await this.dropGeneration(to).catch(() => undefined);
       throw error;

@@ -559,12 +559,15 @@ export class Notebook {
     this.truth.clear();
     this.seen.clear();
     this.lists.clear();
-    await Promise.all(owners.map((owner) => this.take(owner)));
+    const [summaries, aside] = await Promise.all([
+      this.keeper.summaries(),
+      this.keeper.aside(),
+      ...owners.map((owner) => this.take(owner)),
+    ]);
     const known = new Set(this.all("athlete").map(({ id }) => id));
     for (const owner of owners)
       if (owner !== everybody && !known.has(owner)) this.open.delete(owner);
-    this.summaries = await this.keeper.summaries();
-    this.aside = await this.keeper.aside();
+    [this.summaries, this.aside] = [summaries, aside];
     this.outside += 1;
     this.changed();
   }

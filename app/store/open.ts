@@ -51,8 +51,7 @@ async function open(): Promise<Opened> {
   try {
     const fresh = await within(storagePatience, metaIsEmpty());
     name = (await readMeta("open")) ?? "demo";
-    if (fresh) await writeMeta("layout", 2);
-    current = await bring(name);
+    [current] = await Promise.all([bring(name), fresh ? writeMeta("layout", 2) : null]);
     if (!fresh) await bringOver(current);
     if (name === "demo") await freshen(current.notebook);
     await loadDrafts();
@@ -206,12 +205,12 @@ async function freshen(notebook: Notebook): Promise<void> {
   await (locks ? locks.request("yearling-demo", fill) : fill());
 }
 
+/** What the demo is made with: fetched when it is needed, or a little before. */
+export const demoParts = () => Promise.all([import("../demo"), import("../demo-drafts")]);
+
 /** Loads Lanternfield afresh into the demo notebook. */
 export async function fillDemo(notebook: Notebook, remember = true): Promise<void> {
-  const [{ lanternfield }, { demoDrafts }] = await Promise.all([
-    import("../demo"),
-    import("../demo-drafts"),
-  ]);
+  const [{ lanternfield }, { demoDrafts }] = await demoParts();
   const records = await lanternfield(today());
   await notebook.rebuild(
     "",
