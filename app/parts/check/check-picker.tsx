@@ -1,23 +1,32 @@
 import { useState } from "react";
 import type { Protocol } from "#core/content/protocol";
 import { jointWords } from "#words/slots";
+import { Folded } from "../folded";
+
+type PickerProps = { protocols: readonly Protocol[]; add: (protocol: Protocol) => void };
 
 /** Every other check there is, found by typing; a press puts it into the round. */
-export function CheckPicker({
-  protocols,
-  add,
-}: {
-  protocols: readonly Protocol[];
-  add: (protocol: Protocol) => void;
-}) {
+export const CheckPicker = (props: PickerProps) => (
+  <Folded
+    className="mt-3"
+    summary={
+      <summary className="label min-h-9 py-2">
+        Put another check in ({props.protocols.length})
+      </summary>
+    }
+  >
+    {() => <OtherChecks {...props} />}
+  </Folded>
+);
+
+function OtherChecks({ protocols, add }: PickerProps) {
   const [text, setText] = useState("");
   const wanted = text.trim().toLowerCase();
   const found = protocols.filter(({ name, joint, purpose }) =>
     `${name} ${jointWords(joint)} ${purpose}`.toLowerCase().includes(wanted),
   );
   return (
-    <details className="mt-3">
-      <summary className="label min-h-9 py-2">Put another check in ({protocols.length})</summary>
+    <>
       <input
         className="field w-full max-w-sm"
         type="search"
@@ -49,6 +58,6 @@ export function CheckPicker({
           ))}
         </ul>
       )}
-    </details>
+    </>
   );
 }

@@ -4,6 +4,7 @@ import { unitOf } from "#core/content/protocol";
 import { valueOf } from "#core/measure/value";
 import type { Check, CheckWas } from "#core/records/records";
 import type { AthleteView } from "../../view";
+import { Folded } from "../folded";
 import { useAct } from "../use-act";
 import { notch } from "../words";
 import { longDay } from "#words/days";
@@ -24,20 +25,27 @@ export function PastChecks({ view }: { view: AthleteView }) {
       {days.map((day) => {
         const checks = view.checks.filter((check) => check.on === day);
         return (
-          <details key={day} className="border-b border-line">
-            <summary className="min-h-9 py-1.5">
-              {longDay(day)}{" "}
-              <span className="text-muted">
-                · {checks.length} check{checks.length === 1 ? "" : "s"}
-                {testersOf(checks)}
-              </span>
-            </summary>
-            <ul className="pb-2 pl-4 text-sm">
-              {checks.map((check) => (
-                <PastCheck key={check.id} check={check} view={view} />
-              ))}
-            </ul>
-          </details>
+          <Folded
+            key={day}
+            className="border-b border-line"
+            summary={
+              <summary className="min-h-9 py-1.5">
+                {longDay(day)}{" "}
+                <span className="text-muted">
+                  · {checks.length} check{checks.length === 1 ? "" : "s"}
+                  {testersOf(checks)}
+                </span>
+              </summary>
+            }
+          >
+            {() => (
+              <ul className="pb-2 pl-4 text-sm">
+                {checks.map((check) => (
+                  <PastCheck key={check.id} check={check} view={view} />
+                ))}
+              </ul>
+            )}
+          </Folded>
         );
       })}
     </section>

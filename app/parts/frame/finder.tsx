@@ -1,4 +1,12 @@
-import { checkFacts, drillFacts, finderOf, skillFacts, type Findable } from "../library/find-words";
+import {
+  checkFacts,
+  drillFacts,
+  findByName,
+  finderSoon,
+  skillFacts,
+  type Find,
+  type Findable,
+} from "../library/find-words";
 import {
   Combobox,
   ComboboxInput,
@@ -7,7 +15,7 @@ import {
   Dialog,
   DialogPanel,
 } from "@headlessui/react";
-import { useMemo, useState } from "react";
+import { useDeferredValue, useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { withPacks } from "#core/content/library";
 import { library } from "#library/index";
@@ -85,6 +93,25 @@ function everything(athleteId: string | null): Entry[] {
   ];
 }
 
+/** So many are shown at once. */
+const shown = 12;
+
+/** Finds among everything: by names at once, by all else as soon as it is read. */
+function useFind(athleteId: string | null): Find<Entry> {
+  const all = useMemo(() => everything(athleteId), [athleteId]);
+  const [whole, setWhole] = useState<{ all: readonly Entry[]; find: Find<Entry> } | null>(null);
+  useEffect(() => {
+    let left = false;
+    void finderSoon(all).then((find) => {
+      if (!left) setWhole({ all, find });
+    });
+    return () => {
+      left = true;
+    };
+  }, [all]);
+  return useMemo(() => (whole?.all === all ? whole.find : findByName(all)), [whole, all]);
+}
+
 /** Type-ahead over all there is; each says why it was found where its name does not. */
 export default function Finder({
   close,
@@ -95,8 +122,10 @@ export default function Finder({
 }) {
   const [query, setQuery] = useState("");
   const navigate = useNavigate();
-  const find = useMemo(() => finderOf(everything(athleteId)), [athleteId]);
-  const found = useMemo(() => find(query).slice(0, 12), [find, query]);
+  const find = useFind(athleteId);
+  // The letter is drawn first, what it finds after it.
+  const asked = useDeferredValue(query);
+  const found = useMemo(() => find(asked, shown), [find, asked]);
   const go = (choice: Entry | null) => {
     if (!choice) return;
     close();

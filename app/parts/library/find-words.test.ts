@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { library } from "#library/index";
 import { otherWords } from "#library/other-words";
 import { pagesToFind } from "#words/find";
-import { checkFacts, drillFacts, finderOf, skillFacts } from "./find-words";
+import { checkFacts, drillFacts, findByName, finderOf, finderSoon, skillFacts } from "./find-words";
 
 const find = finderOf(
   library.drills.map((drill) => ({ key: drill.id, name: drill.name, ...drillFacts(drill) })),
@@ -20,6 +20,22 @@ const findAll = finderOf([
 const keys = (typed: string) => find(typed).map(({ key }) => key);
 
 describe("finding in the library", () => {
+  it("finds the same when it is made beside the page, and by names alone before that", async () => {
+    const drills = library.drills.map((drill) => ({
+      key: drill.id,
+      name: drill.name,
+      ...drillFacts(drill),
+    }));
+    const soon = await finderSoon(drills);
+    for (const typed of ["", "edge", "scapula", "wrst", "hip flexion"])
+      expect(soon(typed), typed).toEqual(find(typed));
+    const byName = findByName(drills);
+    expect(byName("").map(({ key }) => key)).toEqual(library.drills.map(({ id }) => id));
+    expect(byName("wrist c").map(({ name }) => name)).toContain("Wrist circles");
+    expect(byName("circles").map(({ name }) => name)).toContain("Wrist circles");
+    expect(byName("ircles")).toEqual([]);
+  });
+
   it("meets the words that people use, not only the names", () => {
     for (const [typed, wanted] of [
       ["edge", "edge-pulls"],

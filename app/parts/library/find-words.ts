@@ -50,15 +50,9 @@ function reasonsFor({ name, also = [], facts }: Findable, met: readonly string[]
   return [...new Set(reasons)].slice(0, reasonsMost);
 }
 
-/**
- * Finds by every word that is typed: whole, begun, or with a slip in a longer one. What begins with all that is typed
- * comes first, the shortest name before others, then the best; all of them, as they stand, where nothing is typed.
- */
-export function finderOf<Entry extends Findable>(
-  all: readonly Entry[],
-): (typed: string) => Found<Entry>[] {
-  const byKey = new Map(all.map((entry) => [entry.key, entry]));
-  const index = new MiniSearch<Findable>({
+/** An empty index of what is found by name, other names and facts. */
+const emptyIndex = () =>
+  new MiniSearch<Findable>({
     idField: "key",
     fields: ["name", "also", "facts"],
     extractField: (entry, field) => {
@@ -74,17 +68,71 @@ export function finderOf<Entry extends Findable>(
       combineWith: "AND",
     },
   });
-  index.addAll(all);
-  return (typed) => {
+
+/** Finds what is typed, so many at most; all there is, as it stands, where nothing is. */
+export type Find<Entry> = (typed: string, most?: number) => Found<Entry>[];
+
+/**
+ * Finds by every word that is typed: whole, begun, or with a slip in a longer one. What begins with all that is typed
+ * comes first, the shortest name before others, then the best.
+ */
+function findIn<Entry extends Findable>(
+  index: MiniSearch<Findable>,
+  all: readonly Entry[],
+): Find<Entry> {
+  const byKey = new Map(all.map((entry) => [entry.key, { entry, said: plain(entry.name) }]));
+  return (typed, most = Infinity) => {
     const begun = plain(typed.trim());
-    if (begun === "") return all.map((entry) => ({ ...entry, because: [] }));
-    const found = index.search(begun).flatMap(({ id, match }) => {
-      const entry = byKey.get(id as string);
-      return entry ? [{ ...entry, because: reasonsFor(entry, Object.keys(match)) }] : [];
-    });
-    // Where names do not begin so, the order of the search stays.
-    const rank = ({ name }: Entry) => (plain(name).startsWith(begun) ? name.length : Infinity);
-    return found.sort((one, other) => (rank(one) === rank(other) ? 0 : rank(one) - rank(other)));
+    if (begun === "") return all.slice(0, most).map((entry) => ({ ...entry, because: [] }));
+    return (
+      index
+        .search(begun)
+        .flatMap(({ id, match }) => {
+          const known = byKey.get(id as string);
+          if (!known) return [];
+          const { entry, said } = known;
+          return [{ entry, match, rank: said.startsWith(begun) ? said.length : Infinity }];
+        })
+        // Where names do not begin so, the order of the search stays.
+        .sort((one, other) => (one.rank === other.rank ? 0 : one.rank - other.rank))
+        .slice(0, most)
+        .map(({ entry, match }) => ({ ...entry, because: reasonsFor(entry, Object.keys(match)) }))
+    );
+  };
+}
+
+/** Finds among all of these, see {@link findIn}. */
+export function finderOf<Entry extends Findable>(all: readonly Entry[]): Find<Entry> {
+  const index = emptyIndex();
+  index.addAll(all);
+  return findIn(index, all);
+}
+
+/** So many are taken into the index at a time, between which a press is answered. */
+const atATime = 12;
+
+/** The same, made beside the page, a few at a time. */
+export async function finderSoon<Entry extends Findable>(
+  all: readonly Entry[],
+): Promise<Find<Entry>> {
+  const index = emptyIndex();
+  await index.addAllAsync(all, { chunkSize: atATime });
+  return findIn(index, all);
+}
+
+/** While there is no index yet: what has a word, in its name or another name, with which all that is typed begins. */
+export function findByName<Entry extends Findable>(all: readonly Entry[]): Find<Entry> {
+  let names: readonly { entry: Entry; said: string }[] | null = null;
+  return (typed, most = Infinity) => {
+    names ??= all.map((entry) => ({
+      entry,
+      said: [entry.name, ...(entry.also ?? [])].map((one) => ` ${plain(one)}`).join("|"),
+    }));
+    const begun = ` ${plain(typed.trim())}`;
+    return names
+      .filter(({ said }) => said.includes(begun))
+      .slice(0, most)
+      .map(({ entry }) => ({ ...entry, because: [] }));
   };
 }
 

@@ -10,6 +10,7 @@ import type { Library } from "#core/content/library";
 import { isOfPlace, mayAdd, type Against } from "#core/records/reasons";
 import { againstWords, liftOf } from "#words/prep";
 import { PosePicture } from "../figure/pose-picture";
+import { Folded } from "../folded";
 
 type Wanted = { text: string; joint: string; kit: string; position: string; here: boolean };
 const anything: Wanted = { text: "", joint: "", kit: "", position: "", here: false };
@@ -28,20 +29,29 @@ function fits(drill: Drill, { joint, kit, position }: Wanted): boolean {
   );
 }
 
-/** The library beside the prep: every drill is in it, can be added, or says why not. */
-export function DrillFinder({
-  library,
-  prep,
-  plan,
-  editable,
-  add,
-}: {
+type FinderProps = {
   library: Library;
   prep: Prep;
   plan: Plan;
   editable: boolean;
   add: (drillId: string) => void;
-}) {
+};
+
+/** The library beside the prep: every drill is in it, can be added, or says why not. */
+export const DrillFinder = (props: FinderProps) => (
+  <Folded
+    className="no-print mt-6"
+    summary={
+      <summary className="label min-h-9 py-2">
+        The library: add a drill, or see why it is not in ({props.library.drills.length})
+      </summary>
+    }
+  >
+    {() => <AllDrills {...props} />}
+  </Folded>
+);
+
+function AllDrills({ library, prep, plan, editable, add }: FinderProps) {
   const [wanted, setWanted] = useState(anything);
   const why = useMemo(
     () => new Map(plan.leftOut.map(({ drillId, reason }) => [drillId, reason])),
@@ -65,10 +75,7 @@ export function DrillFinder({
     .filter((drill) => fits(drill, wanted) && !(wanted.here && standsInWay(why.get(drill.id))));
   const set = (changes: Partial<Wanted>) => setWanted({ ...wanted, ...changes });
   return (
-    <details className="no-print mt-6">
-      <summary className="label min-h-9 py-2">
-        The library: add a drill, or see why it is not in ({library.drills.length})
-      </summary>
+    <>
       <div className="flex flex-wrap items-end gap-x-4 gap-y-2">
         <label className="grid">
           <span className="label">Words</span>
@@ -149,7 +156,7 @@ export function DrillFinder({
           );
         })}
       </ul>
-    </details>
+    </>
   );
 }
 

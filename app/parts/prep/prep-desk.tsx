@@ -10,8 +10,6 @@ import { breaches, mustBeMended } from "#core/prep/order";
 import type { Plan } from "#core/prep/plan";
 import { tolerance } from "#core/prep/whole";
 import { retimed } from "#core/prep/retime";
-import { schoolsFor } from "#core/content/schools";
-import { followed } from "#words/schools";
 import { prepSeconds } from "#core/prep/timeline";
 import { newId } from "../../clock";
 import type { AthleteView } from "../../view";
@@ -37,14 +35,14 @@ import { QuotaLines } from "./quota-lines";
 import { PrepRow } from "./prep-row";
 import { ProofLine } from "./proof-line";
 import { RetimePreview } from "./retime-preview";
-import { SchoolsForm } from "./schools-form";
 import { itemSpans, PrepStrip } from "./strip";
 import { UnderWay } from "./under-way";
 import { useProof } from "./use-proof";
+import { WaysOfWorking } from "./ways-of-working";
 import { noteWords } from "#words/prep";
 import { refusalWords } from "#words/acts";
 import { servedBy } from "#core/prep/served";
-import { adviceWords, breachWords, notPermittedWords, servedWords } from "#words/prep";
+import { breachWords, notPermittedWords, servedWords } from "#words/prep";
 
 type DeskProps = {
   view: AthleteView;
@@ -396,40 +394,7 @@ const Desk = memo(function Desk({
             take={(items) => act("take-better", { prep, items })}
           />
         ) : null}
-        <details>
-          <summary className="min-h-9 py-1.5 text-sm text-muted">
-            Follows: {followed(schoolsFor(view.settings.schools, view.athlete.schools))}.{" "}
-            <span className="underlined">Ways of working</span>
-          </summary>
-          <SchoolsForm
-            chosen={view.athlete.schools}
-            below={schoolsFor(view.settings.schools, {})}
-            save={(_, key, value) =>
-              act("save-schools", { ofAthlete: view.athlete.id, schools: { [key]: value } })
-            }
-          />
-          <p className="text-sm">
-            <Link className="underlined" to={`/at/${view.athlete.id}/prep/place`}>
-              Place by pictures
-            </Link>
-          </p>
-          {view.settings.aside.length > 0 ? (
-            <ul className="mt-1 text-sm" aria-label="Advice set aside">
-              {view.settings.aside.map((advice) => (
-                <li key={advice} className="flex flex-wrap gap-x-3">
-                  Set aside: {adviceWords[advice]}.
-                  <button
-                    type="button"
-                    className="underlined min-h-8"
-                    onClick={() => act("set-aside", { advice, aside: false })}
-                  >
-                    Say it again
-                  </button>
-                </li>
-              ))}
-            </ul>
-          ) : null}
-        </details>
+        <WaysOfWorking view={view} act={act} />
       </div>
       {plan ? (
         <>

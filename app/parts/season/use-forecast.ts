@@ -1,5 +1,5 @@
 import { wrap, type Remote } from "comlink";
-import { startTransition, useEffect, useRef, useState } from "react";
+import { startTransition, useEffect, useMemo, useRef, useState } from "react";
 import type { ForecastAnswer, ForecastQuestion } from "#core/forecast/forecast-answer";
 import type { AskedDemand } from "#core/forecast/forecast-questions";
 import type { Forecaster } from "../../workers/forecast.worker";
@@ -30,6 +30,17 @@ const mostKnown = 400;
 const asked = ({ key, motion, side, need, start, seen, done, planned, by, prior }: AskedDemand) =>
   ({ key, motion, side, need, start, seen, done, planned, by, prior }) satisfies ForecastQuestion;
 
+/** The answers to a list of questions where all were given before; null where one was not. */
+function knownTo(text: string): ReadonlyMap<string, ForecastAnswer> | null {
+  const answers = new Map<string, ForecastAnswer>();
+  for (const question of JSON.parse(text) as ForecastQuestion[]) {
+    const answer = known.get(JSON.stringify(question));
+    if (!answer) return null;
+    answers.set(question.key, answer);
+  }
+  return answers;
+}
+
 export type Forecasts = {
   answers: ReadonlyMap<string, ForecastAnswer>;
   /** Whether what is shown answers the present questions. */
@@ -46,6 +57,8 @@ export function useForecast(questions: readonly AskedDemand[]): Forecasts {
     status: Forecasts["status"];
   }>({ text: "", answers: new Map(), status: "working" });
   const over = useRef(false);
+  // What was answered before stands there at once: nothing on the page moves.
+  const before = useMemo(() => (state.text === text ? null : knownTo(text)), [state.text, text]);
   useEffect(() => {
     let late = false;
     over.current = false;
@@ -77,8 +90,8 @@ export function useForecast(questions: readonly AskedDemand[]): Forecasts {
     setState((was) => ({ ...was, text, status: "stopped" }));
   };
   return {
-    answers: state.answers,
-    status: state.text === text ? state.status : "working",
+    answers: before ?? state.answers,
+    status: before ? "ready" : state.text === text ? state.status : "working",
     stop,
   };
 }
