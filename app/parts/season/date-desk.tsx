@@ -10,6 +10,7 @@ import { jointLine } from "#core/forecast/history";
 import { methodSteps } from "#core/season/method";
 import type { AthleteView } from "../../view";
 import { useAct, type DoAct } from "../use-act";
+import { useAtRest } from "../use-at-rest";
 import { longDay, shortDay, weekDay } from "#words/days";
 import {
   dateVerdict,
@@ -225,6 +226,8 @@ function Slider({
   );
 }
 
+const noFan: ForecastAnswer["fan"] = [];
+
 /** One demand on its side: the fan, the chance, the dose that would, when to measure, and what a plateau asks for. */
 const Demand = memo(function Demand({
   view,
@@ -240,13 +243,20 @@ const Demand = memo(function Demand({
   act: DoAct;
 }) {
   const { gap, side } = question;
+  // The words follow the hand; the fan is drawn when it rests.
+  const drawn = { answer: useAtRest(answer), by: useAtRest(by) };
   const protocol = protocolOf(view.library, gap.protocolId!)!;
   const unit = angleUnit(protocol);
-  const line = jointLine(
-    view.checks.filter(({ on }) => on <= view.day),
-    protocol,
-    view.athlete,
-    { side, mode: gap.demand.mode },
+  const { mode } = gap.demand;
+  const line = useMemo(
+    () =>
+      jointLine(
+        view.checks.filter(({ on }) => on <= view.day),
+        protocol,
+        view.athlete,
+        { side, mode },
+      ),
+    [view, protocol, side, mode],
   );
   if (!line) return null;
   const measure = answer?.measure == null ? null : plusDays(question.start, 7 * answer.measure);
@@ -271,14 +281,14 @@ const Demand = memo(function Demand({
         ) : null}
       </figcaption>
       <FanChart
-        name={`${demandName(question)}, ${side === "mid" ? "" : `${side}, `}up to ${shortDay(by)}`}
+        name={`${demandName(question)}, ${side === "mid" ? "" : `${side}, `}up to ${shortDay(drawn.by)}`}
         points={line.points}
-        fan={answer?.fan ?? []}
+        fan={drawn.answer?.fan ?? noFan}
         start={question.start}
         need={question.need}
         side={side}
         unit={unit}
-        by={by}
+        by={drawn.by}
         today={view.day}
         absences={view.athlete.absences}
       />
