@@ -20,7 +20,7 @@ function beliefIn({ sides }: DemandGap): number {
   return 1 - 2 * least;
 }
 
-const limiting = ({ verdict }: DemandGap): boolean => limitingVerdict(verdict);
+export const limiting = ({ verdict }: DemandGap): boolean => limitingVerdict(verdict);
 
 /**
  * What a block of training each demand would be worth to the skill, with the errors of the readings carried through by
@@ -42,15 +42,17 @@ export function blockWorths(
   gaps: readonly DemandGap[],
   gains: BlockGains,
 ): Map<DemandGap, BlockWorth> {
-  // In the skill's own order, so that the order the gaps come in draws no other dice.
-  const ordered = [...gaps].sort(
-    (a, b) => skill.demands.indexOf(a.demand) - skill.demands.indexOf(b.demand),
-  );
+  const ordered = inSkillOrder(skill, gaps);
   const worths = worthsOf(skill, aim, body, ordered, gains);
   return new Map(ordered.flatMap((gap, n) => (worths[n] ? [[gap, worths[n]] as const] : [])));
 }
 
-const worthsOf = remembered(
+/** Gaps in the skill's own order, so that the order they come in draws no other dice. */
+export const inSkillOrder = (skill: Skill, gaps: readonly DemandGap[]): DemandGap[] =>
+  [...gaps].sort((a, b) => skill.demands.indexOf(a.demand) - skill.demands.indexOf(b.demand));
+
+/** The worths of gaps that stand {@link inSkillOrder}, in that order. */
+export const worthsOf = remembered(
   (
     skill: Skill,
     aim: AimSide,

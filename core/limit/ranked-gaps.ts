@@ -1,11 +1,12 @@
 import { gapOf, type GapInput } from "../aim/gap";
-import { verdictRank, type DemandGap } from "../aim/margin";
+import { verdictRank, type BlockWorth, type DemandGap } from "../aim/margin";
 import type { Side } from "../body/side";
 import { protocolOf } from "../content/library";
 import { priorOf } from "../content/motion-prior";
 import type { Log } from "../records/records";
 import { motionRecord } from "../forecast/motion-record";
 import { bodyFor } from "../shape/solve";
+import { rememberedOfSame } from "../stats/remembered";
 import { blockGain, usualBlockGain, type BlockGains } from "./block-gain";
 import { blockWorths } from "./block-worth";
 
@@ -18,15 +19,28 @@ export type RankInput = GapInput & { logs: readonly Log[] };
  * all read it from here.
  */
 export function rankedGaps(input: RankInput): DemandGap[] {
-  const gaps = gapOf(input);
+  const { skill, aim, body, gaps, gains } = worthAsked(input);
+  return rankedBy(gaps, blockWorths(skill, aim, body, gaps, gains));
+}
+
+/** What the worths of an aim's gaps are asked with. */
+export const worthAsked = rememberedOfSame((input: RankInput) => {
   const { skill, aim, athlete } = input;
-  const worths = blockWorths(
+  const gaps = gapOf(input);
+  return {
     skill,
-    { side: aim.side, hips: aim.hips },
-    bodyFor(athlete),
+    aim: { side: aim.side, hips: aim.hips },
+    body: bodyFor(athlete),
     gaps,
-    gainsOf(gaps, input),
-  );
+    gains: gainsOf(gaps, input),
+  };
+}, 32);
+
+/** Gaps with what a block of each is worth, in the order of it. */
+export function rankedBy(
+  gaps: readonly DemandGap[],
+  worths: ReadonlyMap<DemandGap, BlockWorth>,
+): DemandGap[] {
   const whole = [...worths.values()].reduce((sum, { worth }) => sum + worth, 0);
   const lacking = gaps.reduce((sum, { limiter }) => sum + limiter, 0);
   return gaps

@@ -1,6 +1,6 @@
 import { placeOf } from "../records/places";
 import { rememberedOfSame } from "../stats/remembered";
-import { rankedGaps } from "../limit/ranked-gaps";
+import { rankedGaps, type RankInput } from "../limit/ranked-gaps";
 import { spreadOf, type ShapeSpread } from "../limit/shape-spread";
 import { type DemandGap } from "../aim/margin";
 import { needsOf, type Need } from "../aim/priority";
@@ -86,6 +86,20 @@ const locksKnown = rememberedOfSame(
     painLocks(athlete, logs, checks, library),
 );
 
+/** What the ranking of each open aim on a day is asked with, the next by date first. */
+export function rankInputs(
+  { athlete, aims, checks, logs, library }: Records,
+  day: DayText,
+): RankInput[] {
+  return aims
+    .toSorted((a, b) => a.by.localeCompare(b.by))
+    .filter(({ closedOn }) => !closedOn)
+    .flatMap((aim) => {
+      const skill = skillOf(library, aim.skillId);
+      return skill ? [{ athlete, aim, skill, checks, logs, library, on: day }] : [];
+    });
+}
+
 /**
  * Gathers what follows from an athlete's records.
  * @param day the day that is looked at, not after today
@@ -97,14 +111,11 @@ export function situationOf(
 ): Situation {
   const { athlete, checks, logs, library, places } = records;
   const aims = records.aims.toSorted((a, b) => a.by.localeCompare(b.by));
-  const gapsOf = (aim: Aim, skill: Skill) =>
-    gapsKnown({ athlete, aim, skill, checks, logs, library, on: day });
-  const openAims = aims
-    .filter((aim) => !aim.closedOn)
-    .flatMap((one): OpenAim[] => {
-      const asks = skillOf(library, one.skillId);
-      return asks ? [{ aim: one, name: asks.name, gaps: gapsOf(one, asks) }] : [];
-    });
+  const openAims = rankInputs(records, day).map((input): OpenAim => ({
+    aim: input.aim,
+    name: input.skill.name,
+    gaps: gapsKnown(input),
+  }));
   const open = aims.filter((aim) => !aim.closedOn);
   const aim = open.find(({ id }) => id === aimId) ?? open[0] ?? null;
   const skill = aim ? (skillOf(library, aim.skillId) ?? null) : null;

@@ -1,3 +1,10 @@
+/** A function that remembers; an answer that was worked out elsewhere can be kept in it under its key. */
+export type Remembered<Asked extends readonly unknown[], Answer> = ((...asked: Asked) => Answer) & {
+  keyOf: (...asked: Asked) => string;
+  knows: (key: string) => boolean;
+  keep: (key: string, answer: Answer) => void;
+};
+
 /**
  * A pure function that remembers its latest answers.
  * @param keyOf what the answer depends on, as a text
@@ -7,20 +14,24 @@ export function remembered<Asked extends readonly unknown[], Answer>(
   answer: (...asked: Asked) => Answer,
   keyOf: (...asked: Asked) => string,
   most = 64,
-): (...asked: Asked) => Answer {
+): Remembered<Asked, Answer> {
   const known = new Map<string, Answer>();
-  return (...asked) => {
-    const key = keyOf(...asked);
-    const before = known.get(key);
-    if (before !== undefined) return before;
-    const now = answer(...asked);
+  const keep = (key: string, now: Answer): void => {
     known.set(key, now);
     for (const old of known.keys()) {
       if (known.size <= most) break;
       known.delete(old);
     }
+  };
+  const asking = (...asked: Asked): Answer => {
+    const key = keyOf(...asked);
+    const before = known.get(key);
+    if (before !== undefined) return before;
+    const now = answer(...asked);
+    keep(key, now);
     return now;
   };
+  return Object.assign(asking, { keyOf, keep, knows: (key: string) => known.has(key) });
 }
 
 /**
