@@ -1,10 +1,10 @@
 import axe from "axe-core";
 import type { BrowserContext, Page } from "@playwright/test";
+import { otherAddresses, stationAddresses } from "../scripts/addresses";
 import { openBrowser } from "../scripts/browser.mjs";
 import { serve } from "../scripts/serve.mjs";
 import { run } from "../scripts/steps.mjs";
 import type { Bench } from "./bench";
-import { addresses } from "./access/pages";
 import { walkByKeys } from "./access/walk";
 
 /** A desk, a phone, and a desk of 1280 × 1024 enlarged to 400 %. */
@@ -14,6 +14,7 @@ const sizes = [
   { name: "320 × 400 %", width: 320, height: 256 },
 ] as const;
 const schemes = ["light", "dark"] as const;
+const addresses = [...stationAddresses, ...otherAddresses];
 /** The day of the pictures and of the tests. */
 const still = new Date("2026-11-24T09:30:00Z");
 

@@ -1,9 +1,13 @@
-/** Every page that an address opens, from the demo; a run and the dialogs are opened by hand. */
 const stations = ["aim", "check", "gap", "prep", "log", "season"];
 
-export const addresses: readonly string[] = [
+/** The stations of two of the troupe: one that is measured, one that hardly is. */
+export const stationAddresses: readonly string[] = ["odalys", "wren"].flatMap((who) =>
+  stations.map((station) => `/at/${who}/${station}`),
+);
+
+/** Every other page that an address opens in the demo; a run under way and the dialogs are opened by hand. */
+export const otherAddresses: readonly string[] = [
   "/",
-  ...["odalys", "wren"].flatMap((who) => stations.map((station) => `/at/${who}/${station}`)),
   "/at/odalys/run",
   "/at/odalys/aim/clinician",
   "/at/odalys/check/record",
