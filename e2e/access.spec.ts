@@ -1,7 +1,7 @@
 import { expect, type Page, test } from "@playwright/test";
 import axe from "axe-core";
 import { otherAddresses, stationAddresses } from "../scripts/addresses";
-import { openDemo, saved, stations } from "./walk";
+import { openDemo, saved } from "./walk";
 
 type Finding = {
   id: string;
