@@ -1,3 +1,5 @@
+import { readersForms } from "#words/days";
+import { decimal } from "#words/locale";
 import { format } from "date-fns";
 
 /** How every chart looks: its ticks, and the note that opens over a point. */
@@ -10,7 +12,7 @@ export const tipLook = {
 };
 
 /** A moment on a chart as its day. @example dayTick(Date.UTC(2026, 11, 15, 12)) // "15 Dec" */
-export const dayTick = (time: number): string => format(time, "d MMM");
+export const dayTick = (time: number): string => format(time, readersForms.short);
 
 /** An axis of days: rows carry the moment as `time`. */
 export const dayAxis = {
@@ -44,7 +46,7 @@ export const readingTip = (unit: string) => ({
   labelFormatter: (time: unknown) => dayTick(Number(time)),
   formatter: (value: unknown, name: unknown): [string, string] =>
     Array.isArray(value)
-      ? [`${Number(value[0]).toFixed(0)}–${Number(value[1]).toFixed(0)}${unit}`, String(name)]
+      ? [`${decimal(Number(value[0]), 0)}–${decimal(Number(value[1]), 0)}${unit}`, String(name)]
       : [`${String(value)}${unit}`, String(name)],
   contentStyle: tipLook,
 });

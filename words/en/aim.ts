@@ -1,3 +1,4 @@
+import { decimal } from "./locale";
 import type { BlockWorth, DemandGap } from "#core/aim/margin";
 import type { Headline, ShortOn } from "#core/aim/headline";
 import type { CleanStep } from "#core/limit/clean-set";
@@ -9,7 +10,7 @@ import { motionOf } from "#core/body/motions";
 import type { Skill } from "#core/content/skill";
 import { agoWords, capital, type WhyWords } from "./plain";
 
-const round = (value: number): string => Math.abs(value).toFixed(0);
+const round = (value: number): string => decimal(Math.abs(value), 0);
 const partOf = (gap: DemandGap): string => motionOf(gap.demand.motion).part;
 
 /** What limits the skill, in one sentence, and the rest in another. */
@@ -129,7 +130,7 @@ export function bodyLineWords(line: BodyLine): string {
         : `${name}: ${round(line.margin)}° ${line.margin < 0 ? "short" : "spare"}, ${line.verdict}`;
     }
     case "check":
-      return `${line.protocol.name}, ${line.mode}: ${line.value.toFixed(0)}`;
+      return `${line.protocol.name}, ${line.mode}: ${decimal(line.value, 0)}`;
   }
 }
 
@@ -147,7 +148,7 @@ export function headlineWhy({ by }: Headline): WhyWords {
         `${motionOf(demand.motion).name}, ${demand.mode}`,
         shortage === null
           ? `needs ${need}°, not measured`
-          : `needs ${need}°, ${shortage.toFixed(0)}° short, ${verdict}${block ? `: ${blockWords(block)}` : ""}`,
+          : `needs ${need}°, ${decimal(shortage, 0)}° short, ${verdict}${block ? `: ${blockWords(block)}` : ""}`,
       ]),
     ),
     source: [...new Set(gaps.map(({ demand }) => demand.source))].join("; "),
@@ -175,15 +176,15 @@ export const rankedWords = (gaps: readonly DemandGap[]): string =>
 
 /** What a block is worth, short: points of the line, or weighted degrees. */
 export const blockFigure = ({ worth, unit }: BlockWorth): string =>
-  unit === "points" ? `+${worth.toFixed(1)}` : worth.toFixed(0);
+  unit === "points" ? `+${decimal(worth, 1)}` : decimal(worth, 0);
 
 /** What a block is worth, with how often it comes first. */
 const blockWords = ({ worth, unit, gain, first }: BlockWorth): string =>
   unit === "points"
-    ? `about +${gain.toFixed(0)}° in six weeks would gain ${worth.toFixed(1)} points; first in ${tenths(first)} of 10`
-    : `${worth.toFixed(1)} weighted degrees; first in ${tenths(first)} of 10`;
+    ? `about +${decimal(gain, 0)}° in six weeks would gain ${decimal(worth, 1)} points; first in ${tenths(first)} of 10`
+    : `${decimal(worth, 1)} weighted degrees; first in ${tenths(first)} of 10`;
 
-const tenths = (share: number): string => (10 * share).toFixed(0);
+const tenths = (share: number): string => decimal(10 * share, 0);
 
 /** What became of an aim that was closed, before the day. */
 export const outcomeWords = (outcome: Aim["outcome"]): string =>

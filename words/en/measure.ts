@@ -1,3 +1,4 @@
+import { decimal } from "./locale";
 import { isLength, unitOf, type Protocol } from "#core/content/protocol";
 import type { Change, SideDifference } from "#core/measure/change";
 import type { CommonShift } from "#core/measure/round-changes";
@@ -13,13 +14,17 @@ import { motionOf } from "#core/body/motions";
 import { shortDay } from "./days";
 import { many } from "./plain";
 
-const plain = (value: number): string => value.toFixed(1).replace(/\.0$/, "");
+/** Readings one after the other, as they were typed. @example trialsWords([85.5, 86]) // "85.5; 86" */
+export const trialsWords = (trials: readonly number[]): string =>
+  trials.map((trial) => decimal(trial, 2, 0)).join("; ");
+
+const plain = (value: number): string => decimal(value, 1, 0);
 
 /** A value with its error, and the angle it stands for where it was read in centimetres. */
 export function valueWords(value: Value, angle: Angle | null, protocol: Protocol): string {
-  const reading = `${plain(value.value)}${unitOf(protocol)} ± ${value.se.toFixed(1)}`;
+  const reading = `${plain(value.value)}${unitOf(protocol)} ± ${decimal(value.se, 1)}`;
   return isLength(protocol) && angle
-    ? `${reading}, ${angle.degrees.toFixed(0)}° ± ${angle.se.toFixed(0)}`
+    ? `${reading}, ${decimal(angle.degrees, 0)}° ± ${decimal(angle.se, 0)}`
     : reading;
 }
 
@@ -28,7 +33,7 @@ export function changeWords(change: Change, since: string, protocol: Protocol): 
   const unit = unitOf(protocol);
   const sign = change.delta < 0 ? "−" : "+";
   const all = change.readings > 2 ? ` by all ${change.readings} readings` : "";
-  const size = `${sign}${Math.abs(change.delta).toFixed(1)}${unit} since ${since}${all}`;
+  const size = `${sign}${decimal(Math.abs(change.delta), 1)}${unit} since ${since}${all}`;
   const hands = change.widening > 1 ? ` Measured by other hands: errors × ${betweenTesters}.` : "";
   if (change.real) {
     const sense = protocol.better === "less" ? `, ${change.toward} range` : "";
@@ -38,9 +43,9 @@ export function changeWords(change: Change, since: string, protocol: Protocol): 
 }
 
 function settledBy({ threshold, finest }: Change, unit: string): string {
-  const needed = `${threshold.toFixed(1)}${unit} or more would be real`;
+  const needed = `${decimal(threshold, 1)}${unit} or more would be real`;
   return finest
-    ? `${needed}; ${many(finest.rounds, "round")} more see ${finest.perWeek.toFixed(1)}${unit} a week by ${shortDay(finest.by)}`
+    ? `${needed}; ${many(finest.rounds, "round")} more see ${decimal(finest.perWeek, 1)}${unit} a week by ${shortDay(finest.by)}`
     : needed;
 }
 
@@ -57,7 +62,7 @@ export const jumpWords = (
   protocol: Protocol,
 ): string => {
   const unit = unitOf(protocol);
-  const far = `${side ? `The ${side} is ` : ""}${Math.abs(off).toFixed(0)}${unit} ${off > 0 ? "above" : "below"} what its checks lead one to expect, about ${expected.toFixed(0)}${unit}`;
+  const far = `${side ? `The ${side} is ` : ""}${decimal(Math.abs(off), 0)}${unit} ${off > 0 ? "above" : "below"} what its checks lead one to expect, about ${decimal(expected, 0)}${unit}`;
   return `${far[0]!.toUpperCase()}${far.slice(1)}: ${slip ? `${slipWords[slip]}? ` : ""}read it again.`;
 };
 
@@ -72,11 +77,11 @@ export const commonWords = ({ toward, readings }: CommonShift): string =>
   `All ${readings} readings together show ${toward} range than before: ${toward === "more" ? "warmer" : "colder, tired"}, or another tester?`;
 
 export function sidesWords(difference: SideDifference, protocol: Protocol): string {
-  const size = `${Math.abs(difference.difference).toFixed(1)}${unitOf(protocol)}`;
+  const size = `${decimal(Math.abs(difference.difference), 1)}${unitOf(protocol)}`;
   if (!difference.real) return `Left and right ${size} apart: within measurement error.`;
   const side = difference.shorter === "left" ? "Left" : "Right";
   const less = protocol.better === "more" ? `${size} less` : `${size} more, so less range`;
-  return `${side} ${less} (${difference.index.toFixed(0)} %)${difference.worthActing ? ": worth extra time there." : ": real, too small to act on."}`;
+  return `${side} ${less} (${decimal(difference.index, 0)} %)${difference.worthActing ? ": worth extra time there." : ": real, too small to act on."}`;
 }
 
 /** The arcs of both sides, and whether they differ. */
@@ -86,17 +91,17 @@ export function arcWords(
   apart: { difference: number; real: boolean } | null,
 ): string {
   const one = (name: string, arc: Joined) =>
-    `${name} ${arc.value.toFixed(0)}° ± ${arc.se.toFixed(0)}`;
+    `${name} ${decimal(arc.value, 0)}° ± ${decimal(arc.se, 0)}`;
   const both = [left ? one("left", left) : null, right ? one("right", right) : null]
     .filter((text) => text !== null)
     .join(", ");
   if (!apart) return `Total arc ${both}.`;
-  return `Total arc ${both}: ${apart.real ? `a real difference of ${Math.abs(apart.difference).toFixed(0)}°` : "the sides are alike within the error"}.`;
+  return `Total arc ${both}: ${apart.real ? `a real difference of ${decimal(Math.abs(apart.difference), 0)}°` : "the sides are alike within the error"}.`;
 }
 
 /** How much of the range the athlete's own muscles use. */
 export function shareWords(share: Joined): string {
-  const size = `${(100 * share.value).toFixed(0)} % ± ${(100 * share.se).toFixed(0)}`;
+  const size = `${decimal(100 * share.value, 0)} % ± ${decimal(100 * share.se, 0)}`;
   if (share.value + share.se < usableEnough)
     return `Active reaches ${size} of passive: strength at the end of the range comes first.`;
   if (share.value - share.se < usableEnough)
@@ -107,7 +112,7 @@ export function shareWords(share: Joined): string {
 /** Whether the standing turnout is more than the hips give. */
 export const turnoutWords = (borrowed: Joined & { real: boolean }): string =>
   borrowed.real
-    ? `Standing shows ${borrowed.value.toFixed(0)}° ± ${borrowed.se.toFixed(0)} more than the hips give lying: the knees and feet make up the rest.`
+    ? `Standing shows ${decimal(borrowed.value, 0)}° ± ${decimal(borrowed.se, 0)} more than the hips give lying: the knees and feet make up the rest.`
     : "Standing shows what the hips give lying, within the error.";
 
 /** What a round says of a check, in one sentence. */
@@ -162,4 +167,4 @@ export function sensorLogWords(refused: Refused): string {
 
 /** Why a side gets a larger share. */
 export const shorterWords = ({ motion, side, difference, unit }: Shorter): string =>
-  `${motionOf(motion).name.toLowerCase()}: ${side} ${Math.abs(difference).toFixed(0)}${unit} behind, more than the error explains`;
+  `${motionOf(motion).name.toLowerCase()}: ${side} ${decimal(Math.abs(difference), 0)}${unit} behind, more than the error explains`;

@@ -1,3 +1,4 @@
+import { readersForms } from "./days";
 import { format } from "date-fns";
 import { readDot, unstamped, type Dot } from "#core/records/stamp";
 import type { Differing } from "#core/merge/notebooks";
@@ -99,7 +100,7 @@ export function valueText(field: string, value: unknown): string {
 
 /** When something was written; empty where nobody knows. */
 export const writtenWords = (dot: Dot): string =>
-  dot === unstamped ? "" : format(new Date(readDot(dot).ms), "d MMM HH:mm");
+  dot === unstamped ? "" : format(new Date(readDot(dot).ms), `${readersForms.short} HH:mm`);
 
 /** Whose and what a record is. @example "Odalys Brenner, check of shoulder flexion left, 10 Nov" */
 export function recordTitle(

@@ -1,3 +1,4 @@
+import { decimal } from "./locale";
 import type { Skill } from "#core/content/skill";
 import type { Between, ShapeSpread } from "#core/limit/shape-spread";
 import type { Limits } from "#core/shape/limits";
@@ -5,7 +6,7 @@ import type { Compensation, Line, Shape } from "#core/shape/shape";
 import { motionOf, type MotionId } from "#core/body/motions";
 import type { WhyWords } from "./plain";
 
-const round = (figure: number): string => figure.toFixed(0);
+const round = (figure: number): string => decimal(figure, 0);
 
 /** What the body does instead, as a heading beside the figure. */
 export function givingWords({ giving }: Pick<Compensation, "giving">): string {
@@ -230,7 +231,7 @@ export const scoreWhy = (shape: Shape, model: Skill["model"]): WhyWords => ({
       ? "This skill’s line is not solved. The score is 100 less the degrees each joint lacks, by weight. 100 · exp(−Σ weight × shortage / 55°), joint by joint"
       : "100, less whatever the body does instead of the clean line, by its size. 100 · exp(−Σ size / scale)",
   inputs: Object.fromEntries(
-    shape.compensations.map((give) => [givingWords(give), `${give.size.toFixed(1)} ${give.unit}`]),
+    shape.compensations.map((give) => [givingWords(give), `${decimal(give.size, 1)} ${give.unit}`]),
   ),
   source: "segment proportions: Drillis & Contini 1966, in Winter 2009; scales are working figures",
 });
@@ -243,7 +244,7 @@ export const shapeWhy = (shape: Shape, limits: Limits, assumed: readonly MotionI
       Object.entries(limits).map(([motion, sides]) => [
         motionOf(motion as MotionId).name,
         Object.entries(sides)
-          .map(([side, degrees]) => `${side === "mid" ? "" : `${side} `}${degrees.toFixed(0)}°`)
+          .map(([side, degrees]) => `${side === "mid" ? "" : `${side} `}${decimal(degrees, 0)}°`)
           .join(", "),
       ]),
     ),
@@ -254,7 +255,7 @@ export const shapeWhy = (shape: Shape, limits: Limits, assumed: readonly MotionI
             .join(", "),
         }
       : {}),
-    "line score": shape.score.toFixed(1),
+    "line score": decimal(shape.score, 1),
   },
   source: "segment proportions: Drillis & Contini 1966, in Winter 2009",
 });

@@ -1,3 +1,4 @@
+import { decimal } from "./locale";
 import type { WhyWords } from "./plain";
 import type { MarginWhy } from "#core/aim/margin";
 import { motionOf } from "#core/body/motions";
@@ -13,8 +14,8 @@ import type { TapeFitWhy } from "#core/shape/fit";
 export type Why =
   MeanWhy | ConvertedWhy | JoinedWhy | PhotoWhy | ChangeWhy | SidesWhy | MarginWhy | TapeFitWhy;
 
-const withError = ({ value, se }: Reckoned): string => `${value.toFixed(1)} ± ${se.toFixed(1)}`;
-const inDegrees = ({ value, se }: Reckoned): string => `${value.toFixed(1)}° ± ${se.toFixed(1)}`;
+const withError = ({ value, se }: Reckoned): string => `${decimal(value, 1)} ± ${decimal(se, 1)}`;
+const inDegrees = ({ value, se }: Reckoned): string => `${decimal(value, 1)}° ± ${decimal(se, 1)}`;
 
 export function whyWords(why: Why): WhyWords {
   switch (why.rule) {
@@ -27,9 +28,9 @@ export function whyWords(why: Why): WhyWords {
           "off by (SEM)": String(why.sem),
           "trials wanted": String(why.wanted),
           ...(why.ownError > 0
-            ? { "own error of the reading": `± ${why.ownError.toFixed(2)}` }
+            ? { "own error of the reading": `± ${decimal(why.ownError, 2)}` }
             : {}),
-          error: `± ${why.se.toFixed(2)}`,
+          error: `± ${decimal(why.se, 2)}`,
         },
         source: errorSourceWords(why.source),
       };
@@ -37,9 +38,9 @@ export function whyWords(why: Why): WhyWords {
       return {
         rule: `Body lengths turn the reading into degrees: ${why.geometry ? geometryWords(why.geometry) : (formulas[why.reading] ?? "")}. Its error follows by the slope`,
         inputs: {
-          reading: `${why.value.toFixed(1)}${unitOf({ reading: why.reading })} ± ${why.se.toFixed(2)}`,
+          reading: `${decimal(why.value, 1)}${unitOf({ reading: why.reading })} ± ${decimal(why.se, 2)}`,
           ...Object.fromEntries(why.lengths.map(lengthWords)),
-          slope: `${why.slope.toFixed(2)}° per cm`,
+          slope: `${decimal(why.slope, 2)}° per cm`,
         },
         source: errorSourceWords(why.source),
       };
@@ -54,7 +55,7 @@ export function whyWords(why: Why): WhyWords {
         inputs: {
           active: inDegrees(why.active),
           passive: inDegrees(why.passive),
-          error: `± ${why.se.toFixed(2)}`,
+          error: `± ${decimal(why.se, 2)}`,
         },
       };
     case "borrowed-turnout":
@@ -67,8 +68,8 @@ export function whyWords(why: Why): WhyWords {
       return {
         rule: `The angle between ${why.rule === "photo-vertex" ? "the two segments" : "the segment and the plumb line"}. Its error comes from how far off each landmark may be placed`,
         inputs: {
-          "pointing error σ": `${why.sigma.toFixed(1)} px`,
-          error: `± ${why.se.toFixed(1)}°`,
+          "pointing error σ": `${decimal(why.sigma, 1)} px`,
+          error: `± ${decimal(why.se, 1)}°`,
         },
       };
     case "change":
@@ -77,8 +78,8 @@ export function whyWords(why: Why): WhyWords {
         inputs: {
           readings: String(why.readings),
           ...(why.testers.length > 0 ? { testers: why.testers.join(", ") } : {}),
-          change: `${why.delta.toFixed(1)} ± ${why.se.toFixed(1)}`,
-          "needed to be real": why.threshold.toFixed(1),
+          change: `${decimal(why.delta, 1)} ± ${decimal(why.se, 1)}`,
+          "needed to be real": decimal(why.threshold, 1),
         },
       };
     case "sides":
@@ -87,7 +88,7 @@ export function whyWords(why: Why): WhyWords {
         inputs: {
           left: withError(why.left),
           right: withError(why.right),
-          index: `${why.index.toFixed(0)} %`,
+          index: `${decimal(why.index, 0)} %`,
           "act above": `${why.actAbove} %`,
         },
       };
@@ -95,10 +96,10 @@ export function whyWords(why: Why): WhyWords {
       return {
         rule: "The margin is what was measured, less what is needed. Clear: enough in 9 of 10 such cases. Short: enough in 1 of 10 or fewer. Unsure: between",
         inputs: {
-          have: `${why.have.toFixed(1)}° ± ${why.se.toFixed(1)}°`,
+          have: `${decimal(why.have, 1)}° ± ${decimal(why.se, 1)}°`,
           need: `${why.need}°`,
-          margin: `${why.margin.toFixed(1)}°`,
-          "chance that it is enough": why.probability.toFixed(2),
+          margin: `${decimal(why.margin, 1)}°`,
+          "chance that it is enough": decimal(why.probability, 2),
         },
       };
     case "unmeasured":
@@ -110,9 +111,9 @@ export function whyWords(why: Why): WhyWords {
       return {
         rule: "One reading over two joints: what one has more, the other needs less",
         inputs: {
-          together: `${why.atLeast ? "at least " : ""}${why.sum.toFixed(1)}° ± ${why.se.toFixed(1)}° of ${why.need}°`,
-          "this joint gives": `${why.gives.toFixed(1)}°`,
-          "the other gives": `${why.other.toFixed(1)}°`,
+          together: `${why.atLeast ? "at least " : ""}${decimal(why.sum, 1)}° ± ${decimal(why.se, 1)}° of ${why.need}°`,
+          "this joint gives": `${decimal(why.gives, 1)}°`,
+          "the other gives": `${decimal(why.other, 1)}°`,
         },
       };
     case "tape-fit":
@@ -122,10 +123,10 @@ export function whyWords(why: Why): WhyWords {
           ...Object.fromEntries(
             why.rounds.map(({ on, model, tape, se }) => [
               on,
-              `model ${model.toFixed(1)} cm, tape ${tape.toFixed(1)} ± ${se.toFixed(1)} cm`,
+              `model ${decimal(model, 1)} cm, tape ${decimal(tape, 1)} ± ${decimal(se, 1)} cm`,
             ]),
           ),
-          ...(why.legCm === null ? {} : { "leg length, fitted": `${why.legCm.toFixed(1)} cm` }),
+          ...(why.legCm === null ? {} : { "leg length, fitted": `${decimal(why.legCm, 1)} cm` }),
         },
         source: "the skill’s own model; lengths measured, or from the height",
       };
@@ -177,7 +178,7 @@ const lengthFrom = {
 
 const lengthWords = ({ length, cm, from }: BodyLength): [string, string] => [
   lengthNames[length],
-  `${cm.toFixed(1)} cm${lengthFrom[from]}`,
+  `${decimal(cm, 1)} cm${lengthFrom[from]}`,
 ];
 
 const errorSourceWords = (source: ErrorSource): string =>

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { heightSaid } from "#words/names";
 import { recordRows, type RecordRow, type RecordSide } from "#core/aim/record";
 import { unitOf } from "#core/content/protocol";
@@ -119,7 +120,7 @@ function weekLines({ season, preps, today }: AthleteView): string[] {
 
 const figure = (side: RecordSide | undefined, row: RecordRow): string =>
   side
-    ? `${side.last.value.value.toFixed(0)}${unitOf(row.protocol)} ± ${side.last.value.se.toFixed(0)}`
+    ? `${decimal(side.last.value.value, 0)}${unitOf(row.protocol)} ± ${decimal(side.last.value.se, 0)}`
     : "–";
 
 /** Both sides as they read last, with error and date, and what has really changed. */
@@ -173,7 +174,7 @@ function Measured({ rows, since }: { rows: readonly RecordRow[]; since: string }
                 {real
                   .map(
                     ({ side, change }) =>
-                      `${side === "mid" ? "" : `${notch[side]} `}${change!.delta > 0 ? "+" : "−"}${Math.abs(change!.delta).toFixed(0)}${unitOf(row.protocol)}`,
+                      `${side === "mid" ? "" : `${notch[side]} `}${change!.delta > 0 ? "+" : "−"}${decimal(Math.abs(change!.delta), 0)}${unitOf(row.protocol)}`,
                   )
                   .join("  ") || "none"}
               </td>

@@ -1,3 +1,4 @@
+import { thousands } from "#words/locale";
 import { ChevronLeft, ChevronRight, Download, Printer } from "lucide-react";
 import { useMemo } from "react";
 import { drillOf } from "#core/content/library";
@@ -82,7 +83,7 @@ const said = (figures: LoadFigures | null): string =>
   figures ? [`${figures.sets} × ${figures.reps}`, ...loadSaid(figures)].join(", ") : "–";
 
 const kilos = (figures: LoadFigures | null): string =>
-  figures?.volume == null ? "" : figures.volume.toLocaleString("en");
+  figures?.volume == null ? "" : thousands(figures.volume);
 
 function LoadTable({ rows, view }: { rows: readonly LoadRow[]; view: AthleteView }) {
   const total = (of: (row: LoadRow) => LoadFigures | null) =>
@@ -132,10 +133,8 @@ function LoadTable({ rows, view }: { rows: readonly LoadRow[]; view: AthleteView
             <td className="py-1" colSpan={5}>
               In all, weight × sets × times, both sides
             </td>
-            <td className="figures text-right">
-              {total(({ planned }) => planned).toLocaleString("en")}
-            </td>
-            <td className="figures text-right">{total(({ done }) => done).toLocaleString("en")}</td>
+            <td className="figures text-right">{thousands(total(({ planned }) => planned))}</td>
+            <td className="figures text-right">{thousands(total(({ done }) => done))}</td>
           </tr>
         </tfoot>
       </table>
@@ -173,7 +172,7 @@ function Volumes({ view, monday }: { view: AthleteView; monday: string }) {
                   const sum = found.find((row) => row.monday === one && row.drillId === drillId);
                   return (
                     <td key={one} className="figures text-right">
-                      {sum ? sum.all.toLocaleString("en") : "–"}
+                      {sum ? thousands(sum.all) : "–"}
                     </td>
                   );
                 })}

@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { format, parseISO } from "date-fns";
+import { shortDay } from "#words/days";
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from "recharts";
 import { workKinds, type WeekDose, type WorkKind } from "#core/doses/ledger";
 import { workFills, workWords } from "./book-words";
@@ -16,7 +16,7 @@ export const DoseChart = memo(function DoseChart({
   weeks: readonly WeekDose[];
 }) {
   const rows = weeks.map(({ monday, ...doses }) => ({
-    week: format(parseISO(monday), "d MMM"),
+    week: shortDay(monday),
     ...Object.fromEntries(
       Object.entries(doses).map(([kind, seconds]) => [kind, Math.round(seconds / 6) / 10]),
     ),
@@ -26,7 +26,7 @@ export const DoseChart = memo(function DoseChart({
     rows: [...weeks]
       .reverse()
       .map((week) => [
-        format(parseISO(week.monday), "d MMM"),
+        shortDay(week.monday),
         ...workKinds.map((kind) => `${Math.round(week[kind] / 6) / 10} min`),
       ]),
   });

@@ -1,3 +1,4 @@
+import { readersForms } from "#words/days";
 import { memo } from "react";
 import { format, parseISO } from "date-fns";
 import {
@@ -39,7 +40,7 @@ const tableOf = (drill: Drill, points: readonly Point[]): ChartTable => ({
   rows: [...points]
     .reverse()
     .map(({ time, rung, said, looseAt }) => [
-      format(time, "EEE d MMM"),
+      format(time, readersForms.week),
       `${rung}: ${drill.rungs[rung - 1]?.name ?? ""}`,
       said,
       looseAt === null ? "" : String(looseAt),
@@ -72,7 +73,7 @@ export const DrillChart = memo(function DrillChart({
       dataKey="time"
       type="number"
       domain={ends}
-      tickFormatter={(time: number) => format(time, "d MMM")}
+      tickFormatter={(time: number) => format(time, readersForms.short)}
       tick={tickLook}
       stroke="var(--hair)"
       tickCount={6}
@@ -80,7 +81,7 @@ export const DrillChart = memo(function DrillChart({
   );
   const tip = (
     <Tooltip
-      labelFormatter={(time) => format(Number(time), "EEEE d MMM")}
+      labelFormatter={(time) => format(Number(time), readersForms.long)}
       formatter={(value, name, { payload }: { payload?: Point }) =>
         name === "level"
           ? [`${drill.rungs[Number(value) - 1]?.name ?? ""}, ${payload?.said ?? ""}`, "level"]

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { X } from "lucide-react";
 import { useMemo, useState } from "react";
 import { drillOf } from "#core/content/library";
@@ -38,7 +39,7 @@ export function PullPush({ view }: { view: AthleteView }) {
                   </span>
                   <span className="figures">
                     {pull} : {push}
-                    {push > 0 && pull > 0 ? `  =  ${(pull / push).toFixed(1)} : 1` : ""}
+                    {push > 0 && pull > 0 ? `  =  ${decimal(pull / push, 1)} : 1` : ""}
                   </span>
                 </>
               )}

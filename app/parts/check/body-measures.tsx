@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { useState } from "react";
 import { armLength, footLength, legLength, shinLength, shoulderBreadth } from "#core/body/segments";
 import type { Athlete } from "#core/records/athlete";
@@ -112,7 +113,7 @@ export function BodyMeasuresForm({
               aria-invalid={wrong.some((one) => one.key === key) || undefined}
               aria-describedby={`${key}-range`}
               title={`${low} to ${high} cm`}
-              placeholder={from(athlete.statureCm).toFixed(1)}
+              placeholder={decimal(from(athlete.statureCm), 1)}
               value={textOf(key)}
               onChange={(event) => setTyped({ ...typed, [key]: event.target.value })}
               onKeyDown={(event) => {

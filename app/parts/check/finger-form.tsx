@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { useState } from "react";
 import { fingerWidth } from "#core/content/units";
 import { readNumber } from "../words";
@@ -38,7 +39,11 @@ export function FingerForm({
         />
       </label>
       <span className="figures min-w-32 pb-2" role="status">
-        {usable ? `${width.toFixed(2)} cm a finger` : cm === "" ? "" : "a finger is 1 to 3 cm wide"}
+        {usable
+          ? `${decimal(width, 2)} cm a finger`
+          : cm === ""
+            ? ""
+            : "a finger is 1 to 3 cm wide"}
       </span>
       <button
         type="button"

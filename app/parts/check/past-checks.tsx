@@ -1,3 +1,5 @@
+import { trialsWords } from "#words/measure";
+import { decimal } from "#words/locale";
 import { Trash2 } from "lucide-react";
 import { protocolOf } from "#core/content/library";
 import { unitOf } from "#core/content/protocol";
@@ -65,7 +67,7 @@ function PastCheck({ check, view }: { check: Check; view: AthleteView }) {
   const remarks = [
     check.mode,
     check.temperature,
-    check.typed ? `typed as ${check.typed.trials.join(", ")} ${check.typed.unit}` : "",
+    check.typed ? `typed as ${trialsWords(check.typed.trials)} ${check.typed.unit}` : "",
     check.pain > 0 ? `pain ${check.pain}/10` : "",
     ...check.seen.map((id) => protocol?.compensations.find((one) => one.id === id)?.text ?? id),
     check.read,
@@ -76,9 +78,9 @@ function PastCheck({ check, view }: { check: Check; view: AthleteView }) {
     <li className="flex flex-wrap items-center gap-x-3">
       <span className="w-44 shrink-0">{protocol?.name ?? check.protocolId}</span>
       <span className="figures shrink-0">
-        {notch[check.side]} {check.trials.join(", ") || "no reading"}{" "}
+        {notch[check.side]} {trialsWords(check.trials) || "no reading"}{" "}
         {protocol && value ? unitOf(protocol).trim() : ""}{" "}
-        {value ? `(± ${value.se.toFixed(1)})` : ""}
+        {value ? `(± ${decimal(value.se, 1)})` : ""}
       </span>
       <span className="min-w-0 text-muted">{remarks.join(", ")}</span>
       <span className="ml-auto" />
@@ -101,7 +103,7 @@ function wasWords(was: CheckWas, check: Check, view: AthleteView): string {
   return [
     "was",
     was.side === check.side ? "" : was.side,
-    was.trials.join(", ") || "no reading",
+    trialsWords(was.trials) || "no reading",
     was.athleteId === check.athleteId ? "" : `of ${whose ?? "somebody else"}`,
   ]
     .filter((text) => text !== "")

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import type { ReactNode } from "react";
 import { Instrument } from "#core/content/protocol";
 import { instrumentNames, lengthUnitName } from "#words/names";
@@ -90,7 +91,7 @@ export function RoundBar({
       {round.length === "fingers" ? (
         <Remark>
           {fingerCm
-            ? `One finger of this athlete is ${fingerCm.toFixed(2)} cm wide.`
+            ? `One finger of this athlete is ${decimal(fingerCm, 2)} cm wide.`
             : `One finger is taken as ${usualFingerCm} cm: this athlete’s was never measured.`}{" "}
           <button type="button" className="underlined" onClick={calibrate}>
             {fingerCm ? "Measure it again" : "Measure it once"}

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { useMemo } from "react";
 import { motionOf } from "#core/body/motions";
 import type { LeftRight } from "#core/body/side";
@@ -24,7 +25,7 @@ function notesOf(shape: Shape, most: number): Note[] {
       at,
       side,
       title: `${motionOf(motion).name} at its stop`,
-      detail: `${have.toFixed(0)}° of ${asked}°`,
+      detail: `${decimal(have, 0)}° of ${asked}°`,
       stop: true,
     })),
     ...gives.map((give) => ({

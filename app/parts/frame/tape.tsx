@@ -1,4 +1,4 @@
-import { format, parseISO } from "date-fns";
+import { longDay, shortDay } from "#words/days";
 import { lazy, memo, Suspense, useEffect, useRef, useState } from "react";
 import { useNavigate, useSearchParams } from "react-router";
 import { daysBetween, mondayOf, plusDays, type DayText } from "#core/dates/days";
@@ -133,7 +133,7 @@ export const Tape = memo(function Tape({ view }: { view: AthleteView }) {
           className="flex flex-wrap gap-x-4 border-t border-ink bg-raised px-4 py-1 text-sm text-ink lg:px-7"
           role="status"
         >
-          Looking at {format(parseISO(day), "EEEE d MMMM")}: what was known then.
+          Looking at {longDay(day)}: what was known then.
           <button type="button" className="underlined font-semibold" onClick={() => look(today)}>
             Back to today
           </button>
@@ -171,7 +171,7 @@ function ZoomChoice({ zoom, set }: { zoom: Zoom; set: (zoom: Zoom) => void }) {
 
 function spoken(mark: DayMark | undefined, isToday: boolean): string {
   if (!mark) return "";
-  const parts = [format(parseISO(mark.day), "EEEE d MMMM"), isToday ? "today" : ""];
+  const parts = [longDay(mark.day), isToday ? "today" : ""];
   for (const prep of mark.preps)
     parts.push(`prep ${prep.outcome}${prep.stopped ? ", an item stopped" : ""}`);
   if (mark.checks > 0) parts.push(`${mark.checks} checks`);
@@ -202,7 +202,7 @@ function TapeDay({
       />
       {monday ? (
         <text x={x + 4} y="36" fontSize="9" className="figures">
-          {format(parseISO(mark.day), "d MMM")}
+          {shortDay(mark.day)}
         </text>
       ) : null}
       {mark.preps.map((prep, i) => {

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { Link } from "react-router";
 import type { DemandGap } from "#core/aim/margin";
 import type { Side } from "#core/body/side";
@@ -61,8 +62,8 @@ export function GapRow({
         {sides.map(({ side, have, asked }) => (
           <span key={side} className={`block whitespace-nowrap ${asked ? "" : "text-muted"}`}>
             {side === "mid" ? "" : notch[side]}
-            {have ? `${have.degrees.toFixed(0)}°` : "?"}
-            <span className="text-xs text-muted"> {have ? `±${have.se.toFixed(0)}` : ""}</span>
+            {have ? `${decimal(have.degrees, 0)}°` : "?"}
+            <span className="text-xs text-muted"> {have ? `±${decimal(have.se, 0)}` : ""}</span>
           </span>
         ))}
       </p>
@@ -83,7 +84,7 @@ export function GapRow({
         {gap.block && !imagined ? (
           <>
             {blockFigure(gap.block)}
-            <span className="block text-xs text-muted">for +{gap.block.gain.toFixed(0)}°</span>
+            <span className="block text-xs text-muted">for +{decimal(gap.block.gain, 0)}°</span>
           </>
         ) : (
           <span className="text-muted">{verdict === "unknown" ? "?" : "–"}</span>

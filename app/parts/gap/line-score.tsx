@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { cleanScore } from "#core/shape/smallest-set";
 import type { Skill } from "#core/content/skill";
 import type { Shape } from "#core/shape/shape";
@@ -47,12 +48,12 @@ export function LineScore({
         <span className="label">{imagined ? "Line, what if" : "Line"}</span>
         <Meaning of="line" />
         <span className="figures text-3xl font-bold" data-testid="line-score">
-          {shape.score.toFixed(0)}
+          {decimal(shape.score, 0)}
         </span>
         <span className="text-sm text-muted">
           of 100
           {spread && !imagined
-            ? `, between ${spread.score.low.toFixed(0)} and ${spread.score.high.toFixed(0)}`
+            ? `, between ${decimal(spread.score.low, 0)} and ${decimal(spread.score.high, 0)}`
             : ""}
         </span>
         <WhyNote why={scoreWhy(shape, skill.model)} />

@@ -1,9 +1,10 @@
+import { decimal } from "#words/locale";
 import { useState } from "react";
 import { motionOf } from "#core/body/motions";
 import type { Need } from "#core/aim/priority";
 import { readNumber } from "../words";
 
-const figure = (value: number): string => value.toFixed(2);
+const figure = (value: number): string => decimal(value, 2);
 
 /** What the minutes go to: every term of every motion's weight, and a weight by hand with its reason. */
 export function Priorities({

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { motionOf } from "#core/body/motions";
 import { sharedMotions } from "#core/aim/shared";
 import type { AthleteView } from "../../view";
@@ -25,7 +26,7 @@ export function SharedAims({ view }: { view: AthleteView }) {
                 .map(({ name, need, by }) => `${name.toLowerCase()} ${need}° by ${shortDay(by)}`)
                 .join(" · ")}
             </span>
-            <span className="figures ml-auto">{weight.toFixed(2)}</span>
+            <span className="figures ml-auto">{decimal(weight, 2)}</span>
             {conflict ? (
               <span className="w-full text-sm text-muted">{conflictWords(conflict)}.</span>
             ) : null}

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { motionOf } from "#core/body/motions";
 import { unitOf } from "#core/content/protocol";
 import { sideDifferences } from "#core/aim/sides";
@@ -21,8 +22,8 @@ export function SideDifferences({ view }: { view: AthleteView }) {
             <span>
               <b>{motion.name}:</b>{" "}
               {difference.real
-                ? `${difference.shorter} ${Math.abs(difference.difference).toFixed(1)}${unitOf(protocol)} less${difference.worthActing ? ", worth extra time there" : ", real but small"}.`
-                : `within measurement error (${Math.abs(difference.difference).toFixed(1)}${unitOf(protocol)} apart).`}
+                ? `${difference.shorter} ${decimal(Math.abs(difference.difference), 1)}${unitOf(protocol)} less${difference.worthActing ? ", worth extra time there" : ", real but small"}.`
+                : `within measurement error (${decimal(Math.abs(difference.difference), 1)}${unitOf(protocol)} apart).`}
             </span>
             <WhyNote why={whyWords(difference.why)} />
           </li>

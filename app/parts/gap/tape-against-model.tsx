@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { canBeFitted, fitToTape, lastScreen } from "#core/shape/fit";
 import type { Aim } from "#core/records/records";
 import type { Skill } from "#core/content/skill";
@@ -32,7 +33,7 @@ export function TapeAgainstModel({
         <p>
           On {shortDay(screen.on)} the eye gave{" "}
           <b className="figures">
-            {screen.points.toFixed(1).replace(/\.0$/, "")} of {screen.of}
+            {decimal(screen.points, 1, 0)} of {screen.of}
           </b>{" "}
           points. The model says: {view.shapes ? shapeWords(view.shapes.had) : null}
         </p>
@@ -53,19 +54,19 @@ export function TapeAgainstModel({
       <p>
         On {shortDay(last.on)} the tape said{" "}
         <b className="figures">
-          {last.tape.toFixed(1)} ± {last.se.toFixed(1)} cm
+          {decimal(last.tape, 1)} ± {decimal(last.se, 1)} cm
         </b>
-        , the model says <b className="figures">{says.toFixed(1)} cm</b>:{" "}
+        , the model says <b className="figures">{decimal(says, 1)} cm</b>:{" "}
         {Math.abs(off) <= z95 * last.se
           ? "they agree within the tape’s error."
-          : `the model is ${Math.abs(off).toFixed(1)} cm ${off > 0 ? "low" : "high"}.`}{" "}
+          : `the model is ${decimal(Math.abs(off), 1)} cm ${off > 0 ? "low" : "high"}.`}{" "}
         <WhyNote why={whyWords(why)} />
       </p>
       {canBeFitted(skill) ? (
         <p className="text-sm text-muted">
           {used === undefined
-            ? `An allowance of ${allowance.toFixed(1)} cm for this pelvis${legCm === null ? "" : ` and a leg of ${legCm.toFixed(1)} cm`} would fit ${rounds.length === 1 ? "the one round" : `${rounds.length} rounds`}${rounds.length > 1 ? `; ${residual.toFixed(1)} cm stay unexplained` : ", and one round cannot say how well"}.`
-            : `Fitted with an allowance of ${used.toFixed(1)} cm${athlete.measures.fittedLegCm === undefined ? "" : ` and a leg of ${athlete.measures.fittedLegCm.toFixed(1)} cm`}; ${residual.toFixed(1)} cm stay unexplained over ${rounds.length} round${rounds.length > 1 ? "s" : ""}.`}{" "}
+            ? `An allowance of ${decimal(allowance, 1)} cm for this pelvis${legCm === null ? "" : ` and a leg of ${decimal(legCm, 1)} cm`} would fit ${rounds.length === 1 ? "the one round" : `${rounds.length} rounds`}${rounds.length > 1 ? `; ${decimal(residual, 1)} cm stay unexplained` : ", and one round cannot say how well"}.`
+            : `Fitted with an allowance of ${decimal(used, 1)} cm${athlete.measures.fittedLegCm === undefined ? "" : ` and a leg of ${decimal(athlete.measures.fittedLegCm, 1)} cm`}; ${decimal(residual, 1)} cm stay unexplained over ${rounds.length} round${rounds.length > 1 ? "s" : ""}.`}{" "}
           <button
             type="button"
             className="underlined"

@@ -1,3 +1,4 @@
+import { trialsWords } from "#words/measure";
 import { ArrowLeftRight } from "lucide-react";
 import { useState } from "react";
 import { sidesOf, type Side } from "#core/body/side";
@@ -127,7 +128,7 @@ export function RoundLine({
         <div key={check.id} className="flex flex-wrap items-center gap-x-2 text-sm">
           <span className="text-muted">kept today</span>
           <span className="figures">
-            {notch[check.side]} {check.trials.join(", ") || "no reading"}
+            {notch[check.side]} {trialsWords(check.trials) || "no reading"}
             {check.was ? ", mended" : ""}
           </span>
           <MendCheck check={check} library={library} people={people} />

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { memo, useId, useRef } from "react";
 import type { DemandGap } from "#core/aim/margin";
 import type { Side } from "#core/body/side";
@@ -30,7 +31,7 @@ function inWords(readings: readonly Reading[]): string {
     .map(({ side, margin, se, verdict }) =>
       margin === null
         ? `${sideName[side]} not measured`
-        : `${sideName[side]} ${Math.abs(margin).toFixed(0)}° ${margin < 0 ? "short" : "spare"}, ± ${se.toFixed(0)}°, ${verdict}`,
+        : `${sideName[side]} ${decimal(Math.abs(margin), 0)}° ${margin < 0 ? "short" : "spare"}, ± ${decimal(se, 0)}°, ${verdict}`,
     )
     .join("; ");
 }

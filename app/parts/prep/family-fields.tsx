@@ -1,3 +1,4 @@
+import { thousands } from "#words/locale";
 import { X } from "lucide-react";
 import { JointId } from "#core/body/motions";
 import { clockedSeconds, mostFamilies, type Clocked } from "#core/content/format";
@@ -44,7 +45,7 @@ export function FamilyFields({
         {variants ? (
           <span className="font-sans text-sm text-muted">
             {" "}
-            · {variants > countless ? "over a million" : variants.toLocaleString("en")}{" "}
+            · {variants > countless ? "over a million" : thousands(variants)}{" "}
             {variants === 1 ? "prep" : "different preps"} here
           </span>
         ) : null}

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { memo } from "react";
 import { parseISO } from "date-fns";
 import {
@@ -66,8 +67,8 @@ const tableOf = (lines: readonly HistoryLine[], need: number | null, unit: strin
     .map(({ side, on, degrees, se }) => [
       longDay(on),
       sideWords[side],
-      `${degrees.toFixed(1)}${unit}`,
-      `± ${se.toFixed(1)}${unit}`,
+      `${decimal(degrees, 1)}${unit}`,
+      `± ${decimal(se, 1)}${unit}`,
       ...(need === null ? [] : [`${need}${unit}`]),
     ]),
 });

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { Trash2 } from "lucide-react";
 import type { Photo } from "#core/records/records";
 import { protocolOf, type Library } from "#core/content/library";
@@ -46,7 +47,7 @@ export function KeptPhotos({
                 {photo.readings.map(({ protocolId, side, degrees, se }, i) => (
                   <span key={i} className="block text-muted">
                     {protocolOf(library, protocolId)?.name ?? protocolId} {notch[side]}{" "}
-                    {degrees.toFixed(1)}° ± {se.toFixed(1)}
+                    {decimal(degrees, 1)}° ± {decimal(se, 1)}
                   </span>
                 ))}
               </span>

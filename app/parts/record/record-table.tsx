@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import {
   createColumnHelper,
   flexRender,
@@ -16,7 +17,7 @@ import { notch } from "../words";
 import { shortDay } from "#words/days";
 
 const column = createColumnHelper<RecordRow>();
-const plain = (value: number): string => value.toFixed(1).replace(/\.0$/, "");
+const plain = (value: number): string => decimal(value, 1, 0);
 const shortageOf = ({ gap }: RecordRow): number => gap?.limiter ?? -1;
 
 const columns = [
@@ -43,7 +44,7 @@ const columns = [
           <>
             {notch[side]} {plain(last.value.value)}
             {unitOf(original.protocol)}{" "}
-            <span className="text-muted">± {last.value.se.toFixed(1)}</span>
+            <span className="text-muted">± {decimal(last.value.se, 1)}</span>
           </>
         )}
       </EachSide>
@@ -85,7 +86,7 @@ const columns = [
                 title={changeWords(change, shortDay(change.since), original.protocol)}
               >
                 {change.delta < 0 ? "−" : "+"}
-                {Math.abs(change.delta).toFixed(1)} {change.real ? "real" : "not sure"}
+                {decimal(Math.abs(change.delta), 1)} {change.real ? "real" : "not sure"}
               </span>
             ) : (
               <span className="text-muted">–</span>
@@ -125,7 +126,7 @@ const besideColumn = (before: readonly RecordRow[], on: string) =>
               <>
                 {notch[side]} {plain(last.value.value)}
                 {unitOf(row.protocol)}{" "}
-                <span className="text-muted">± {last.value.se.toFixed(1)}</span>
+                <span className="text-muted">± {decimal(last.value.se, 1)}</span>
               </>
             )}
           </EachSide>

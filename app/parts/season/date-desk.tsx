@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { memo, useDeferredValue, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { motionOf } from "#core/body/motions";
@@ -297,10 +298,10 @@ const Demand = memo(function Demand({
           <li>
             By {shortDay(by)}:{" "}
             <b className="figures">
-              {onDate.low.toFixed(0)}–{onDate.high.toFixed(0)}
+              {decimal(onDate.low, 0)}–{decimal(onDate.high, 0)}
               {unit}
             </b>{" "}
-            (80 %), middle {onDate.median.toFixed(0)}
+            (80 %), middle {decimal(onDate.median, 0)}
             {unit}, against {question.need}
             {unit}. {knownWords(answer.checks, question.prior, unit)}
           </li>
@@ -370,7 +371,7 @@ function Plateau({
       className="mt-2 border-l-4 border-tape bg-raised px-4 py-2"
     >
       <p>
-        <b>A plateau:</b> {slope.toFixed(1)} ± {se.toFixed(1)}
+        <b>A plateau:</b> {decimal(slope, 1)} ± {decimal(se, 1)}
         {unit} a week over the last checks, with work in most weeks. Change the method rather than
         add to it, in this order:
       </p>

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import type { ForecastPrior } from "#core/content/motion-prior";
 import { motionOf } from "#core/body/motions";
 import { plusDays, type DayText } from "#core/dates/days";
@@ -92,7 +93,7 @@ export function readyCaveat({ athlete, gaps, skill, day }: AthleteView): string 
 
 /** What a demand needs to be met by the date: as it is, with another dose, or not within the caps. */
 export function doseWords(question: AskedDemand, answer: ForecastAnswer, by: DayText): string {
-  const minutes = (seconds: number) => `${(seconds / 60).toFixed(seconds < 600 ? 1 : 0)} min`;
+  const minutes = (seconds: number) => `${decimal(seconds / 60, seconds < 600 ? 1 : 0)} min`;
   if (answer.chance >= 0.8) return `At this dose (${minutes(question.usual)} a week a side): yes.`;
   if (answer.wouldDo === null)
     return `Not by ${shortDay(by)} within the weekly cap of four hard days.`;

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { parseISO } from "date-fns";
 import { memo } from "react";
 import {
@@ -47,14 +48,14 @@ const tableOf = (
     ...points.map(({ on, degrees, se }) => [
       dayTick(parseISO(on).getTime()),
       "measured",
-      `${degrees.toFixed(1)}${unit}`,
-      `${(degrees - z95 * se).toFixed(0)} to ${(degrees + z95 * se).toFixed(0)}${unit}`,
+      `${decimal(degrees, 1)}${unit}`,
+      `${decimal(degrees - z95 * se, 0)} to ${decimal(degrees + z95 * se, 0)}${unit}`,
     ]),
     ...fan.map(({ week, median, low, high }) => [
       dayTick(timeOf(start, week)),
       "expected",
-      `${median.toFixed(1)}${unit}`,
-      `${low.toFixed(0)} to ${high.toFixed(0)}${unit}`,
+      `${decimal(median, 1)}${unit}`,
+      `${decimal(low, 0)} to ${decimal(high, 0)}${unit}`,
     ]),
   ],
 });

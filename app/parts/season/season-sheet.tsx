@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { motionOf } from "#core/body/motions";
 import { blockMondays, showDays, weekTerms } from "#core/schedule/block";
 import { aroundOf } from "#core/schedule/terms-of";
@@ -59,7 +60,7 @@ export function SeasonSheet({ view }: { view: AthleteView }) {
                   .filter(({ asked }) => asked)
                   .map(({ side, have }) =>
                     have
-                      ? `${side === "mid" ? "" : `${notch[side]} `}${have.degrees.toFixed(0)}° ± ${(z95 * have.se).toFixed(0)}`
+                      ? `${side === "mid" ? "" : `${notch[side]} `}${decimal(have.degrees, 0)}° ± ${decimal(z95 * have.se, 0)}`
                       : "not measured",
                   )
                   .join("   ")}

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { useEffect, useMemo, useRef, useState } from "react";
 import type { Plateau } from "#core/measure/steady";
 import type { ToolReading } from "../round";
@@ -149,13 +150,13 @@ function Reading({
           style={{ fontSize: "clamp(3.4rem, 12vw, 6.5rem)", lineHeight: 1 }}
           data-testid="level-angle"
         >
-          {turned === null ? "–" : `${asReading(turned).toFixed(1)}°`}
+          {turned === null ? "–" : `${decimal(asReading(turned), 1)}°`}
         </span>
         <span role="status" className={steady ? "font-semibold text-lichen" : "text-muted"}>
           {turned === null
             ? "waiting for the sensor"
             : steady
-              ? `steady: ${asReading(steady.angle).toFixed(1)}° ± ${steady.spread.toFixed(1)}`
+              ? `steady: ${decimal(asReading(steady.angle), 1)}° ± ${decimal(steady.spread, 1)}`
               : "hold still for a second and a half"}
         </span>
         <div className="mt-2 flex gap-3">
@@ -206,7 +207,7 @@ function Reading({
         <ul className="text-sm" aria-label="Captured">
           {caught.map(({ target: to, reading }, i) => (
             <li key={i} className="figures">
-              {targetText(to)}: {reading.value.toFixed(1)}° ± {reading.se.toFixed(1)}
+              {targetText(to)}: {decimal(reading.value, 1)}° ± {decimal(reading.se, 1)}
             </li>
           ))}
         </ul>

@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { useEffect, useRef, useState } from "react";
 import { Camera, FolderOpen, RotateCcw, RotateCw, Trash2 } from "lucide-react";
 import { usualPointing } from "#core/measure/photo";
@@ -18,7 +19,7 @@ import { TargetSelect, targetText } from "./target-select";
 import type { Target, ToolProps } from "./tool";
 import { Trainer } from "./trainer";
 
-const whole = (value: number): string => value.toFixed(1);
+const whole = (value: number): string => decimal(value, 1);
 
 const draftFor = (target: Target): AngleDraft => ({
   key: newId("shot"),
@@ -137,7 +138,7 @@ export default function PhotoTool({
 }
 
 function Pointing({ pointing }: { pointing: number | null }) {
-  const percent = ((pointing ?? usualPointing) * 100).toFixed(1);
+  const percent = decimal((pointing ?? usualPointing) * 100, 1);
   return (
     <p className="text-sm text-muted">
       {pointing === null

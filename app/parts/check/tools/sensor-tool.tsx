@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { useMemo, useRef, useState } from "react";
 import {
   CartesianGrid,
@@ -121,7 +122,7 @@ function Plateaus({ name, table, target: first, targets, onReading, close }: Loa
             ["", "as the file says"],
             ...plateaus.map(
               (plateau, i) =>
-                [String(i), `plateau ${i + 1}, ${plateau.angle.toFixed(1)}°`] as const,
+                [String(i), `plateau ${i + 1}, ${decimal(plateau.angle, 1)}°`] as const,
             ),
           ]}
           onChange={(value) => setZero(value === "" ? null : Number(value))}
@@ -167,7 +168,7 @@ function Plateaus({ name, table, target: first, targets, onReading, close }: Loa
                   {i + 1}. {seconds(plateau.from)}–{seconds(plateau.to)} s
                 </span>
                 <span className="figures text-lg">
-                  {valueOf(plateau).toFixed(1)}° ± {plateau.spread.toFixed(1)}
+                  {decimal(valueOf(plateau), 1)}° ± {decimal(plateau.spread, 1)}
                 </span>
               </button>
             </li>
@@ -177,7 +178,7 @@ function Plateaus({ name, table, target: first, targets, onReading, close }: Loa
       <ul className="figures text-sm" aria-label="Picked">
         {used.map(({ target: to, value }, i) => (
           <li key={i}>
-            {targetText(to)}: {value.toFixed(1)}°
+            {targetText(to)}: {decimal(value, 1)}°
           </li>
         ))}
       </ul>
@@ -190,7 +191,7 @@ function Plateaus({ name, table, target: first, targets, onReading, close }: Loa
   );
 }
 
-const seconds = (ms: number): string => (ms / 1000).toFixed(1);
+const seconds = (ms: number): string => decimal(ms / 1000, 1);
 
 /** At most this many points are drawn; what is computed uses them all. */
 const drawnPoints = 800;
@@ -210,9 +211,9 @@ function SeriesChart({
     head: ["Held still", "From, s", "To, s", "Angle"],
     rows: plateaus.map(({ from, to, angle }, i) => [
       String(i + 1),
-      (from / 1000).toFixed(1),
-      (to / 1000).toFixed(1),
-      `${angle.toFixed(1)}°`,
+      decimal(from / 1000, 1),
+      decimal(to / 1000, 1),
+      `${decimal(angle, 1)}°`,
     ]),
   });
   return (

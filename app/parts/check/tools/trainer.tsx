@@ -1,3 +1,4 @@
+import { decimal } from "#words/locale";
 import { useMemo, useState } from "react";
 import { diceOf } from "#core/stats/dice";
 import {
@@ -59,7 +60,7 @@ export function Trainer({
             names: picture.names,
             spots,
             plumb: picture.names.length === 2,
-            text: complete ? `${angleOfSpots(spots).toFixed(1)}°` : "",
+            text: complete ? `${decimal(angleOfSpots(spots), 1)}°` : "",
           },
         ]}
         active="practice"
@@ -77,8 +78,8 @@ export function Trainer({
         <p role="status">
           {shown ? (
             <>
-              You read <b className="figures">{angleOfSpots(spots).toFixed(1)}°</b>; it is{" "}
-              <b className="figures">{picture.degrees.toFixed(1)}°</b>. The rings are where the
+              You read <b className="figures">{decimal(angleOfSpots(spots), 1)}°</b>; it is{" "}
+              <b className="figures">{decimal(picture.degrees, 1)}°</b>. The rings are where the
               joints are.
             </>
           ) : complete ? (
@@ -117,8 +118,8 @@ export function Trainer({
         {error !== null ? (
           <div className="border-l-4 border-ink pl-3" role="status">
             <p>
-              Your pointing error is <b className="figures">{(100 * error).toFixed(1)} %</b> of the
-              longer segment; {(100 * usualPointing).toFixed(1)} % is the usual one.
+              Your pointing error is <b className="figures">{decimal(100 * error, 1)} %</b> of the
+              longer segment; {decimal(100 * usualPointing, 1)} % is the usual one.
             </p>
             <button type="button" className="underlined" onClick={() => use(error)}>
               Use mine from now on
@@ -128,7 +129,7 @@ export function Trainer({
         <p className="flex gap-4 text-sm">
           {own !== null ? (
             <button type="button" className="underlined" onClick={() => use(null)}>
-              go back to the usual {(100 * usualPointing).toFixed(1)} %
+              go back to the usual {decimal(100 * usualPointing, 1)} %
             </button>
           ) : null}
           <button type="button" className="underlined" onClick={close}>
