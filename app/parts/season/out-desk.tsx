@@ -213,10 +213,10 @@ function CalendarPart({ view }: { view: AthleteView }) {
           .filter(({ calledOff }) => !calledOff)
           .slice(0, nextShown)
           .map(({ uid, on, starts, minutes, summary, location }) => (
-            <li key={uid} className="flex gap-x-4 border-b border-line py-0.5">
-              <span className="figures w-28 shrink-0">{weekDay(on)}</span>
+            <li key={uid} className="flex gap-x-3 border-b sm:gap-x-4 border-line py-0.5">
+              <span className="figures w-24 shrink-0 sm:w-28">{weekDay(on)}</span>
               <span className="figures w-12 shrink-0">{starts}</span>
-              <span className="flex-1">{summary}</span>
+              <span className="min-w-0 flex-1 break-words">{summary}</span>
               <span className="whitespace-nowrap text-muted">
                 {minutes} min
                 {location ? <span className="max-sm:hidden">, {location}</span> : null}
