@@ -9,7 +9,7 @@ export function WhyNote({ why, label = "why" }: { why: WhyWords; label?: string 
       </summary>
       <div className="mt-1 max-w-md border-l-2 border-line pl-3">
         <p>{why.rule}.</p>
-        <dl className="figures mt-1 grid grid-cols-[auto_auto] justify-start gap-x-4 text-xs">
+        <dl className="figures mt-1 grid grid-cols-[minmax(0,auto)_minmax(0,auto)] justify-start gap-x-4 text-xs break-words">
           {Object.entries(why.inputs).map(([name, value]) => (
             <div key={name} className="contents">
               <dt className="text-muted">{name}</dt>

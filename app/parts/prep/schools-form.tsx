@@ -29,11 +29,11 @@ export function SchoolsForm({
         const known = options as { value: string; name: string }[];
         const usual = known.find(({ value }) => value === (below[key] ?? defaultSchools[key]));
         return (
-          <li key={key} className="border-b border-line py-2">
-            <label className="grid">
+          <li key={key} className="min-w-0 border-b border-line py-2">
+            <label className="grid min-w-0">
               <span className="font-semibold">{asks}</span>
               <select
-                className="field"
+                className="field w-full min-w-0"
                 value={chosen[key] ?? ""}
                 onChange={(event) => set(key, event.target.value)}
               >
