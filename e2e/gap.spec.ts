@@ -162,3 +162,14 @@ test("an aim whose date is past is refused with the reason, and the form keeps w
   await form.getByRole("button", { name: "Save", exact: true }).click();
   await expect(form).toHaveCount(0);
 });
+
+test("without the thread that works beside the page the same is found", async ({ page }) => {
+  await openDemo(page, "/at/odalys/gap");
+  const heading = page.getByRole("heading", { level: 1 });
+  const rows = page.getByRole("main").locator("ul, ol").first();
+  const [title, list] = [await heading.textContent(), await rows.textContent()];
+  await page.route(/limit\.worker/, (route) => route.abort());
+  await page.reload();
+  await expect(heading).toHaveText(title!);
+  await expect(rows).toHaveText(list!);
+});

@@ -30,10 +30,7 @@ export function earlyModules({ routes }, named, needed) {
   const at = (file) => (files.includes(file) ? files.indexOf(file) : files.push(file) - 1);
   const pages = leaves.map((id) => {
     const modules = around(routes, id).map((one) => routes[one].module);
-    return [
-      patternOf(routes, id),
-      [...needed(modules)].filter((file) => !named.has(file)).map(at),
-    ];
+    return [patternOf(routes, id), [...needed(modules)].filter((file) => !named.has(file)).map(at)];
   });
   return { files, pages };
 }

@@ -3,8 +3,9 @@
  * walked; the rest, which planner, charts and library pages fetch when they are used, is kept once the page is idle.
  */
 import { createHash } from "node:crypto";
-import { readFileSync, statSync, writeFileSync } from "node:fs";
+import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
+import { gzipSync } from "node:zlib";
 import { filesOf, manifestOf, neededBy } from "./built.mjs";
 
 const client = join(import.meta.dirname, "../build/client");
@@ -36,7 +37,7 @@ const modules = neededBy(client, [
 ]);
 /** What is fetched by a module when it needs it, and the walk does not go without: by the beginning of its name. */
 const soon =
-  /^\/assets\/(manifest|root|library|station-figure-drawn|finder|demo|plan\.worker|.*-latin-wght-normal)-.*\.(js|css|woff2)$/;
+  /^\/assets\/(manifest|root|library|station-figure-drawn|finder|demo|plan\.worker|limit\.worker|.*-latin-wght-normal)-.*\.(js|css|woff2)$/;
 const core = files.filter(
   (file) => !file.startsWith("/assets/") || modules.has(file) || soon.test(file),
 );
@@ -50,7 +51,14 @@ const worker = template
   .replace("__CORE__", JSON.stringify(core))
   .replace("__REST__", JSON.stringify(rest));
 writeFileSync(join(client, "offline.js"), worker);
-const size = (list) => list.reduce((sum, file) => sum + statSync(join(client, file)).size, 0);
+/** What a list weighs as it lies, and squeezed as it travels, in megabytes. */
+const weight = (list) => {
+  const bytes = list.map((file) => readFileSync(join(client, file)));
+  const sum = (sizes) => (sizes.reduce((all, one) => all + one, 0) / 1e6).toFixed(1);
+  const lies = sum(bytes.map(({ length }) => length));
+  const travels = sum(bytes.map((one) => Math.min(one.length, gzipSync(one).length)));
+  return `${lies} MB, ${travels} MB on its way`;
+};
 console.log(
-  `the offline worker keeps ${core.length} files at once (${(size(core) / 1e6).toFixed(1)} MB), ${rest.length} when idle (${(size(rest) / 1e6).toFixed(1)} MB)`,
+  `the offline worker keeps ${core.length} files at once (${weight(core)}), ${rest.length} when idle (${weight(rest)})`,
 );

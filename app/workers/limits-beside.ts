@@ -8,11 +8,17 @@ const patience = 4_000;
 
 let limiter: Remote<Limiter> | null = null;
 let broken = typeof Worker === "undefined";
+/** Ends every wait once the thread is known not to be there, as without a network before it was ever kept. */
+let giveUp: () => void = () => undefined;
+const given = new Promise<void>((done) => (giveUp = done));
 
 function limiting(): Remote<Limiter> {
   if (!limiter) {
     const thread = new Worker(new URL("./limit.worker.ts", import.meta.url), { type: "module" });
-    thread.onerror = () => (broken = true);
+    thread.onerror = () => {
+      broken = true;
+      giveUp();
+    };
     limiter = wrap<Limiter>(thread);
   }
   return limiter;
@@ -31,7 +37,7 @@ export async function limitsBeside(
   const questions = inputs.flatMap((input) => limitQuestion(input, input.aim.id === walked) ?? []);
   if (questions.length === 0) return;
   const late = new Promise<void>((done) => setTimeout(done, patience));
-  await Promise.race([Promise.all(questions.map(answered)), late]).catch(() => {
+  await Promise.race([Promise.all(questions.map(answered)), late, given]).catch(() => {
     broken = true;
   });
 }
