@@ -118,7 +118,10 @@ const sheets: readonly string[] = [
   ].join("\n"),
   [
     "Date,Athlete,Test,Side,Trial 1,Trial 2",
-    ...Array.from({ length: 60 }, (_, n) => `2026-04-12,Odalys,Shoulder flexion,L,15${n % 10},155 °`),
+    ...Array.from(
+      { length: 60 },
+      (_, n) => `2026-04-12,Odalys,Shoulder flexion,L,15${n % 10},155 °`,
+    ),
   ].join("\r\n"),
   [
     "date\tdrill\tlevel\tsets\treps\tpain",
