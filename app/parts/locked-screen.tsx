@@ -35,7 +35,7 @@ export function LockedScreen() {
             onChange={(event) => setTyped(event.target.value)}
           />
         </label>
-        <p role="alert" className="min-h-6 text-clay">
+        <p role="alert" className="min-h-[24px] text-clay">
           {came === "wrong" ? "That is not the passphrase." : ""}
         </p>
         <button

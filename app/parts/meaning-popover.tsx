@@ -11,7 +11,7 @@ export function MeaningPopover({ of }: { of: string }) {
       className="no-print relative inline-block align-baseline font-normal normal-case"
     >
       <PopoverButton
-        className="inline-grid size-6 cursor-pointer place-items-center text-xs text-muted hover:text-ink"
+        className="inline-grid size-[24px] cursor-pointer place-items-center text-xs text-muted hover:text-ink"
         aria-label={`What does “${name}” mean?`}
       >
         <span className="grid size-4 place-items-center rounded-full border border-hair leading-none">

@@ -16,7 +16,7 @@ export function Meaning({ of }: { of: string }) {
       <button
         type="button"
         onPointerEnter={() => void popover.ready()}
-        className="inline-grid size-6 place-items-center text-xs text-muted"
+        className="inline-grid size-[24px] place-items-center text-xs text-muted"
         aria-label={`What does “${termOf(of).name}” mean?`}
       >
         <span className="grid size-4 place-items-center rounded-full border border-hair leading-none">

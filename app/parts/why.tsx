@@ -4,7 +4,7 @@ import type { WhyWords } from "#words/plain";
 export function WhyNote({ why, label = "why" }: { why: WhyWords; label?: string }) {
   return (
     <details className="inline-block align-top text-sm">
-      <summary className="underlined inline-flex min-h-6 cursor-pointer items-center text-muted">
+      <summary className="underlined inline-flex min-h-[24px] min-w-[24px] cursor-pointer items-center text-muted">
         {label}
       </summary>
       <div className="mt-1 max-w-md border-l-2 border-line pl-3">

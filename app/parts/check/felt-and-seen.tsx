@@ -18,7 +18,7 @@ export function FeltAndSeen({ row, round, onEntry }: Props) {
   });
   return (
     <details className="text-sm sm:col-start-1 sm:row-start-2">
-      <summary className="inline-flex min-h-6 items-center text-muted">
+      <summary className="inline-flex min-h-[24px] items-center text-muted">
         pain, what was seen
         {noted.length > 0 ? `: noted ${noted.map((side) => sideLabel[side]).join(", ")}` : ""}
       </summary>

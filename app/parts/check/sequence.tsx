@@ -289,7 +289,7 @@ function Remarks({
       : []),
   ];
   return (
-    <div role="status" className="min-h-6">
+    <div role="status" className="min-h-[24px]">
       {lines.map(({ text, strong }) => (
         <p key={text} className={`mt-2 ${strong ? "font-semibold text-clay" : "text-muted"}`}>
           {text}

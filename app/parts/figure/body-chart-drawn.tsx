@@ -29,7 +29,7 @@ export function BodyChartDrawn({ label, chosen, pick }: BodyChartProps) {
           <View view="back" keys={keys} pick={pick} />
         </div>
         <div className="grid min-w-48 flex-1 gap-2">
-          <p aria-live="polite" className="min-h-6 font-bold">
+          <p aria-live="polite" className="min-h-[24px] font-bold">
             {known || <span className="font-normal text-muted">Tap where it is.</span>}
           </p>
           <select

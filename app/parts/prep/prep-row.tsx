@@ -103,7 +103,7 @@ export const PrepRow = memo(function PrepRow({
     >
       <button
         type="button"
-        className="quiet no-print !min-w-6 cursor-grab touch-none"
+        className="quiet no-print !min-w-[24px] cursor-grab touch-none"
         {...attributes}
         {...listeners}
         disabled={!editable}
@@ -168,7 +168,7 @@ export const PrepRow = memo(function PrepRow({
         {gap ? <MarginMark readings={readingsOf(gap)} width={140} height={30} span={26} /> : null}
         <p className={gap ? "text-muted" : ""}>{becauseLine(item.why)}</p>
       </div>
-      <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:grid xl:grid-cols-2 xl:[&>.quiet]:min-h-6 xl:[&>.quiet]:min-w-6">
+      <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:grid xl:grid-cols-2 xl:[&>.quiet]:min-h-[24px] xl:[&>.quiet]:min-w-[24px]">
         <button
           type="button"
           className={`quiet ${open === "dose" ? "!text-ink" : ""}`}

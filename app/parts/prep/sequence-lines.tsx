@@ -38,7 +38,7 @@ export function CarriedLine({
       {carries ? (
         <button
           type="button"
-          className="quiet !min-w-6 cursor-grab touch-none"
+          className="quiet !min-w-[24px] cursor-grab touch-none"
           {...attributes}
           {...listeners}
           aria-label={`Move ${name}: drag, or Alt with the arrow keys`}

@@ -147,7 +147,7 @@ export function DateDesk({ view }: { view: AthleteView }) {
           />
         </div>
       ) : null}
-      <p className="mt-1 min-h-6 text-sm text-muted" role="status">
+      <p className="mt-1 min-h-[24px] text-sm text-muted" role="status">
         {status === "working" && questions.length > 0 ? (
           <>
             Working it out …{" "}
