@@ -1,6 +1,5 @@
 import { expect, type Page } from "@playwright/test";
 
-
 /** Tests stand on a Tuesday, a day with a planned prep; the troupe's days depend on the day it is loaded. */
 const toTuesday = new Date("2026-11-24T09:30:00Z").getTime() - Date.now();
 
