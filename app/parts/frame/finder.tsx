@@ -15,7 +15,7 @@ import {
   Dialog,
   DialogPanel,
 } from "@headlessui/react";
-import { useDeferredValue, useEffect, useMemo, useState } from "react";
+import { useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { withPacks } from "#core/content/library";
 import { library } from "#library/index";
@@ -96,8 +96,12 @@ function everything(athleteId: string | null): Entry[] {
 /** So many are shown at once. */
 const shown = 12;
 
-/** Finds among everything: by names at once, by all else as soon as it is read. */
-function useFind(athleteId: string | null): Find<Entry> {
+/**
+ * Finds among everything: by names at once, by all else as soon as it is read. What is listed for a text stays as it
+ * is when the rest has been read, unless nothing was: whoever goes down it by keys takes what they saw.
+ */
+function useFound(athleteId: string | null) {
+  const [typed, setTyped] = useState({ text: "", byAll: false });
   const all = useMemo(() => everything(athleteId), [athleteId]);
   const [whole, setWhole] = useState<{ all: readonly Entry[]; find: Find<Entry> } | null>(null);
   useEffect(() => {
@@ -109,7 +113,13 @@ function useFind(athleteId: string | null): Find<Entry> {
       left = true;
     };
   }, [all]);
-  return useMemo(() => (whole?.all === all ? whole.find : findByName(all)), [whole, all]);
+  const byName = useMemo(() => findByName(all), [all]);
+  const byAll = whole?.all === all ? whole.find : null;
+  const found = useMemo(() => {
+    const named = byAll && typed.byAll ? [] : byName(typed.text, shown);
+    return named.length === 0 && byAll ? byAll(typed.text, shown) : named;
+  }, [typed, byName, byAll]);
+  return { found, type: (text: string) => setTyped({ text, byAll: byAll !== null }) };
 }
 
 /** Type-ahead over all there is; each says why it was found where its name does not. */
@@ -120,12 +130,8 @@ export default function Finder({
   close: () => void;
   athleteId: string | null;
 }) {
-  const [query, setQuery] = useState("");
   const navigate = useNavigate();
-  const find = useFind(athleteId);
-  // The letter is drawn first, what it finds after it.
-  const asked = useDeferredValue(query);
-  const found = useMemo(() => find(asked, shown), [find, asked]);
+  const { found, type } = useFound(athleteId);
   const go = (choice: Entry | null) => {
     if (!choice) return;
     close();
@@ -142,7 +148,7 @@ export default function Finder({
               aria-label="Find"
               placeholder="A name, a muscle, a motion, a drill, a page"
               className="w-full border-b-2 border-ink bg-transparent px-5 py-4 text-lg"
-              onChange={(event) => setQuery(event.target.value)}
+              onChange={(event) => type(event.target.value)}
               // One press leaves, whatever is typed.
               onKeyDown={(event) => event.key === "Escape" && close()}
             />
