@@ -34,6 +34,8 @@ describe("finding in the library", () => {
     expect(byName("wrist c").map(({ name }) => name)).toContain("Wrist circles");
     expect(byName("circles").map(({ name }) => name)).toContain("Wrist circles");
     expect(byName("ircles")).toEqual([]);
+    const hang = byName("dead hang").find(({ key }) => key === "active-hang");
+    expect(hang?.because.join()).toMatch(/dead hang/i);
   });
 
   it("meets the words that people use, not only the names", () => {

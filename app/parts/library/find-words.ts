@@ -122,17 +122,20 @@ export async function finderSoon<Entry extends Findable>(
 
 /** While there is no index yet: what has a word, in its name or another name, with which all that is typed begins. */
 export function findByName<Entry extends Findable>(all: readonly Entry[]): Find<Entry> {
-  let names: readonly { entry: Entry; said: string }[] | null = null;
+  let known: readonly { entry: Entry; names: readonly { name: string; said: string }[] }[] | null =
+    null;
   return (typed, most = Infinity) => {
-    names ??= all.map((entry) => ({
+    known ??= all.map((entry) => ({
       entry,
-      said: [entry.name, ...(entry.also ?? [])].map((one) => ` ${plain(one)}`).join("|"),
+      names: [entry.name, ...(entry.also ?? [])].map((name) => ({ name, said: ` ${plain(name)}` })),
     }));
     const begun = ` ${plain(typed.trim())}`;
-    return names
-      .filter(({ said }) => said.includes(begun))
-      .slice(0, most)
-      .map(({ entry }) => ({ ...entry, because: [] }));
+    return known
+      .flatMap(({ entry, names }) => {
+        const met = names.find(({ said }) => said.includes(begun));
+        return met ? [{ ...entry, because: met.name === entry.name ? [] : [met.name] }] : [];
+      })
+      .slice(0, most);
   };
 }
 
