@@ -154,6 +154,11 @@ for (const [name, path, viewport, colorScheme, before] of views) {
   await before?.(page);
   await page.clock.runFor(2_000);
   await page.waitForTimeout(400);
+  // Records are read one after the other beside the page, by its own clock.
+  for (let n = 0; n < 40 && (await page.getByText("Reading the record").count()) > 0; n += 1) {
+    await page.clock.runFor(200);
+    await page.waitForTimeout(200);
+  }
   await page.screenshot({ path: join(out, `${name}.png`) });
   console.log(`docs/screenshots/${name}.png`);
   await context.close();
