@@ -43,7 +43,7 @@ const tableOf = (
   start: string,
   unit: string,
 ): ChartTable => ({
-  head: ["Day", "", "Value", "Range"],
+  head: ["Day", "How known", "Value", "Range"],
   rows: [
     ...points.map(({ on, degrees, se }) => [
       dayTick(parseISO(on).getTime()),

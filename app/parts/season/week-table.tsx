@@ -20,11 +20,22 @@ export const WeekTable = memo(function WeekTable({
       <table className="w-full min-w-[34rem] text-left">
         <thead>
           <tr className="border-b border-ink">
-            {["Week of", "Preps", "", "Minutes", "", "Checks", ""].map((head, i) => (
-              <th key={i} className={`label py-1 ${i === 3 || i === 5 ? "text-right" : ""}`}>
-                {head}
-              </th>
-            ))}
+            <th scope="col" className="label py-1">
+              Week of
+            </th>
+            <th scope="col" colSpan={2} className="label py-1">
+              Preps
+            </th>
+            <th scope="col" className="label py-1 text-right">
+              Minutes
+            </th>
+            <td />
+            <th scope="col" className="label py-1 text-right">
+              Checks
+            </th>
+            <th scope="col" className="label py-1 pl-4">
+              Notes
+            </th>
           </tr>
         </thead>
         <tbody>
