@@ -1,9 +1,10 @@
 import { Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
-import { lazy, Suspense, useEffect } from "react";
+import { lazy, Suspense, useEffect, useLayoutEffect } from "react";
 import type { Route } from "./+types/root";
 import "./app.css";
 import { keepForOffline } from "./offline";
 import { LockedScreen, useShutWhenIdle } from "./parts/locked-screen";
+import { firstPicture } from "./first-picture";
 import { useTheme } from "./parts/theme";
 import { useScreenLock } from "./store/screen-lock";
 
@@ -67,8 +68,9 @@ export default function Root() {
   );
 }
 
-/** Shown while the notebook opens for the first time. */
+/** Shown while the notebook opens for the first time; with what comes, its picture goes. */
 export function HydrateFallback() {
+  useLayoutEffect(() => () => document.getElementById(firstPicture)?.remove(), []);
   return (
     <main className="grid min-h-dvh place-items-center p-8" aria-busy="true">
       <p className="text-muted">Opening the notebook …</p>

@@ -35,7 +35,7 @@ function isLibrary(file) {
 
 /** Where the store keeps that a notebook was open in this browser; its own name, read from its source. */
 const [, beenOpen] = /beenOpen = "([^"]+)"/.exec(
-  readFileSync(join(import.meta.dirname, "../app/store/open.ts"), "utf8"),
+  readFileSync(join(import.meta.dirname, "../app/store/been-open.ts"), "utf8"),
 );
 const manifest = manifestOf(client);
 const modules = earlyModules(

@@ -1,3 +1,4 @@
+import { beenOpen } from "./been-open";
 import { deviceName } from "./device";
 import type { AnyRecord } from "#core/records/records";
 import { moment, newName, today } from "../clock";
@@ -14,8 +15,6 @@ import type { Label } from "#core/acts/does";
 export type Opened = { name: NotebookName; notebook: Notebook };
 
 const locks = globalThis.navigator?.locks;
-
-const beenOpen = "yearling-been-open";
 
 /** Whether a notebook was opened in this browser before: a guess that is there at once, and costs little when wrong. */
 export function hasBeenOpen(): boolean {
