@@ -6,4 +6,5 @@ export default {
   buildDirectory: process.env.YEARLING_WORDS ? `build-${process.env.YEARLING_WORDS}` : "build",
   ssr: false,
   routeDiscovery: { mode: "initial" },
+  future: { v8_middleware: true },
 } satisfies Config;

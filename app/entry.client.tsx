@@ -24,7 +24,7 @@ startTransition(() => {
   hydrateRoot(
     document,
     <StrictMode>
-      <HydratedRouter useTransitions={false} />
+      <HydratedRouter useTransitions />
     </StrictMode>,
   );
 });

@@ -2,10 +2,12 @@ import { Links, Meta, Outlet, Scripts, ScrollRestoration } from "react-router";
 import { lazy, Suspense, useEffect, useLayoutEffect } from "react";
 import type { Route } from "./+types/root";
 import "./app.css";
+import { afterPaint } from "./after-paint";
 import { keepForOffline } from "./offline";
 import { LockedScreen, useShutWhenIdle } from "./parts/locked-screen";
 import { firstPicture } from "./first-picture";
 import { useTheme } from "./parts/theme";
+import { presentNotebook } from "./store/open";
 import { useScreenLock } from "./store/screen-lock";
 
 export function Layout({ children }: { children: React.ReactNode }) {
@@ -29,6 +31,17 @@ export function Layout({ children }: { children: React.ReactNode }) {
     </html>
   );
 }
+
+/**
+ * A change of page is drawn at once, in one go: the press that led to it is answered before, by the mark on the
+ * station that comes. The first page waits for nothing, and neither does an act.
+ */
+export const clientMiddleware: Route.ClientMiddlewareFunction[] = [
+  async ({ request }, next) => {
+    if (request.method === "GET" && presentNotebook()) await afterPaint();
+    return next();
+  },
+];
 
 export const meta: Route.MetaFunction = () => [
   { title: "Yearling" },

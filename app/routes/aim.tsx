@@ -9,6 +9,7 @@ import { StationLayout } from "../parts/frame/frame";
 import { StationFigure } from "../parts/station-figure";
 import { athleteView } from "../view";
 import { ageOn } from "#core/records/athlete";
+import { still } from "../parts/still";
 import type { Route } from "./+types/aim";
 import { performSent } from "../acts/perform";
 
@@ -25,7 +26,7 @@ export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
   performSent(request, params);
 
 /** Aim: the skill and its quality with a date, who the athlete is, and what to be careful with. */
-export default function AimStation({ loaderData: view }: Route.ComponentProps) {
+function AimStation({ loaderData: view }: Route.ComponentProps) {
   const { athlete, today } = view;
   const [adding, setAdding] = useState(false);
   const [editing, setEditing] = useState(false);
@@ -93,3 +94,5 @@ export default function AimStation({ loaderData: view }: Route.ComponentProps) {
     </StationLayout>
   );
 }
+
+export default still(AimStation);

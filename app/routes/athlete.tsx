@@ -8,6 +8,7 @@ import { rememberLast } from "../store/last-athlete";
 import { fileDue } from "../store/keeping";
 import { titleWords } from "#words/frame";
 import { athleteView } from "../view";
+import { still } from "../parts/still";
 import type { Route } from "./+types/athlete";
 
 export { ErrorBoundary } from "../parts/frame/broken";
@@ -24,9 +25,7 @@ export const meta: Route.MetaFunction = ({ loaderData, location }) => [
 ];
 
 /** The walk: rail, tape, the station, the next move. */
-export default function AthleteWalk({
-  loaderData: { view, fileDue, handed },
-}: Route.ComponentProps) {
+function AthleteWalk({ loaderData: { view, fileDue, handed } }: Route.ComponentProps) {
   const last = useLocation().pathname.split("/").at(-1) as Station;
   const here = stations.includes(last) ? last : null;
   return (
@@ -40,3 +39,5 @@ export default function AthleteWalk({
     </Frame>
   );
 }
+
+export default still(AthleteWalk);

@@ -6,6 +6,7 @@ import { CheckTabs } from "../parts/check/check-tabs";
 import { ProtocolSheet } from "../parts/check/protocol-sheet";
 import { StationLayout } from "../parts/frame/frame";
 import { athleteView } from "../view";
+import { still } from "../parts/still";
 import type { Route } from "./+types/check";
 import { performSent } from "../acts/perform";
 
@@ -18,7 +19,7 @@ export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
   performSent(request, params);
 
 /** Check: measuring both sides in one row, so that a change can be believed. */
-export default function CheckStation({ loaderData: view }: Route.ComponentProps) {
+function CheckStation({ loaderData: view }: Route.ComponentProps) {
   const [params] = useSearchParams();
   const asked = params.get("focus") ?? "";
   const wish = protocolOf(view.library, asked) ? asked : "";
@@ -43,3 +44,5 @@ export default function CheckStation({ loaderData: view }: Route.ComponentProps)
     </StationLayout>
   );
 }
+
+export default still(CheckStation);

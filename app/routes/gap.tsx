@@ -11,6 +11,7 @@ import { useCleanSet } from "../parts/gap/use-clean-set";
 import { StationFigure } from "../parts/station-figure";
 import { shortDay } from "#words/days";
 import { athleteView, type AthleteView } from "../view";
+import { still } from "../parts/still";
 import type { Route } from "./+types/gap";
 import { performSent } from "../acts/perform";
 
@@ -23,7 +24,7 @@ export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
   performSent(request, params);
 
 /** Gap: every demand against what the athlete has, what limits most first, and what degrees would be worth. */
-export default function GapStation({ loaderData: view }: Route.ComponentProps) {
+function GapStation({ loaderData: view }: Route.ComponentProps) {
   const { skill, aim, shapes } = view;
   if (!skill || !aim || !shapes)
     return (
@@ -113,3 +114,5 @@ function GapOfAim({ view, skill, aim, shapes }: Whole) {
     </StationLayout>
   );
 }
+
+export default still(GapStation);

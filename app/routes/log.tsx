@@ -16,6 +16,7 @@ import { athleteView, type AthleteView } from "../view";
 import type { ActName, AnswerOf } from "#core/acts/decide";
 import { performSent } from "../acts/perform";
 import { removedWithLocks } from "#words/acts";
+import { still } from "../parts/still";
 import type { Route } from "./+types/log";
 
 export { ErrorBoundary } from "../parts/frame/broken";
@@ -68,7 +69,7 @@ function draftFor(
 }
 
 /** Log: what was done against what was planned, how it felt, and what follows. */
-export default function LogStation({ loaderData: { view, known, prep } }: Route.ComponentProps) {
+function LogStation({ loaderData: { view, known, prep } }: Route.ComponentProps) {
   const start = known ?? draftFor(view, prep);
   const [last, setLast] = useState<DrillUnder | null>(null);
   const under = last ?? start.items[0] ?? null;
@@ -122,3 +123,5 @@ export default function LogStation({ loaderData: { view, known, prep } }: Route.
     </StationLayout>
   );
 }
+
+export default still(LogStation);

@@ -12,6 +12,7 @@ import { newId } from "../clock";
 import { planDay } from "../plan-day";
 import type { ActName } from "#core/acts/decide";
 import { athleteView, type AthleteView } from "../view";
+import { still } from "../parts/still";
 import type { Route } from "./+types/prep";
 import { performSent } from "../acts/perform";
 
@@ -48,7 +49,7 @@ export async function clientAction({ params, request }: Route.ClientActionArgs) 
 }
 
 /** Prep: drill by drill into the minutes there are. */
-export default function PrepStation({ loaderData }: Route.ComponentProps) {
+function PrepStation({ loaderData }: Route.ComponentProps) {
   const { view, prep } = loaderData;
   const [picked, setPicked] = useState<string | null>(null);
   const item = prep?.items.find(({ id }) => id === picked);
@@ -71,3 +72,5 @@ export default function PrepStation({ loaderData }: Route.ComponentProps) {
     </StationLayout>
   );
 }
+
+export default still(PrepStation);

@@ -2,6 +2,7 @@ import { StationLayout } from "../parts/frame/frame";
 import { SeasonTabs } from "../parts/season/season-tabs";
 import { WeekDesk } from "../parts/season/week-desk";
 import { athleteView } from "../view";
+import { still } from "../parts/still";
 import type { Route } from "./+types/season";
 import { performSent } from "../acts/perform";
 
@@ -14,7 +15,7 @@ export const clientAction = ({ params, request }: Route.ClientActionArgs) =>
   performSent(request, params);
 
 /** Season: what happens in the week, and what it is for. */
-export default function SeasonStation({ loaderData: view }: Route.ComponentProps) {
+function SeasonStation({ loaderData: view }: Route.ComponentProps) {
   return (
     <StationLayout wide figure={null}>
       <SeasonTabs athleteId={view.athlete.id} />
@@ -22,3 +23,5 @@ export default function SeasonStation({ loaderData: view }: Route.ComponentProps
     </StationLayout>
   );
 }
+
+export default still(SeasonStation);

@@ -1,5 +1,5 @@
 import { BookOpen, FolderOpen, Keyboard, Redo2, Search, Undo2 } from "lucide-react";
-import { Link, NavLink, useFetchers } from "react-router";
+import { Link, NavLink, useFetchers, useNavigation } from "react-router";
 import { stations } from "#core/season/next-move";
 import { travel } from "./undo";
 import { useNotebookState } from "./use-notebook";
@@ -47,6 +47,10 @@ export function Rail({
 }
 
 function StationWalk({ athleteId, handed }: { athleteId: string; handed: boolean }) {
+  // A pressed station is marked at once, before its page is there.
+  const coming = useNavigation().location?.pathname;
+  const marked = (station: string, isActive: boolean) =>
+    coming?.startsWith(`/at/${athleteId}/`) ? coming.split("/")[3] === station : isActive;
   return (
     <nav
       aria-label="Stations"
@@ -66,13 +70,13 @@ function StationWalk({ athleteId, handed }: { athleteId: string; handed: boolean
           to={`/at/${athleteId}/${station}`}
           prefetch="render"
           className={({ isActive }) =>
-            `flex min-h-11 items-center gap-1.5 px-2 font-display text-[1.02rem] sm:px-2.5 font-semibold capitalize lg:min-h-9 ${isActive ? "bg-ink text-paper" : "hover:bg-raised"}`
+            `flex min-h-11 items-center gap-1.5 px-2 font-display text-[1.02rem] sm:px-2.5 font-semibold capitalize lg:min-h-9 ${marked(station, isActive) ? "bg-ink text-paper" : "hover:bg-raised"}`
           }
         >
           {({ isActive }) => (
             <>
               <span
-                className={`figures text-[0.68rem] max-sm:hidden ${isActive ? "text-tape dark-safe" : "text-muted"}`}
+                className={`figures text-[0.68rem] max-sm:hidden ${marked(station, isActive) ? "text-tape dark-safe" : "text-muted"}`}
               >
                 {i + 1}
               </span>
