@@ -152,7 +152,7 @@ export default function Finder({
               // One press leaves, whatever is typed.
               onKeyDown={(event) => event.key === "Escape" && close()}
             />
-            <ComboboxOptions static className="max-h-[55vh] overflow-y-auto py-2">
+            <ComboboxOptions static modal={false} className="max-h-[55vh] overflow-y-auto py-2">
               {found.map((entry) => (
                 <ComboboxOption
                   key={entry.key}
