@@ -41,7 +41,7 @@ export function GapRow({
       <div>
         <Link
           to={gap.protocolId ? `/at/${athleteId}/check?focus=${gap.protocolId}` : "#"}
-          className="font-display text-lg font-bold leading-tight hover:underline"
+          className="inline-flex min-h-[24px] items-center font-display text-lg font-bold leading-tight hover:underline"
         >
           {title}
         </Link>
