@@ -1,4 +1,4 @@
-import { lazy, memo, Suspense, useEffect, useRef, useState } from "react";
+import { lazy, memo, Suspense, useEffect, useLayoutEffect, useRef, useState } from "react";
 import type { Side } from "#core/body/side";
 import { testerWidening } from "#core/measure/tester";
 import type { AthleteView } from "../../view";
@@ -67,7 +67,8 @@ export const CheckDesk = memo(function CheckDesk({
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [wish]);
   const firstId = rows[0]?.protocol.id;
-  useEffect(() => {
+  // Before anything is painted, so that the sheet does not change under the eye.
+  useLayoutEffect(() => {
     if (!wish && firstId) setFocus(firstId);
     // The sheet beside shows the first check of the round until another is chosen.
     // eslint-disable-next-line react-hooks/exhaustive-deps

@@ -140,7 +140,11 @@ export function WeekDesk({ view }: { view: AthleteView }) {
           : `Week ${terms.index + 1} of ${season.weeks}: ${emphasisWords[terms.emphasis]}.`}{" "}
         {sentence(weekRemarks(terms))}
       </p>
-      <p className="mt-1 text-muted" aria-live="polite">
+      <p
+        // Two lines are kept for the verdict while it is worked out, so that nothing below moves.
+        className={`mt-1 text-muted ${questions.length > 0 ? "min-h-[2lh]" : ""}`}
+        aria-live="polite"
+      >
         {by === null ? (
           view.aim ? (
             "The aim’s day is past."
