@@ -5,6 +5,7 @@ import { shippedLibrary } from "../library";
 import { LibraryPage } from "../parts/library/page";
 import { PosePicture } from "../parts/figure/pose-picture";
 import type { Route } from "./+types/library-skill";
+import { BothNames } from "../parts/both-names";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
@@ -43,7 +44,9 @@ export default function SkillPage({ loaderData: { skill, checks, stands } }: Rou
                 className="border-b border-line py-2"
               >
                 <p className="flex flex-wrap items-baseline justify-between gap-x-4">
-                  <b className="font-display text-lg">{motionOf(demand.motion).name}</b>
+                  <b className="font-display text-lg">
+                    <BothNames motion={demand.motion} plain={motionOf(demand.motion).name} />
+                  </b>
                   <span className="figures">
                     {demand.clean}° <span className="text-muted">passable {demand.passable}°</span>
                   </span>

@@ -16,6 +16,8 @@ import { Became } from "./became";
 import { AimForm } from "./lazy-aim-form";
 import { OwnSkills } from "./own-skills";
 import { SkillEditor } from "./lazy-skill-editor";
+import { BothNames } from "../both-names";
+import { Meaning } from "../meaning";
 
 /** The aims: what each asks, by when; the one the walk follows is marked. */
 export function AimList({ view }: { view: AthleteView }) {
@@ -62,8 +64,12 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
             <thead>
               <tr className="border-b border-line">
                 <th className="label py-1">It asks</th>
-                <th className="label w-20 py-1 text-right">Clean</th>
-                <th className="label w-24 py-1 text-right">Passable</th>
+                <th className="label w-20 py-1 text-right">
+                  Clean <Meaning of="clean" />
+                </th>
+                <th className="label w-28 py-1 text-right">
+                  Passable <Meaning of="passable" />
+                </th>
                 <th className="label hidden py-1 pl-6 sm:table-cell">Without it</th>
               </tr>
             </thead>
@@ -74,7 +80,9 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
                   className="border-b border-line align-top last:border-0"
                 >
                   <td className="py-1.5">
-                    <span className="font-semibold">{motionOf(demand.motion).name}</span>{" "}
+                    <span className="font-semibold">
+                      <BothNames motion={demand.motion} plain={motionOf(demand.motion).name} />
+                    </span>{" "}
                     <span className="text-sm text-muted">{demand.how}</span>
                   </td>
                   <td

@@ -8,6 +8,7 @@ import { ExposureTicks } from "../exposure-ticks";
 import { textOf } from "../form-text";
 import { useAct } from "../use-act";
 import { useFormDraft } from "../use-draft";
+import { Meaning } from "../meaning";
 
 /** A clearance: who, until when, and what may be done again. It lifts that and no more. */
 export function ClearanceForm({
@@ -65,7 +66,9 @@ export function ClearanceForm({
           </label>
         </div>
         <fieldset>
-          <legend className="label">Allowed again</legend>
+          <legend className="label">
+            Allowed again <Meaning of="clearance" />
+          </legend>
           <ExposureTicks ticked={allows} offered={offered} set={setAllows} />
         </fieldset>
         <p className="flex flex-wrap gap-3">

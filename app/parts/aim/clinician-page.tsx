@@ -39,7 +39,7 @@ export function ClinicianPage({ view, named }: { view: AthleteView; named: boole
       <header className="flex flex-wrap items-baseline justify-between gap-x-6 border-b-2 border-ink pb-1">
         <h1 className="text-2xl">
           {named ? athlete.name : "An athlete, unnamed"}
-          <span className="ml-3 font-sans text-base font-normal">
+          <span className="ml-3 font-sans text-base font-normal max-sm:ml-0 max-sm:block">
             {ageOn(athlete, today)} years, {heightSaid(athlete)}
             {athlete.massKg ? `, ${athlete.massKg} kg` : ""},{" "}
             {athlete.discipline || "no discipline"}

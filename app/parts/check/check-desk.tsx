@@ -28,6 +28,7 @@ import type { Target, ToolName } from "./tools/tool";
 import { toolsOf } from "./tools/tool";
 import { useRoundRows, type RoundRows } from "./use-check-round";
 import { useRound } from "./use-round";
+import { Meaning } from "../meaning";
 
 const ToolDialog = lazy(() => import("./tools/tool-dialog"));
 
@@ -124,7 +125,9 @@ export const CheckDesk = memo(function CheckDesk({
       }}
     >
       <h1 className="text-2xl">{headline(plan, allGaps.length)}</h1>
-      <p className="text-sm text-muted">{planSentence(plan)}</p>
+      <p className="text-sm text-muted">
+        {planSentence(plan)} <Meaning of="round" />
+      </p>
       {oneByOne ? null : (
         <RoundBar
           round={round}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Protocol } from "#core/content/protocol";
 import { jointWords } from "#words/slots";
 import { Folded } from "../folded";
+import { BothNames } from "../both-names";
 
 type PickerProps = { protocols: readonly Protocol[]; add: (protocol: Protocol) => void };
 
@@ -51,7 +52,9 @@ function OtherChecks({ protocols, add }: PickerProps) {
                 className="flex min-h-9 w-full items-baseline justify-between gap-3 text-left hover:bg-raised"
                 onClick={() => add(protocol)}
               >
-                <span>{protocol.name}</span>
+                <span>
+                  <BothNames motion={protocol.motion} plain={protocol.name} />
+                </span>
                 <span className="text-sm text-muted">{protocol.posture}</span>
               </button>
             </li>

@@ -9,6 +9,7 @@ import { RoundVerdicts } from "./row-verdicts";
 import { asCheck } from "./draft-checks";
 import { SideTrials, instrumentText, doubtNote, type EntryProps } from "./side-trials";
 import type { ToolName } from "./tools/tool";
+import { BothNames } from "../both-names";
 
 export type RowProps = EntryProps & {
   athlete: Athlete;
@@ -38,7 +39,9 @@ export function CheckRow(props: RowProps) {
     >
       <div className="grid items-start gap-x-6 gap-y-0.5 sm:grid-cols-[minmax(10rem,1fr)_auto]">
         <button type="button" className="text-left" tabIndex={-1} onClick={onFocus}>
-          <span className="font-display text-lg font-bold leading-none">{protocol.name}</span>
+          <span className="font-display text-lg font-bold leading-none">
+            <BothNames motion={protocol.motion} plain={protocol.name} />
+          </span>
           <span className="block text-sm leading-tight text-muted">
             {mode}, {instrumentText(row, round)}
             {gap ? ` · needs ${gap.need}°` : ""}

@@ -1,10 +1,10 @@
 import { Link } from "react-router";
 import { memo } from "react";
-import { bothNames } from "#words/field-names";
 import { instrumentNames } from "#words/names";
 import { unitOf, type Protocol } from "#core/content/protocol";
 import type { Drill } from "#core/drill/drill";
 import { PosePicture } from "../figure/pose-picture";
+import { BothNames } from "../both-names";
 
 /** How it is measured, for somebody who never has: picture, landmarks, steps, errors, what to look for, who must not. */
 export const ProtocolSheet = memo(function ProtocolSheet({
@@ -15,12 +15,10 @@ export const ProtocolSheet = memo(function ProtocolSheet({
   drills: readonly Drill[];
 }) {
   const unit = unitOf(protocol);
-  const { beside } = bothNames(protocol.motion, protocol.name, "plain");
   return (
     <div className="lg:overflow-y-auto">
       <h2 className="text-xl">
-        {protocol.name}
-        {beside ? <span className="text-base font-normal text-muted"> · {beside}</span> : null}
+        <BothNames motion={protocol.motion} plain={protocol.name} />
       </h2>
       <p className="text-sm text-muted">{protocol.purpose}</p>
       <PosePicture

@@ -130,7 +130,7 @@ export const Tape = memo(function Tape({ view }: { view: AthleteView }) {
       </div>
       {day !== today ? (
         <p
-          className="flex flex-wrap gap-x-4 border-t border-ink bg-raised px-4 py-1 text-sm text-ink lg:px-7"
+          className="flex flex-wrap gap-x-4 border-t border-ink bg-raised px-4 py-1 text-sm max-sm:pr-28 text-ink lg:px-7"
           role="status"
         >
           Looking at {longDay(day)}: what was known then.

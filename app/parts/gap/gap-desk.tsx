@@ -90,7 +90,9 @@ export function GapDesk({
           Margin: short ◂ | ▸ spare <Meaning of="margin" />
         </span>
         <span className="label text-right">Has</span>
-        <span className="label hidden pl-4 sm:block">Verdict</span>
+        <span className="label hidden pl-4 sm:block">
+          Verdict <Meaning of="unsure" />
+        </span>
         <span className="label hidden text-right sm:block">6-week gain</span>
       </div>
       <ul>

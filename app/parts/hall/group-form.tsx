@@ -124,7 +124,7 @@ function Times({
       {times.map((time, n) => (
         <div key={n} className="flex flex-wrap items-center gap-2 py-0.5">
           <select
-            className="field w-24"
+            className="field w-24 max-sm:w-20"
             aria-label={`Day ${n + 1}`}
             value={time.weekday}
             onChange={(event) => change(n, { weekday: Number(event.target.value) })}
@@ -138,7 +138,7 @@ function Times({
           <input
             type="time"
             required
-            className="field w-32"
+            className="field w-32 max-sm:w-28"
             aria-label={`From ${n + 1}`}
             value={time.starts}
             onChange={(event) => change(n, { starts: event.target.value })}
@@ -148,7 +148,7 @@ function Times({
             required
             min={5}
             max={480}
-            className="field figures w-20"
+            className="field figures w-20 max-sm:w-14"
             aria-label={`Minutes ${n + 1}`}
             value={time.minutes}
             onChange={(event) => change(n, { minutes: Number(event.target.value) })}

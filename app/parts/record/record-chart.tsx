@@ -10,6 +10,7 @@ import { download } from "../download";
 import { shortDay } from "#words/days";
 import { CheckChart, type ChartNote } from "./check-chart";
 import { pngOf, standaloneSvg } from "./chart-file";
+import { BothNames } from "../both-names";
 
 /** One motion over time: error band, demand line, preps and notes beneath; out as a picture or a table. */
 export function RecordChart({ view, row }: { view: AthleteView; row: RecordRow }) {
@@ -34,7 +35,7 @@ export function RecordChart({ view, row }: { view: AthleteView; row: RecordRow }
   return (
     <section className="mt-6" aria-label={title}>
       <h2 className="text-xl">
-        {protocol.name}{" "}
+        <BothNames motion={protocol.motion} plain={protocol.name} />{" "}
         <span className="font-sans text-sm font-normal text-muted">
           {mode}, {temperature}
         </span>

@@ -15,6 +15,7 @@ import { changeWords } from "#words/measure";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
 import { notch } from "../words";
 import { shortDay } from "#words/days";
+import { BothNames } from "../both-names";
 
 const column = createColumnHelper<RecordRow>();
 const plain = (value: number): string => decimal(value, 1, 0);
@@ -26,7 +27,9 @@ const columns = [
     header: "Check",
     cell: ({ row: { original } }) => (
       <>
-        <span className="font-semibold">{original.protocol.name}</span>
+        <span className="font-semibold">
+          <BothNames motion={original.protocol.motion} plain={original.protocol.name} />
+        </span>
         <span className="block text-xs text-muted">
           {original.mode}
           {original.gap ? `, needs ${original.gap.need}°` : ""}

@@ -161,7 +161,7 @@ export function DateDesk({ view }: { view: AthleteView }) {
           "The forecast gave no answer. The checks are as they were."
         ) : questions.length > 0 ? (
           <>
-            Green: 80 % range <Meaning of="range-80" />. Grey: how far off the checks may be.
+            Grey: how far off the checks may be. Green: 80 % range <Meaning of="range-80" />
           </>
         ) : null}
       </p>
@@ -371,7 +371,7 @@ function Plateau({
       className="mt-2 border-l-4 border-tape bg-raised px-4 py-2"
     >
       <p>
-        <b>A plateau:</b> {decimal(slope, 1)} ± {decimal(se, 1)}
+        <b>A plateau</b> <Meaning of="plateau" />: {decimal(slope, 1)} ± {decimal(se, 1)}
         {unit} a week over the last checks, with work in most weeks. Change the method rather than
         add to it, in this order:
       </p>

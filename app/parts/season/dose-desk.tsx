@@ -10,6 +10,7 @@ import { RegionLedger } from "./region-ledger";
 import { useSeason, weeksAhead, weeksBack } from "./use-season";
 import { WeekDots } from "./week-dots";
 import { jointWords } from "#words/slots";
+import { Meaning } from "../meaning";
 
 /** Enough, too much: each joint by week against plan and cap, pull and push, what was kept, soreness. */
 export function DoseDesk({ view }: { view: AthleteView }) {
@@ -39,7 +40,7 @@ export function DoseDesk({ view }: { view: AthleteView }) {
         Minutes a side by week, {weeksBack} back and {weeksAhead} ahead. Full bars: under stretch,
         done. Outline: planned. Hatched: active and loaded work, counted apart. The rule above is
         the cap, {weeklyCap / 60} minutes in {hardDaysAWeek} hard days. A dot is a hard day: ten
-        minutes or more. A ring is a session to come, counted as a hard day.
+        minutes or more. A ring is a session to come, counted as a hard day. <Meaning of="cap" />
       </p>
       {worked.length === 0 ? (
         <p className="mt-4">

@@ -63,8 +63,8 @@ export function RegionLedger({
         aria-label={`${jointWords(joint)} by week`}
       >
         <svg
-          viewBox={`0 0 ${width + 40} ${height + 26}`}
-          className="block w-full min-w-[38rem]"
+          viewBox={`0 0 ${width + 64} ${height + 26}`}
+          className="block w-full min-w-[52rem]"
           role="img"
           aria-label={spoken}
         >
@@ -91,16 +91,23 @@ export function RegionLedger({
           ) : null}
           {[0, 0.5, 1].map((share) => (
             <g key={share}>
-              <text
-                x="34"
-                y={y(share * (scale / 1.08)) + 3}
-                fontSize="9.5"
-                textAnchor="end"
-                fill="var(--muted)"
-                className="figures"
-              >
-                {Math.round((share * scale) / 1.08 / 60)}
-              </text>
+              {/* On both sides: a phone begins with the last weeks. */}
+              {[
+                { x: 34, anchor: "end" as const },
+                { x: width + 46, anchor: "start" as const },
+              ].map(({ x, anchor }) => (
+                <text
+                  key={anchor}
+                  x={x}
+                  y={y(share * (scale / 1.08)) + 3}
+                  fontSize="11"
+                  textAnchor={anchor}
+                  fill="var(--muted)"
+                  className="figures"
+                >
+                  {Math.round((share * scale) / 1.08 / 60)}
+                </text>
+              ))}
               <path
                 d={`M40 ${y(share * (scale / 1.08))}H${width + 40}`}
                 stroke="var(--line)"

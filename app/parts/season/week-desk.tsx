@@ -29,6 +29,7 @@ import { WeekBoard } from "./week-board";
 import { WeekTable } from "./week-table";
 import { WeekTaught } from "./week-taught";
 import { refusalWords } from "#words/acts";
+import { Meaning } from "../meaning";
 
 /** Acts after which the sessions are placed anew. */
 type Placing =
@@ -138,7 +139,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
         {terms.index === null
           ? "Outside the block."
           : `Week ${terms.index + 1} of ${season.weeks}: ${emphasisWords[terms.emphasis]}.`}{" "}
-        {sentence(weekRemarks(terms))}
+        {sentence(weekRemarks(terms))} {terms.taper ? <Meaning of="taper" /> : null}
       </p>
       <p
         // Two lines are kept for the verdict while it is worked out, so that nothing below moves.
