@@ -1,6 +1,7 @@
 import { execFileSync } from "node:child_process";
 import { join } from "node:path";
 import { expect, test } from "@playwright/test";
+import { otherAddresses, stationAddresses } from "../scripts/addresses";
 import { serve } from "../scripts/serve.mjs";
 
 /**
@@ -29,10 +30,8 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => close());
 
-const pages = ["", "/aim", "/check", "/check/record", "/gap", "/prep", "/run", "/log", "/log/book"]
-  .concat(["/season", "/season/date", "/season/dose", "/season/out"])
-  .map((page) => (page === "" ? "/" : `/at/odalys${page}`))
-  .concat(["/library", "/library/cautions", "/file"]);
+/** Every page; of the two athletes whose stations are listed, one. */
+const pages = [...stationAddresses.filter((page) => page.includes("odalys")), ...otherAddresses];
 
 /** Makes what is written in the page itself as long as the rest: every word that is no word of the folder. */
 function lengthen(): void {
@@ -78,7 +77,7 @@ function overflowing(): string[] {
 }
 
 test("a longer language overflows nowhere, on a desk or on a phone", async ({ page }) => {
-  test.setTimeout(240_000);
+  test.setTimeout(420_000);
   const over: Record<string, string[]> = {};
   for (const path of pages) {
     await page.setViewportSize({ width: 1280, height: 800 });
@@ -106,4 +105,42 @@ test("what the core says comes out of the folder, wherever it is said", async ({
   await expect(page.locator("details[open] p").first()).toHaveText(accents);
   await page.goto(`${address}/at/odalys/season`);
   await expect(page.locator("footer a")).toHaveText(accents);
+});
+
+/** Where each label of a drawing stands, from the drawing's own corner, px. */
+const labelsAt = (): { at: string; left: number; right: number }[] =>
+  [...document.querySelectorAll("svg text")].flatMap((label) => {
+    const frame = label.closest("svg")!.getBoundingClientRect();
+    const box = label.getBoundingClientRect();
+    if (box.width === 0 || frame.width === 0) return [];
+    return [
+      {
+        at: label.textContent ?? "",
+        left: Math.round(box.left - frame.left),
+        right: Math.round(box.right - frame.left),
+      },
+    ];
+  });
+
+test("read from right to left, the labels of a figure stay whole and where they were", async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  for (const path of ["/at/odalys/gap", "/at/odalys/aim", "/at/odalys/season/dose"]) {
+    await page.goto(address + path);
+    await page.locator("h1").first().waitFor();
+    await expect(page.locator("svg text").first()).toBeVisible();
+    await page.waitForTimeout(1_500);
+    const before = await page.evaluate(labelsAt);
+    await page.evaluate(() => (document.documentElement.dir = "rtl"));
+    await page.waitForTimeout(300);
+    const after = await page.evaluate(labelsAt);
+    expect(before.length).toBeGreaterThan(3);
+    expect(after.length).toBe(before.length);
+    const moved = after.filter(
+      ({ left, right }, n) =>
+        Math.abs(left - before[n]!.left) > 2 || Math.abs(right - before[n]!.right) > 2,
+    );
+    expect(moved).toEqual([]);
+  }
 });

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import fc from "fast-check";
 import { dayForms } from "./days";
-import { decimal, monthFirst, thousands } from "./locale";
+import { decimal, monthFirst, signed, thousands } from "./locale";
 
 describe("how the reader's device writes", () => {
   it("the decimal mark is the reader's, the digits are those of the figure", () => {
@@ -14,6 +14,18 @@ describe("how the reader's device writes", () => {
     expect(decimal(12, 1, 1, "ar-EG")).toMatch(/^12[.,٫]0$/);
     expect(thousands(12500, "en-GB")).toBe("12,500");
     expect(thousands(12500, "de-DE")).toBe("12.500");
+  });
+
+  it("a change has its sign, and none where it rounds to nothing", () => {
+    expect([3.25, -3.25, 0.04, -0.04, 0].map((value) => signed(value, 1, "en-GB"))).toEqual([
+      "+3.3",
+      "−3.3",
+      "0.0",
+      "0.0",
+      "0.0",
+    ]);
+    expect(signed(-2.6, 0, "de-DE")).toBe("−3");
+    expect(signed(2.5, 1, "de-DE")).toBe("+2,5");
   });
 
   it("rounds as everything else here does", () =>

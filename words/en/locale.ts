@@ -28,6 +28,13 @@ export function decimal(value: number, most: number, least = most, locale?: stri
   return format.format(Number(value.toFixed(most)));
 }
 
+/** A change with its sign before it; what rounds to nothing has none. @example signed(-0.04, 1) // "0.0" */
+export function signed(value: number, most: number, locale?: string): string {
+  const rounded = Number(value.toFixed(most));
+  const sign = rounded < 0 ? "−" : rounded > 0 ? "+" : "";
+  return `${sign}${decimal(Math.abs(rounded), most, most, locale)}`;
+}
+
 /** A whole number with the reader's thousands. @example thousands(12500) // "12,500" */
 export const thousands = (value: number, locale?: string): string =>
   new Intl.NumberFormat(locale, { numberingSystem: "latn" }).format(value);

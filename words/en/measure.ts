@@ -1,4 +1,4 @@
-import { decimal } from "./locale";
+import { decimal, signed } from "./locale";
 import { isLength, unitOf, type Protocol } from "#core/content/protocol";
 import type { Change, SideDifference } from "#core/measure/change";
 import type { CommonShift } from "#core/measure/round-changes";
@@ -31,9 +31,8 @@ export function valueWords(value: Value, angle: Angle | null, protocol: Protocol
 /** Whether it moved, and if that cannot be said, how fine the series will see. Another tester is named as such. */
 export function changeWords(change: Change, since: string, protocol: Protocol): string {
   const unit = unitOf(protocol);
-  const sign = change.delta < 0 ? "−" : "+";
   const all = change.readings > 2 ? ` by all ${change.readings} readings` : "";
-  const size = `${sign}${decimal(Math.abs(change.delta), 1)}${unit} since ${since}${all}`;
+  const size = `${signed(change.delta, 1)}${unit} since ${since}${all}`;
   const hands = change.widening > 1 ? ` Measured by other hands: errors × ${betweenTesters}.` : "";
   if (change.real) {
     const sense = protocol.better === "less" ? `, ${change.toward} range` : "";

@@ -82,8 +82,8 @@ function AimRow({ aim, view }: { aim: Aim; view: AthleteView }) {
                   <td className="py-1.5">
                     <span className="font-semibold">
                       <BothNames motion={demand.motion} plain={motionOf(demand.motion).name} />
-                    </span>{" "}
-                    <span className="text-sm text-muted">{demand.how}</span>
+                    </span>
+                    <span className="block text-sm leading-tight text-muted">{demand.how}</span>
                   </td>
                   <td
                     className={`figures py-1.5 text-right ${aim.quality === "clean" ? "font-bold" : "text-muted"}`}

@@ -1,4 +1,4 @@
-import { decimal } from "#words/locale";
+import { decimal, signed } from "#words/locale";
 import { heightSaid } from "#words/names";
 import { recordRows, type RecordRow, type RecordSide } from "#core/aim/record";
 import { unitOf } from "#core/content/protocol";
@@ -174,7 +174,7 @@ function Measured({ rows, since }: { rows: readonly RecordRow[]; since: string }
                 {real
                   .map(
                     ({ side, change }) =>
-                      `${side === "mid" ? "" : `${notch[side]} `}${change!.delta > 0 ? "+" : "−"}${decimal(Math.abs(change!.delta), 0)}${unitOf(row.protocol)}`,
+                      `${side === "mid" ? "" : `${notch[side]} `}${signed(change!.delta, 0)}${unitOf(row.protocol)}`,
                   )
                   .join("  ") || "none"}
               </td>

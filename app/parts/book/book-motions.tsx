@@ -106,7 +106,7 @@ function MotionRow({
       type="button"
       aria-pressed={on}
       onClick={press}
-      className={`grid min-h-9 w-full grid-cols-[1fr_4rem_4.5rem] items-center gap-2 text-left text-sm ${on ? "bg-raised font-semibold" : ""}`}
+      className={`grid min-h-9 w-full grid-cols-[1fr_4rem_minmax(4.5rem,auto)] items-center gap-2 text-left text-sm ${on ? "bg-raised font-semibold" : ""}`}
     >
       <span>
         {motionOf(motion).name}

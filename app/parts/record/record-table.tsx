@@ -1,4 +1,4 @@
-import { decimal } from "#words/locale";
+import { decimal, signed } from "#words/locale";
 import {
   createColumnHelper,
   flexRender,
@@ -88,8 +88,7 @@ const columns = [
                 className={change.real ? "font-semibold" : "text-muted"}
                 title={changeWords(change, shortDay(change.since), original.protocol)}
               >
-                {change.delta < 0 ? "−" : "+"}
-                {decimal(Math.abs(change.delta), 1)} {change.real ? "real" : "not sure"}
+                {signed(change.delta, 1)} {change.real ? "real" : "not sure"}
               </span>
             ) : (
               <span className="text-muted">–</span>
@@ -158,9 +157,9 @@ function EachSide({
   );
 }
 
-/** On a phone the day and the best step back. */
+/** On a phone the names need the room; what the aim asks stands under them. */
 const narrow = (column: string): string =>
-  column === "on" || column === "best" ? "hidden sm:table-cell" : "";
+  ["on", "best", "margin"].includes(column) ? "hidden sm:table-cell" : "";
 
 /** Everything that was measured: sorted by any column, filtered by typing, a press shows its chart. */
 export function RecordTable({
