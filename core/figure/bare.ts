@@ -17,7 +17,8 @@ export function bareOf(pose: Pose, { azimuth, above = 0 }: Look): Bare {
       bothSides.map((side) => [`${at}/${side}`, flat(landmark(body, at, side))] as const),
     ),
   );
-  const all = [...places.values()];
+  // The head’s reach is its crown’s: a nose carries nothing.
+  const all = [...places].flatMap(([name, at]) => (name.startsWith("nose") ? [] : [at]));
   const [xs, ys] = [all.map(([x]) => x * 100), all.map(([, y]) => y * 100)];
   const low = Math.min(...ys);
   return {

@@ -86,8 +86,8 @@ const trunkRows: Row[] = [
 /** Height above the base of the skull. */
 const headRows: Row[] = [
   [-0.012, 0.024, 0.024, 0.012],
-  [0.004, 0.038, 0.031, 0.016],
-  [0.026, 0.048, 0.038, 0.012],
+  [0.004, 0.038, 0.03, 0.021],
+  [0.026, 0.048, 0.037, 0.016],
   [0.055, 0.055, 0.043, 0.004],
   [0.085, 0.056, 0.044, 0],
   [0.108, 0.045, 0.037, -0.002],
@@ -246,7 +246,7 @@ export function headRings(body: Skeleton, flat: Flat, { head } = usualBuild): Ri
       },
       flat,
     );
-  return [ribbon(face, flat, [0.3, 0.35]), ball(0.05, 0.056, 0.012, 0.012, 0.008)];
+  return [ribbon(face, flat, [0.3, 0.35]), ball(0.05, 0.06, 0.014, 0.013, 0.008)];
 }
 
 /** Points on the head: up from the base of the skull, forward, to the right. */

@@ -79,13 +79,17 @@ export function movementOf(start: Pose, end: Pose, draw: Draw, hangs = false): M
     const [x, y] = where(first, spot);
     return [x - shift, y];
   };
-  let best: { of: Spot; far: number } | null = null;
-  for (const of of spots(movers)) {
-    const far = apart(from(of), where(last, of));
-    if (far > (best?.far ?? least)) best = { of, far };
-  }
-  if (!best) return null;
-  const { of } = best;
+  const farthest = (of: readonly Landmark[]): Spot | null => {
+    let best: { of: Spot; far: number } | null = null;
+    for (const spot of spots(of)) {
+      const far = apart(from(spot), where(last, spot));
+      if (far > (best?.far ?? least)) best = { of: spot, far };
+    }
+    return best?.of ?? null;
+  };
+  // A head that only turns moves nothing else.
+  const of = farthest(movers) ?? farthest(["nose"]);
+  if (!of) return null;
   const way: Point[] = [from(of)];
   for (let n = 1; n < steps; n += 1) {
     const now = draw(between(start, end, n / steps));
@@ -95,4 +99,12 @@ export function movementOf(start: Pose, end: Pose, draw: Draw, hangs = false): M
   }
   way.push(where(last, of));
   return { way, of };
+}
+
+/** The turn of a head is drawn over its crown, so that the face stays free. */
+export function overTheHead(way: readonly Point[], head: Pick<Bare, "spot">): Point[] {
+  const [crown, neck] = [head.spot("crown"), head.spot("neck")];
+  const beyond = 0.61;
+  const [x, y] = [(crown[0] - neck[0]) * beyond, (crown[1] - neck[1]) * beyond];
+  return way.map(([right, down]) => [right + x, down + y]);
 }

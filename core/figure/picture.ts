@@ -7,6 +7,7 @@ export const Landmark = z.enum([
   "thoracic",
   "neck",
   "crown",
+  "nose",
   "shoulder",
   "elbow",
   "wrist",

@@ -112,6 +112,9 @@ function arm(pose: Pose, side: LeftRight, neck: Vec, chest: BodyFrame): Arm {
   };
 }
 
+/** The tip of the nose from the base of the skull, statures. */
+const noseAt = { up: 0.05, forward: 0.066 };
+
 /** Where a landmark lies on a posed body. Sided landmarks need the side; trunk landmarks ignore it. */
 export function landmark(body: Skeleton, name: Landmark, side: LeftRight = "right"): Vec {
   const leg = body.leg[side];
@@ -127,6 +130,12 @@ export function landmark(body: Skeleton, name: Landmark, side: LeftRight = "righ
       return body.neck.at;
     case "crown":
       return along(body.skull.at, [body.skull.frame.up, lengths.head]);
+    case "nose":
+      return along(
+        body.skull.at,
+        [body.skull.frame.up, noseAt.up],
+        [body.skull.frame.forward, noseAt.forward],
+      );
     case "shoulder":
       return arm.shoulder.at;
     case "elbow":

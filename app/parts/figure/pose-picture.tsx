@@ -3,7 +3,8 @@ import type { LeftRight } from "#core/body/side";
 import type { MotionId } from "#core/body/motions";
 import { bareOf } from "#core/figure/bare";
 import { instrumentShape } from "#core/figure/instrument";
-import { movementOf, type Movement } from "#core/figure/movement";
+import { movementOf, overTheHead, type Movement } from "#core/figure/movement";
+import type { Point } from "#core/figure/space";
 import type { Picture } from "#core/figure/picture";
 import { between, type Pose } from "#core/figure/pose";
 import { shownProps } from "#core/figure/props";
@@ -73,7 +74,8 @@ function arrowOf({ start, end, lift }: Picture, { look, drawing }: PictureFrame)
   // Bare bones stand a little otherwise than a body: the way ends where the drawn one is.
   const [tip, there] = [found.way.at(-1)!, drawing.spot(found.of.at, found.of.side)];
   const [dx, dy] = [there[0] - tip[0], there[1] - tip[1]];
-  return { ...found, way: found.way.map(([x, y]) => [x + dx, y + dy]) };
+  const way = found.way.map(([x, y]): Point => [x + dx, y + dy]);
+  return { ...found, way: found.of.at === "nose" ? overTheHead(way, drawing) : way };
 }
 
 /**
