@@ -101,7 +101,7 @@ export function NextRow({ drill, step, action }: { drill: Drill; step: NextStep;
                 type="button"
                 className="quiet"
                 title="Take it"
-                aria-label={`Take what follows for ${drill.name}`}
+                aria-label={`Take the next step of ${drill.name}`}
                 onClick={() => choose("accepted", present)}
               >
                 <Check size={16} />
@@ -112,7 +112,7 @@ export function NextRow({ drill, step, action }: { drill: Drill; step: NextStep;
               className="quiet"
               title="Change it"
               aria-expanded={draft !== null}
-              aria-label={`Change what follows for ${drill.name}`}
+              aria-label={`Change the next step of ${drill.name}`}
               onClick={() => setDraft(draft ? null : present)}
             >
               <SlidersHorizontal size={16} />

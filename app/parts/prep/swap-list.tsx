@@ -5,12 +5,8 @@ import { rungOf } from "#core/drill/drill";
 import { alternativesTo } from "#core/prep/alternatives";
 import type { PlanRequest } from "#core/prep/plan";
 import type { PrepItem } from "#core/records/records";
+import { swapWords } from "#words/swap";
 import { PosePicture } from "../figure/pose-picture";
-
-const signed = (value: number, unit: string): string =>
-  value === 0
-    ? `same ${unit === "s" ? "length" : "worth"}`
-    : `${value > 0 ? "+" : "−"}${Math.abs(value)} ${unit}`;
 
 /** What could stand in a drill's place, and what each swap costs in worth and seconds. */
 export function SwapList({
@@ -43,8 +39,7 @@ export function SwapList({
               <span className="text-sm leading-tight">
                 <b>{drill.name}</b>
                 <span className="block text-muted">
-                  {writeDose(item.dose)} · {signed(Math.round(worth * 100), "%")} ·{" "}
-                  {signed(seconds, "s")}
+                  {writeDose(item.dose)} · {swapWords(worth, seconds)}
                 </span>
               </span>
             </button>
