@@ -78,9 +78,11 @@ export function useFrameKeys({
         (event.target as HTMLElement).blur();
         intoThePage();
       }
-      if (takesText(event.target)) return;
+      // A list of choices takes letters, but no sign.
+      const sign = key === "/" || key === "?";
+      if (takesText(event.target) && !(sign && event.target instanceof HTMLSelectElement)) return;
       if (key === "u" && waitingVersion()) return takeNewVersion();
-      if (key === "/" || key === "?") {
+      if (sign) {
         event.preventDefault();
         open(key === "/" ? "find" : "keys");
       } else if (athleteId && /^[1-7]$/.test(key) && !amongNumbers(event.target)) {
