@@ -185,7 +185,7 @@ test("their stories, without a word typed: a sick week, a plateau, a lock-out, a
   await expect(day(page, "Wednesday 14 October").getByText("ill")).toBeVisible();
   await page.goto("/at/kaito/season/date");
   // The forecast is worked out in a thread of its own.
-  await page.getByText(/^Green: 80 % range/).waitFor();
+  await page.getByText(/Green: 80 % range/).waitFor();
   await expect(page.getByRole("region", { name: /^Plateau of/ }).first()).toContainText(
     "Change the method rather than add to it",
   );
