@@ -17,8 +17,8 @@ void openNotebook()
   .catch(() => undefined);
 
 /*
- * A change of station is drawn at once. As a React transition it would be cut into slices of five
- * milliseconds and take several frames; there is nothing here that has to stay responsive meanwhile.
+ * A change of page is a React transition: it is drawn in slices, so that a key that is let go, or the next one, is
+ * heard meanwhile. In one go it takes as long, and such a key waited for all of it.
  */
 startTransition(() => {
   hydrateRoot(

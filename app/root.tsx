@@ -33,8 +33,8 @@ export function Layout({ children }: { children: React.ReactNode }) {
 }
 
 /**
- * A change of page is drawn at once, in one go: the press that led to it is answered before, by the mark on the
- * station that comes. The first page waits for nothing, and neither does an act.
+ * The press that leads to another page is answered before the work for that page begins, by the mark on the station
+ * that comes. The first page waits for nothing, and neither does an act.
  */
 export const clientMiddleware: Route.ClientMiddlewareFunction[] = [
   async ({ request }, next) => {

@@ -1,4 +1,4 @@
-import { glossary } from "#words/glossary";
+import { glossaryInOrder } from "#words/glossary";
 import { LibraryPage } from "../parts/library/page";
 import type { Route } from "./+types/words";
 
@@ -6,19 +6,12 @@ export { ErrorBoundary } from "../parts/frame/broken";
 
 export const meta: Route.MetaFunction = () => [{ title: "Words · Yearling" }];
 
-const inOrder = glossary.toSorted((a, b) => plainName(a.name).localeCompare(plainName(b.name)));
-
-/** A name as it is looked up: without the sign before it. */
-function plainName(name: string): string {
-  return name.replace(/^[^\p{L}\d]+/u, "");
-}
-
 /** What each word means here, with what others call it. */
 export default function Words() {
   return (
     <LibraryPage title="Words" lead="What they mean here, and what others call them.">
       <dl className="mt-4 grid gap-x-8 border-t border-ink sm:grid-cols-2">
-        {inOrder.map(({ id, name, also, means }) => (
+        {glossaryInOrder.map(({ id, name, also, means }) => (
           <div key={id} id={id} className="border-b border-line py-2 target:bg-raised">
             <dt>
               <b className="font-display text-lg">{name}</b>

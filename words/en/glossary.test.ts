@@ -2,7 +2,7 @@ import { readdirSync, readFileSync } from "node:fs";
 import { join } from "node:path";
 import { describe, expect, it } from "vitest";
 import { walkSteps } from "./first-walk";
-import { glossary, termOf } from "./glossary";
+import { glossary, glossaryInOrder, termOf } from "./glossary";
 
 const app = join(import.meta.dirname, "../../app");
 
@@ -12,6 +12,14 @@ describe("the words and what they mean", () => {
     for (const { name, means } of glossary)
       for (const sentence of means.split(/(?<=[.!?])\s/))
         expect(sentence.split(/\s+/).length, name).toBeLessThanOrEqual(20);
+  });
+
+  it("stands in the order it is looked up in, signs aside", () => {
+    const names = glossaryInOrder.map(({ name }) => name);
+    expect(names).toHaveLength(glossary.length);
+    expect(names.indexOf("± Error")).toBeLessThan(names.indexOf("Gap"));
+    expect(names.indexOf("± Error")).toBeGreaterThan(names.indexOf("Drill"));
+    expect(names.indexOf("Weekly cap")).toBeGreaterThan(names.indexOf("Trial"));
   });
 
   it("knows every word that a page asks the meaning of", () => {

@@ -7,7 +7,7 @@ export type GlossaryTerm = {
   means: string;
 };
 
-/** Every word that is not plain English, or means something of its own here; by the alphabet. */
+/** Every word that is not plain English, or means something of its own here. */
 export const glossary: readonly GlossaryTerm[] = [
   {
     id: "active",
@@ -204,6 +204,14 @@ export const glossary: readonly GlossaryTerm[] = [
     means: "How much a joint matters for the skill.",
   },
 ];
+
+/** A name as it is looked up: without the sign before it. */
+const lookedUp = (name: string): string => name.replace(/^[^\p{L}\d]+/u, "");
+
+/** The words by the alphabet, as they are looked up. */
+export const glossaryInOrder: readonly GlossaryTerm[] = glossary.toSorted((a, b) =>
+  lookedUp(a.name).localeCompare(lookedUp(b.name)),
+);
 
 export const termOf = (id: string): GlossaryTerm => {
   const found = glossary.find((term) => term.id === id);

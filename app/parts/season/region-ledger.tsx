@@ -64,7 +64,7 @@ export function RegionLedger({
       >
         <svg
           viewBox={`0 0 ${width + 64} ${height + 26}`}
-          className="block w-full min-w-[52rem]"
+          className="block w-full min-w-[52rem] print:min-w-0"
           role="img"
           aria-label={spoken}
         >

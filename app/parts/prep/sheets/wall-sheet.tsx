@@ -36,7 +36,7 @@ export function WallSheet({
           <span className="ml-3 font-sans text-base font-normal">{paperDay(prep.on)}</span>
         </p>
       </header>
-      <ol className="mt-2 grid gap-x-6 min-[30rem]:grid-cols-2 md:grid-cols-3 print:grid-cols-3">
+      <ol className="mt-2 grid gap-x-6 min-[30rem]:grid-cols-2 md:grid-cols-3">
         {lines.map(({ item, drill, rung, dose, sides }, n) => (
           <li
             key={item.id}
