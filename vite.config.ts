@@ -20,6 +20,28 @@ const withoutWords = Object.fromEntries(
   Object.entries(alias).filter(([name]) => name !== "#words"),
 );
 
+/** The routes whose modules the first page awaits. */
+const firstRoutes = ["app/root.tsx", "app/routes/bench.tsx", "app/routes/troupe.tsx"];
+let awaited: Set<string> | null = null;
+type Graph = { getModuleInfo: (id: string) => { importedIds: readonly string[] } | null };
+function firstPage(id: string, graph: Graph): string | null {
+  awaited ??= reachedFrom((one) => graph.getModuleInfo(one));
+  return awaited.has(id) ? "first" : null;
+}
+function reachedFrom(getModuleInfo: Graph["getModuleInfo"]): Set<string> {
+  const reached = new Set<string>();
+  const visit = (id: string) => {
+    if (reached.has(id)) return;
+    reached.add(id);
+    for (const one of getModuleInfo(id)?.importedIds ?? []) visit(one);
+  };
+  for (const r of firstRoutes) { const id = here("./" + r); console.log(r, !!getModuleInfo(id), !!getModuleInfo(id + "?__react-router-build-client-route"));
+    for (const one of getModuleInfo(id)?.importedIds ?? []) visit(one);
+  }
+  console.log([...reached].length);
+  return reached;
+}
+
 export default defineConfig({
   plugins: [tailwindcss(), readyLibrary(), ...(other ? [secondLanguage()] : []), reactRouter()],
 
@@ -39,6 +61,7 @@ export default defineConfig({
               test: /node_modules[\\/](react|react-dom|react-router|scheduler)[\\/]/,
               priority: 9,
             },
+            { name: firstPage, test: /\.[cm]?[jt]sx?$/, priority: 8.5, debugName: "first" },
             {
               name: "ground",
               test: /^(?!.*(core[\\/](figure|shape|prep|schedule|progress)|parts[\\/]figure|d3-))/,

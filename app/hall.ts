@@ -10,7 +10,7 @@ import type { NotebookName } from "./store/meta";
 import { openNotebook } from "./store/open";
 import { peopleOf } from "./store/people";
 import type { Summary } from "./store/summary";
-import { libraryOf } from "./view";
+import { libraryOf } from "./whole-library";
 
 /** Under this name the hall is everybody who trains, whatever groups there are. */
 export const allOfThem = "all";

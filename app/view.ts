@@ -1,10 +1,11 @@
 import type { Athlete } from "#core/records/athlete";
 import { plainSettings } from "#core/records/settings";
-import { withPacks, type Content, type Library } from "#core/content/library";
+import type { Library } from "#core/content/library";
 import { rankInputs, situationOf, type Records, type Situation } from "#core/situation/situation";
 import type { DayText } from "#core/dates/days";
 import { today } from "./clock";
 import { shippedLibrary } from "./library";
+import { libraryOf } from "./whole-library";
 import type { NotebookName } from "./store/meta";
 import type { Notebook } from "./store/notebook";
 import { peopleOf } from "./store/people";
@@ -84,22 +85,6 @@ function gatheredAlready(
 function keyOf(notebook: Notebook, athleteId: string, request: Request): string {
   const { day, aimId } = askedBy(athleteId, request);
   return [athleteId, day, today(), aimId, notebook.versionOf(athleteId)].join("|");
-}
-
-let laid: { shipped: Library; packs: readonly Content[]; library: Library } | null = null;
-
-/** The library with the open notebook's own packs laid over it. */
-export async function wholeLibrary(): Promise<Library> {
-  const [{ notebook }, shipped] = await Promise.all([openNotebook(), shippedLibrary()]);
-  return libraryOf(shipped, notebook);
-}
-
-/** The library with a notebook's own packs laid over it; the same object until a pack changes. */
-export function libraryOf(shipped: Library, notebook: Notebook): Library {
-  const packs = notebook.all("pack");
-  if (laid?.shipped !== shipped || laid.packs !== packs)
-    laid = { shipped, packs, library: withPacks(shipped, packs) };
-  return laid.library;
 }
 
 const dayAsked = (text: string | null): DayText =>

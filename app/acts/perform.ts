@@ -6,12 +6,14 @@ import { moment, newId, today } from "../clock";
 import { everybody, ownerOf } from "../store/layout";
 import type { Notebook } from "../store/notebook";
 import { openNotebook, keepForLong } from "../store/open";
-import { libraryOf, viewIn } from "../view";
+import { libraryOf } from "../whole-library";
 import { shippedLibrary } from "../library";
 
 /** The acts bring the planners along: they are fetched when the first page stands, and no act waits for them after that. */
 const deciding = () => import("#core/acts/decide");
-const ahead = () => void deciding().catch(() => undefined);
+/** What they know of an athlete comes with them. */
+const viewing = () => import("../view");
+const ahead = () => void Promise.all([deciding(), viewing()]).catch(() => undefined);
 if (typeof document !== "undefined")
   void openNotebook()
     .then(() => setTimeout(ahead, 1_000))
@@ -29,8 +31,9 @@ export async function perform<Name extends ActName>(
   sent: { act: Name } & FieldsOf<Name>,
   request = new Request("http://localhost/"),
 ): Promise<Done<AnswerOf<Name>>> {
-  const [{ decide, neededFor }, opened, shipped] = await Promise.all([
+  const [{ decide, neededFor }, { viewIn }, opened, shipped] = await Promise.all([
     deciding(),
+    viewing(),
     openNotebook(),
     shippedLibrary(),
   ]);

@@ -1,16 +1,13 @@
 import type { Athlete } from "#core/records/athlete";
 import type { Place } from "#core/records/records";
 import { PlaceSelect } from "./place-select";
-import { useFormDraft } from "./use-draft";
+import { athleteDraft, useFormDraft } from "./use-draft";
 import { asSaid, readBirth, readHeight, readWeight } from "#core/records/read-person";
 import { readNumber } from "./words";
 import { useAct } from "./use-act";
 import { athleteFieldWords } from "#words/acts";
 import { textOf } from "./form-text";
 import { useEffect } from "react";
-
-/** The draft of an athlete's form. */
-export const draftNameOf = (athlete: Athlete | null): string => `athlete/${athlete?.id ?? "new"}`;
 
 /** Who the athlete is: enough to convert readings, choose kit and mind the growing. */
 export function AthleteForm({
@@ -26,7 +23,7 @@ export function AthleteForm({
 }) {
   const { act, done, refused } = useAct<"save-athlete">();
   const errors = refused?.why === "invalid" ? athleteFieldWords(refused.fields) : {};
-  const draft = useFormDraft(draftNameOf(athlete));
+  const draft = useFormDraft(athleteDraft(athlete));
   const send = (form: FormData) => {
     const text = (name: string) => textOf(form, name);
     act("save-athlete", {

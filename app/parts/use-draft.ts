@@ -5,6 +5,10 @@ import { presentNotebook } from "../store/open";
 /** Drafts of the demo and of the own notebook are kept apart. */
 const nameIn = (name: string): string => `${presentNotebook()?.name ?? "demo"}/${name}`;
 
+/** The draft of an athlete's form; null for somebody new. */
+export const athleteDraft = (athlete: { id: string } | null): string =>
+  `athlete/${athlete?.id ?? "new"}`;
+
 /** Whether something is typed under a name and not kept yet: a form that was open opens again. */
 export const hasDraft = (name: string): boolean => keptDraft(nameIn(name)) !== null;
 

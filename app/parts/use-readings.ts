@@ -1,27 +1,32 @@
 import { useEffect, useState } from "react";
-import { headlineOf } from "#core/aim/headline";
-import { skillOf } from "#core/content/library";
-import type { DemandGap } from "#core/aim/margin";
-import { headlineWords } from "#words/aim";
-import { athleteView, type AthleteView } from "../view";
+import type { AthleteView } from "../view";
+import type { TroupeReading } from "./troupe-reading";
 
 /** Whose record is to be read, and the state that a reading of it holds for. */
 export type ToRead = { athleteId: string; state: string };
 
 /** What is read of an athlete, kept as long as nothing of the record changes. */
-export type Reader<Reading> = { known: Map<string, Reading>; read: (view: AthleteView) => Reading };
+export type Reader<Reading> = {
+  known: Map<string, Reading>;
+  read: (view: AthleteView) => Reading | Promise<Reading>;
+};
 
-export const reader = <Reading>(read: (view: AthleteView) => Reading): Reader<Reading> => ({
+export const reader = <Reading>(read: Reader<Reading>["read"]): Reader<Reading> => ({
   known: new Map(),
   read,
 });
 
-/** An athlete's view; null for whom an undo has taken away since the page was made. */
-const viewOrNobody = (athleteId: string): Promise<AthleteView | null> =>
-  athleteView(athleteId, new Request(window.location.origin)).catch((error: unknown) => {
+/**
+ * An athlete's view; null for whom an undo has taken away since the page was made. What makes it is fetched beside the
+ * page: the names stand before anything is reckoned.
+ */
+async function viewOrNobody(athleteId: string): Promise<AthleteView | null> {
+  const { athleteView } = await import("../view");
+  return athleteView(athleteId, new Request(window.location.origin)).catch((error: unknown) => {
     if (error instanceof Response && error.status === 404) return null;
     throw error;
   });
+}
 
 /**
  * Reads several athletes' whole records, one after the other beside the page, from the top; those that were read
@@ -43,7 +48,8 @@ export function useReader<Reading>(
         if (left) return;
         const view = await viewOrNobody(athleteId);
         if (!view) continue;
-        known.set(state, read(view));
+        known.set(state, await read(view));
+        if (left) return;
         again((count) => count + 1);
       }
     })();
@@ -59,15 +65,9 @@ export function useReader<Reading>(
   );
 }
 
-/** What limits an athlete, in a sentence, and the demand that is first. */
-export type TroupeReading = { title: string; first: DemandGap | null };
-
-const limits = reader((view): TroupeReading => {
-  const [next] = view.openAims;
-  const skill = next && skillOf(view.library, next.aim.skillId);
-  const title = skill ? headlineWords(headlineOf(next.gaps), skill).title : "";
-  return { title, first: next?.gaps[0] ?? null };
-});
+const limits = reader<TroupeReading>(async (view) =>
+  (await import("./troupe-reading")).troupeReading(view),
+);
 
 /** What limits each of several athletes, said from the whole record as on their own pages. */
 export const useReadings = (asked: readonly ToRead[]): ReadonlyMap<string, TroupeReading> =>

@@ -1,5 +1,6 @@
 import { Outlet, useLocation } from "react-router";
-import { nextMove, stations, type Station } from "#core/season/next-move";
+import { nextMove } from "#core/season/next-move";
+import { stations, type Station } from "#core/season/walk";
 import { Frame } from "../parts/frame/frame";
 import { Tape } from "../parts/frame/tape";
 import { aimSentence } from "../parts/words";

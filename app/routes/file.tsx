@@ -15,7 +15,7 @@ import { peopleOf } from "../store/people";
 import { plainSettings } from "#core/records/settings";
 import { performSent } from "../acts/perform";
 import { shippedLibrary } from "../library";
-import { libraryOf } from "../view";
+import { libraryOf } from "../whole-library";
 import type { Route } from "./+types/file";
 
 export { ErrorBoundary } from "../parts/frame/broken";

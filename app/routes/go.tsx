@@ -1,5 +1,5 @@
 import { redirect } from "react-router";
-import { stations, type Station } from "#core/season/next-move";
+import { stations, type Station } from "#core/season/walk";
 import { lastAthlete } from "../store/last-athlete";
 import { openNotebook } from "../store/open";
 import type { Route } from "./+types/go";

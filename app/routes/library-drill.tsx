@@ -13,7 +13,7 @@ import { effortOf } from "../parts/figure/body";
 import { MovingPicture } from "../parts/figure/moving-picture";
 import { LibraryPage } from "../parts/library/page";
 import { RungSafety } from "../parts/library/rung-safety";
-import { wholeLibrary } from "../view";
+import { wholeLibrary } from "../whole-library";
 import type { Route } from "./+types/library-drill";
 
 export { ErrorBoundary } from "../parts/frame/broken";

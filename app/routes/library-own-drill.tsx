@@ -2,7 +2,7 @@ import { Link, redirect, useNavigate } from "react-router";
 import { DrillEditor } from "../parts/library/drill-editor";
 import { blankDrill, copyOf } from "../parts/library/own-drill";
 import { useAct } from "../parts/use-act";
-import { wholeLibrary } from "../view";
+import { wholeLibrary } from "../whole-library";
 import { shippedLibrary } from "../library";
 import type { Route } from "./+types/library-own-drill";
 import type { ActName, AnswerOf } from "#core/acts/decide";

@@ -4,7 +4,7 @@ import { Scanner } from "../parts/open/scanner";
 import { useArrivals, type Arrivals } from "../parts/open/use-arrivals";
 import { shippedLibrary } from "../library";
 import { openNotebook } from "../store/open";
-import { libraryOf } from "../view";
+import { libraryOf } from "../whole-library";
 import type { Route } from "./+types/open";
 
 export { ErrorBoundary } from "../parts/frame/broken";

@@ -4,8 +4,7 @@ import { Link, redirect } from "react-router";
 import { skillOf } from "#core/content/library";
 import { today } from "../clock";
 import { shippedLibrary } from "../library";
-import { AthleteForm, draftNameOf } from "../parts/athlete-form";
-import { hasDraft } from "../parts/use-draft";
+import { athleteDraft, hasDraft } from "../parts/use-draft";
 import { MarginMark, readingsOf } from "../parts/margin-mark/margin-mark";
 import { MarkLegend } from "../parts/margin-mark/mark-legend";
 import { handedHere } from "../store/handed";
@@ -17,8 +16,9 @@ import { OrderChoice } from "../parts/hall/order-choice";
 import { countsOf } from "../store/athlete-out";
 import { countWords } from "#words/file";
 import { aimSentence } from "../parts/words";
-import { useReadings, type TroupeReading } from "../parts/use-readings";
-import { libraryOf } from "../view";
+import type { TroupeReading } from "../parts/troupe-reading";
+import { useReadings } from "../parts/use-readings";
+import { libraryOf } from "../whole-library";
 import type { Route } from "./+types/troupe";
 import type { ActName, AnswerOf } from "#core/acts/decide";
 import { performSent } from "../acts/perform";
@@ -27,6 +27,9 @@ import { useAct } from "../parts/use-act";
 export { ErrorBoundary } from "../parts/frame/broken";
 
 // Nobody needs these to see who there is.
+const AthleteForm = lazy(() =>
+  import("../parts/athlete-form").then((part) => ({ default: part.AthleteForm })),
+);
 const ListForm = lazy(() =>
   import("../parts/list-form").then((part) => ({ default: part.ListForm })),
 );
@@ -76,7 +79,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 export default function Troupe({ loaderData }: Route.ComponentProps) {
   const { notebook, handed, troupe, rows, places, groups, order, today: on } = loaderData;
   const [query, setQuery] = useState("");
-  const [adding, setAdding] = useState(() => hasDraft(draftNameOf(null)));
+  const [adding, setAdding] = useState(() => hasDraft(athleteDraft(null)));
   const [listing, setListing] = useState(false);
   const [archived, setArchived] = useState(false);
   const add = useRef<HTMLButtonElement>(null);
@@ -145,7 +148,11 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
           notebook is kept apart and starts empty.
         </p>
       ) : null}
-      {adding ? <AthleteForm on={on} places={places} close={() => setAdding(false)} /> : null}
+      {adding ? (
+        <Suspense>
+          <AthleteForm on={on} places={places} close={() => setAdding(false)} />
+        </Suspense>
+      ) : null}
       {listing ? (
         <Suspense>
           <ListForm

@@ -1,4 +1,4 @@
-import { formatISO } from "date-fns";
+import { formatISO } from "date-fns/formatISO";
 
 /** An ISO local date, 2026-11-24: the only form in which the core holds a day. */
 export type DayText = string;

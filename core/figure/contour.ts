@@ -246,7 +246,7 @@ export function headRings(body: Skeleton, flat: Flat, { head } = usualBuild): Ri
       },
       flat,
     );
-  return [ribbon(face, flat, [0.3, 0.35]), ball(0.05, 0.06, 0.014, 0.013, 0.008)];
+  return [ribbon(face, flat, [0.3, 0.35]), ball(0.047, 0.054, 0.016, 0.021, 0.009)];
 }
 
 /** Points on the head: up from the base of the skull, forward, to the right. */

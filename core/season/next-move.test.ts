@@ -4,7 +4,8 @@ import { library } from "../../library/index";
 import { gapOf } from "../aim/gap";
 import { aim, athlete, check, log, prep, skill } from "../test/people";
 import { season } from "../test/seasons";
-import { nextMove, stations, type Now, type Station } from "./next-move";
+import { nextMove, type Now } from "./next-move";
+import { stations, type Station } from "./walk";
 import type { Slot } from "../records/training";
 
 const today = "2026-11-24";

@@ -7,10 +7,9 @@ import { oldestDue } from "../aim/due";
 import type { Library } from "../content/library";
 import { cautionsOf } from "../safety/intake";
 import { daysBetween, plusDays, type DayText } from "../dates/days";
+import type { Station } from "./walk";
 import { counted, type Season, type SlotKind } from "../records/training";
 
-export type Station = "aim" | "check" | "gap" | "prep" | "run" | "log" | "season";
-export const stations: readonly Station[] = ["aim", "check", "gap", "prep", "run", "log", "season"];
 
 /** What the next thing to do is, with what it is said by. */
 export type Move =

@@ -1,4 +1,5 @@
-import { format, parseISO } from "date-fns";
+import { format } from "date-fns/format";
+import { parseISO } from "date-fns/parseISO";
 import type { DayText } from "#core/dates/days";
 import { monthFirst } from "./locale";
 

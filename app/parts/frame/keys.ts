@@ -1,6 +1,7 @@
 import { useLayoutEffect } from "react";
 import { useNavigate } from "react-router";
-import { stations, type NextMove } from "#core/season/next-move";
+import type { NextMove } from "#core/season/next-move";
+import { stations } from "#core/season/walk";
 import { takeNewVersion, waitingVersion } from "../../offline";
 import { pressed } from "./key-choice";
 import { addressOf } from "./next-line";

@@ -1,6 +1,6 @@
 import { BookOpen, FolderOpen, Keyboard, Redo2, Search, Undo2 } from "lucide-react";
 import { Link, NavLink, useFetchers, useNavigation } from "react-router";
-import { stations } from "#core/season/next-move";
+import { stations } from "#core/season/walk";
 import { travel } from "./undo";
 import { useNotebookState } from "./use-notebook";
 import { labelWords } from "#words/labels";

@@ -1,10 +1,11 @@
 import { Plus, UsersRound } from "lucide-react";
-import { useState } from "react";
+import { lazy, Suspense, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import type { Athlete } from "#core/records/athlete";
 import { byName, type Group } from "#core/records/groups";
 import type { Place } from "#core/records/records";
-import { GroupForm } from "./group-form";
+
+const GroupForm = lazy(() => import("./group-form").then((part) => ({ default: part.GroupForm })));
 
 /** Where several are worked with at once: everybody, and every group. */
 export function GroupLine({
@@ -49,15 +50,18 @@ export function GroupLine({
         </button>
       </p>
       {making ? (
-        <GroupForm
-          group={null}
-          everybody={everybody}
-          places={places}
-          close={(id) => {
-            setMaking(false);
-            if (id) void navigate(`/hall/${id}`);
-          }}
-        />
+        <Suspense>
+          {" "}
+          <GroupForm
+            group={null}
+            everybody={everybody}
+            places={places}
+            close={(id) => {
+              setMaking(false);
+              if (id) void navigate(`/hall/${id}`);
+            }}
+          />
+        </Suspense>
       ) : null}
     </section>
   );
