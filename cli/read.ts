@@ -1,8 +1,10 @@
+import { fieldProblems } from "#core/records/field-problem";
 import { readFile } from "#core/exchange/file";
 import { keyOf, Settings, type AnyRecord, type Kind, type RecordOf } from "#core/records/records";
 import { recordsOf, SituationFile } from "#core/exchange/situation-file";
 import { withPacks, type Library } from "#core/content/library";
 import { situationOf, type Situation } from "#core/situation/situation";
+import { fieldWords } from "#words/acts";
 import { fileRefusalWords } from "#words/file";
 import { NoAnswer, type Options } from "./options";
 
@@ -27,14 +29,14 @@ export function read(text: string, today: string): CallRead {
   if ((parsed as { format?: unknown } | null)?.format === "yearling-situation") {
     const found = SituationFile.safeParse(parsed);
     if (!found.success) {
-      const issue = found.error.issues[0]!;
-      const path = issue.path.join(" → ");
+      const field = fieldProblems(found.error)[0]!;
+      const path = field.at.join(" → ");
       throw new NoAnswer(
-        `The situation has a part that cannot be right: ${path}: ${issue.message}.`,
+        `The situation has a part that cannot be right: ${path}: ${fieldWords(field)}.`,
         {
           why: "part",
           path,
-          detail: issue.message,
+          detail: field.problem.is,
         },
       );
     }

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { MotionId } from "#core/body/motions";
 import { Side } from "#core/body/side";
 import { Dose } from "#core/drill/dose";
@@ -7,7 +7,7 @@ import { Mode } from "#core/content/protocol";
 import { Against, Because } from "#core/records/reasons";
 
 const Day = z.iso.date();
-const Figure = z.number().nullable();
+const Figure = z.nullable(z.number());
 const Verdict = z.enum(["clear", "unsure", "short", "unknown"]);
 const of = { athlete: z.string(), day: Day };
 const AimSaid = z.object({ id: z.string(), skill: z.string(), by: Day });
@@ -16,8 +16,8 @@ const AimSaid = z.object({ id: z.string(), skill: z.string(), by: Day });
 export const answerSchemas = {
   validate: z.strictObject({
     valid: z.literal(true),
-    version: z.int().nullable(),
-    savedAt: z.string().nullable(),
+    version: z.nullable(z.int()),
+    savedAt: z.nullable(z.string()),
     counts: z.record(z.string(), z.int()),
     aside: z.int(),
   }),
@@ -31,14 +31,14 @@ export const answerSchemas = {
         side: Side,
         mode: Mode,
         trials: z.array(z.number()),
-        unit: z.string().nullable(),
+        unit: z.nullable(z.string()),
         value: Figure,
         error: Figure,
         degrees: Figure,
         degreesError: Figure,
-        change: z
-          .strictObject({ since: Day, by: z.number(), threshold: z.number(), real: z.boolean() })
-          .nullable(),
+        change: z.nullable(
+          z.strictObject({ since: Day, by: z.number(), threshold: z.number(), real: z.boolean() }),
+        ),
         pain: z.int(),
         tester: z.string(),
       }),
@@ -47,7 +47,11 @@ export const answerSchemas = {
   }),
   gap: z.strictObject({
     ...of,
-    aim: AimSaid.extend({ quality: z.enum(["clean", "passable"]), side: Side }).strict(),
+    aim: z.strictObject({
+      ...AimSaid.shape,
+      quality: z.enum(["clean", "passable"]),
+      side: Side,
+    }),
     headline: z.string(),
     demands: z.array(
       z.strictObject({
@@ -68,7 +72,7 @@ export const answerSchemas = {
             margin: Figure,
             probability: Figure,
             verdict: Verdict,
-            checkedOn: Day.nullable(),
+            checkedOn: z.nullable(Day),
           }),
         ),
       }),
@@ -78,11 +82,11 @@ export const answerSchemas = {
     ...of,
     format: z.string(),
     minutes: z.number(),
-    place: z.string().nullable(),
+    place: z.nullable(z.string()),
     seconds: z.number(),
     value: z.number(),
-    proof: z.looseObject({}).nullable(),
-    note: z.looseObject({ note: z.string() }).nullable(),
+    proof: z.nullable(z.looseObject({})),
+    note: z.nullable(z.looseObject({ note: z.string() })),
     breaches: z.array(z.strictObject({ at: z.int(), rule: z.looseObject({ why: z.string() }) })),
     items: z.array(
       z.strictObject({
@@ -94,11 +98,11 @@ export const answerSchemas = {
         segment: z.string(),
         kind: DrillKind,
         sides: z.array(z.enum(["left", "right"])),
-        extra: z.strictObject({ side: z.enum(["left", "right"]), sets: z.int() }).nullable(),
+        extra: z.nullable(z.strictObject({ side: z.enum(["left", "right"]), sets: z.int() })),
         dose: Dose,
         doseText: z.string(),
         /** Seconds from the beginning to its set-up. */
-        start: z.number().nullable(),
+        start: z.nullable(z.number()),
         seconds: z.number(),
         serves: z.array(MotionId),
         reasons: z.array(Because),
@@ -108,11 +112,11 @@ export const answerSchemas = {
   }),
   forecast: z.strictObject({
     ...of,
-    aim: AimSaid.strict(),
+    aim: z.strictObject(AimSaid.shape),
     unmeasured: z.array(MotionId),
-    date: z
-      .strictObject({ chance: z.number(), most: z.number(), holding: z.string().nullable() })
-      .nullable(),
+    date: z.nullable(
+      z.strictObject({ chance: z.number(), most: z.number(), holding: z.nullable(z.string()) }),
+    ),
     demands: z.array(
       z.strictObject({
         motion: MotionId,
@@ -140,7 +144,7 @@ export const answerSchemas = {
         starts: z.string(),
         minutes: z.number(),
         kind: z.string(),
-        place: z.string().nullable(),
+        place: z.nullable(z.string()),
       }),
     ),
   }),

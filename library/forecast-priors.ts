@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { MotionPrior } from "../core/content/motion-prior";
 import content from "./forecast-priors.json";
 

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { Skill } from "../core/content/skill";
 import { Drill } from "../core/drill/drill";
 import type { Library } from "../core/content/library";

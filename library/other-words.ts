@@ -1,11 +1,11 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { MotionId } from "../core/body/motions";
 import { MuscleId } from "../core/body/muscles";
 import { DrillKind } from "../core/drill/drill";
 import { KitItem } from "../core/drill/kit";
 import content from "./other-words.json";
 
-const Words = z.array(z.string().min(1)).min(1);
+const Words = z.array(z.string().check(z.minLength(1))).check(z.minLength(1));
 
 /** What people call a motion, a muscle, kit, a way of working, a skill or a check when they look for it. */
 const OtherWords = z.strictObject({

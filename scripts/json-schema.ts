@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { door } from "../core/exchange/door";
 
 type Part = { [key: string]: unknown };
@@ -43,7 +43,7 @@ const boundedIn = (value: unknown, closed: boolean, depth: number): unknown =>
  * @param name its name in the identifier, with the version of what it describes
  */
 export function jsonSchemaOf(
-  schema: z.ZodType,
+  schema: z.core.$ZodType,
   {
     io,
     name,

@@ -1,7 +1,7 @@
 /** Writes the JSON Schemas under docs/ from the one schema of each; with --check it only says whether they are current. */
 import { readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
-import * as z from "zod";
+import * as z from "zod/mini";
 import { answerSchemas } from "../cli/schema";
 import { NotebookFile } from "../core/exchange/file";
 import { recordsVersion } from "../core/records/records";

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { fromBase64, through, toBase64 } from "./bytes";
 
 const Base64 = z.base64();
@@ -13,10 +13,10 @@ export const LockedFile = z.strictObject({
   key: z.strictObject({
     of: z.literal("PBKDF2"),
     hash: z.literal("SHA-256"),
-    iterations: z.int().min(100_000).max(10_000_000),
-    salt: Base64.max(200),
+    iterations: z.int().check(z.minimum(100_000), z.maximum(10_000_000)),
+    salt: Base64.check(z.maxLength(200)),
   }),
-  cipher: z.strictObject({ of: z.literal("AES-GCM"), iv: Base64.max(100) }),
+  cipher: z.strictObject({ of: z.literal("AES-GCM"), iv: Base64.check(z.maxLength(100)) }),
   data: Base64,
 });
 export type LockedFile = z.infer<typeof LockedFile>;

@@ -1,4 +1,5 @@
 import { readRecord } from "#core/records/earlier";
+import type { FieldProblem } from "#core/records/field-problem";
 import { keyOf, AnyRecord, kinds, type Kind, type RecordOf } from "#core/records/records";
 import type { JournalAct, Edit } from "./act";
 import { noHistory, sameRecord, turned, withAct, tabHistoryOf, type TabHistory } from "./history";
@@ -791,24 +792,27 @@ export class Notebook {
    * @param text the value as it is to be, as JSON; null for as it was found
    * @returns what still cannot be right, or null
    */
-  async takeBackIn(name: string, text: string | null = null): Promise<string | null> {
+  async takeBackIn(
+    name: string,
+    text: string | null = null,
+  ): Promise<FieldProblem | Trouble | null> {
     const aside = this.aside.find((one) => one.name === name);
     if (!aside) return null;
     let found: unknown = aside.found;
     try {
       if (text !== null) found = JSON.parse(text);
-    } catch (error) {
-      return (error as Error).message;
+    } catch {
+      return { at: [], problem: { is: "format" } };
     }
     const read = readRecord(found, aside.v);
     if ("refused" in read) return read.refused;
     const owner = ownerOf(read.record);
     if (owner !== everybody) {
-      if (!this.get("athlete", owner)) return "athleteId";
+      if (!this.get("athlete", owner)) return { at: ["athleteId"], problem: { is: "unknown" } };
       await this.openAthletes([owner]);
     }
     await this.commit(aside.key, [read.record]);
-    if (this.trouble) return this.trouble.why;
+    if (this.trouble) return this.trouble;
     // What is his has waited on his pages.
     if (read.record.kind === "athlete") await this.take(read.record.id);
     await this.letGo([name]);

@@ -1,3 +1,4 @@
+import type { FieldProblem } from "#core/records/field-problem";
 import { readRecord } from "#core/records/earlier";
 import { keyOf, recordsVersion, type AnyRecord } from "#core/records/records";
 import { pageOf, type PageName } from "./layout";
@@ -17,7 +18,10 @@ export type Aside = {
   /** The version of the values it was found among. */
   v: number;
   found: unknown;
-  why: { fact: "unreadable"; detail: string } | { fact: "misplaced" } | { fact: "damaged-page" };
+  why:
+    | { fact: "unreadable"; detail: FieldProblem | string }
+    | { fact: "misplaced" }
+    | { fact: "damaged-page" };
 };
 
 export type PageRead = { upTo: number; rows: KeptRow[]; aside: Aside[] };

@@ -1,5 +1,5 @@
 import { useSyncExternalStore } from "react";
-import * as z from "zod";
+import * as z from "zod/mini";
 import { fromBase64, toBase64 } from "./bytes";
 import { bitsOf, freshSalt } from "./locked";
 
@@ -8,10 +8,10 @@ import { bitsOf, freshSalt } from "./locked";
  * browser is not encrypted by it. Kept by the device, of no notebook; a passphrase is kept as what PBKDF2 makes of it.
  */
 const Kept = z.strictObject({
-  salt: z.base64().max(200),
-  mark: z.base64().max(200),
+  salt: z.base64().check(z.maxLength(200)),
+  mark: z.base64().check(z.maxLength(200)),
   /** Without a touch for so long, it shuts. */
-  minutes: z.int().min(1).max(600),
+  minutes: z.int().check(z.minimum(1), z.maximum(600)),
 });
 type Kept = z.infer<typeof Kept>;
 

@@ -1,3 +1,4 @@
+import * as z from "zod/mini";
 import { fromCalendar, toCalendar } from "../../core/exchange/calendar";
 import { checksIn, guessedColumns } from "../../core/exchange/checks-in";
 import { readFile, toFile } from "../../core/exchange/file";
@@ -155,7 +156,7 @@ function readSpreadsheet(text: string): boolean {
   for (const check of checks) Check.parse({ kind: "check", ...made, ...check });
   const { logs } = logsIn(opened.table, guessedLogColumns(heads), terms);
   for (const { items, on, minutes } of logs)
-    Log.pick({ items: true, on: true, minutes: true }).parse({ items, on, minutes });
+    z.pick(Log, { items: true, on: true, minutes: true }).parse({ items, on, minutes });
   return checks.length + logs.length > 0;
 }
 

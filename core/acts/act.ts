@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import type { Library } from "../content/library";
 import type { DayText } from "../dates/days";
 import type { AnyRecord, Kind, RecordOf } from "../records/records";
@@ -39,7 +39,7 @@ export type Outcome<Answer> =
   | { refused: Refusal };
 
 /** How an act is read and decided. Pure: the same scene and the same act come to the same. */
-export type ActRule<Sent extends z.ZodType, Answer> = {
+export type ActRule<Sent extends z.ZodMiniType, Answer> = {
   sent: Sent;
   decide: (scene: Scene, sent: z.output<Sent>) => Outcome<Answer>;
   /** Everybody whose records are read or written, besides the athlete of the act. */
@@ -47,7 +47,7 @@ export type ActRule<Sent extends z.ZodType, Answer> = {
   needsAskedSkills?: boolean;
 };
 
-export const rule = <Sent extends z.ZodType, Answer>(
+export const rule = <Sent extends z.ZodMiniType, Answer>(
   one: ActRule<Sent, Answer>,
 ): ActRule<Sent, Answer> => one;
 
@@ -65,12 +65,13 @@ export const nothing: Outcome<null> = { does: null, put: [], answer: null };
 export const gone = (kind: Kind): { refused: Refusal } => ({ refused: { why: "gone", kind } });
 
 /** An event as it is sent: its moment is the scene's. */
-export const momentless = <Event extends z.ZodType>(event: Event) =>
-  z.preprocess(
-    (sent) =>
+export const momentless = <Event extends z.ZodMiniType>(event: Event) =>
+  z.pipe(
+    z.transform((sent) =>
       typeof sent === "object" && sent !== null
         ? { ...sent, at: "2000-01-01T00:00:00.000Z" }
         : sent,
+    ),
     event,
   );
 

@@ -1,4 +1,5 @@
-import * as z from "zod";
+import * as z from "zod/mini";
+import { withoutDefault } from "../records/without-default";
 import { Clearable } from "../body/conditions";
 import { JointId, MotionId } from "../body/motions";
 import { Day, Intake, PlaceClearance } from "../records/athlete";
@@ -30,9 +31,9 @@ export const newAim = (
 
 /** Keeps a new aim, or an edited one. */
 const saveAim = rule({
-  sent: Of.extend({
-    ...Aim.pick({ skillId: true, quality: true, side: true, by: true, hips: true }).shape,
-    id: z.string().nullable(),
+  sent: z.extend(Of, {
+    ...z.pick(Aim, { skillId: true, quality: true, side: true, by: true, hips: true }).shape,
+    id: z.nullable(z.string()),
   }),
   decide: (scene, { id, athleteId, ...fields }) => {
     const known = id ? scene.get("aim", id) : null;
@@ -48,8 +49,8 @@ const overrideWeight = rule({
   sent: z.object({
     id: z.string(),
     motion: MotionId,
-    weight: z.number().min(0).max(10).nullable(),
-    reason: z.string().trim(),
+    weight: z.nullable(z.number().check(z.minimum(0), z.maximum(10))),
+    reason: z.string().check(z.trim()),
   }),
   decide: (scene, { id, motion, weight, reason }) => {
     const aim = scene.get("aim", id);
@@ -64,7 +65,7 @@ const overrideWeight = rule({
 
 /** Keeps a what-if as targets: the degrees to have by a day. An empty list takes them away. */
 const saveTargets = rule({
-  sent: z.object({ id: z.string(), targets: Aim.shape.targets.unwrap() }),
+  sent: z.object({ id: z.string(), targets: withoutDefault(Aim.shape.targets) }),
   decide: (scene, { id, targets }) => {
     const aim = scene.get("aim", id);
     return aim
@@ -78,7 +79,7 @@ const closeAim = rule({
     id: z.string(),
     closed: z.boolean(),
     /** What became of it, where somebody says so. */
-    outcome: Aim.shape.outcome.unwrap().default(null),
+    outcome: z._default(withoutDefault(Aim.shape.outcome), null),
   }),
   decide: (scene, { id, closed, outcome }) => {
     const aim = scene.get("aim", id);
@@ -92,9 +93,10 @@ const closeAim = rule({
 
 /** Keeps the intake as answered today; clearances of questions still answered yes stay. */
 const saveIntake = rule({
-  sent: Of.extend({
-    ...Intake.pick({ yes: true, where: true, note: true, growthSpurt: true, beighton: true }).shape,
-    flagged: z.array(JointId).optional(),
+  sent: z.extend(Of, {
+    ...z.pick(Intake, { yes: true, where: true, note: true, growthSpurt: true, beighton: true })
+      .shape,
+    flagged: z.optional(z.array(JointId)),
   }),
   decide: (scene, { athleteId, flagged, ...answers }) => {
     const athlete = scene.get("athlete", athleteId);
@@ -116,7 +118,7 @@ const saveIntake = rule({
 
 /** "Nothing of this applies": an intake with no answer yes, asked today. */
 const nothingApplies = rule({
-  sent: Of.extend({ said: z.literal("nothing of this applies") }),
+  sent: z.extend(Of, { said: z.literal("nothing of this applies") }),
   decide: (scene, { athleteId }) => {
     const athlete = scene.get("athlete", athleteId);
     if (!athlete) return gone("athlete");
@@ -136,13 +138,13 @@ const nothingApplies = rule({
 
 /** Records a clearance of one answer, of growing or of loose joints: who, from when until when, and what may be done again. */
 const clearQuestion = rule({
-  sent: Of.extend({
+  sent: z.extend(Of, {
     question: Clearable,
-    who: z.string().trim().min(1),
+    who: z.string().check(z.trim(), z.minLength(1)),
     /** The day it was given; today where none is said. */
-    on: Day.optional(),
-    until: Day.nullable().default(null),
-    allows: z.array(Exposure).default([]),
+    on: z.optional(Day),
+    until: z._default(z.nullable(Day), null),
+    allows: z._default(z.array(Exposure), []),
     limits: z.string(),
   }),
   decide: (scene, { athleteId, question, who, on, until, allows, limits }) => {
@@ -159,7 +161,10 @@ const clearQuestion = rule({
 
 /** Lets a locked place back into plans, by a person, with a reason. */
 const clearPlace = rule({
-  sent: Of.extend({ ...PlaceClearance.pick({ who: true, reason: true }).shape, lock: z.string() }),
+  sent: z.extend(Of, {
+    ...z.pick(PlaceClearance, { who: true, reason: true }).shape,
+    lock: z.string(),
+  }),
   decide: (scene, { athleteId, lock: key, ...clearance }) => {
     const { athlete, locks } = scene.situation(athleteId);
     const lock = locks.find((one) => lockKey(one) === key);

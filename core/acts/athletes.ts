@@ -1,11 +1,12 @@
-import * as z from "zod";
+import * as z from "zod/mini";
+import { withoutDefault } from "../records/without-default";
 import { Athlete, newAthlete, Quota } from "../records/athlete";
 import { keyOf, kinds, Place, type AnyRecord } from "../records/records";
 import { JointId, MotionId } from "../body/motions";
 import { OwnProfile } from "../body/profiles";
 import { does, gone, Of, rule, type Outcome } from "./act";
 
-const fields = Athlete.pick({
+const fields = z.pick(Athlete, {
   name: true,
   discipline: true,
   bornOn: true,
@@ -19,7 +20,7 @@ const fields = Athlete.pick({
 
 /** Keeps a new athlete, or what was edited of one. Answers with the identifier. */
 const saveAthlete = rule({
-  sent: fields.extend({ id: z.string().nullable() }),
+  sent: z.extend(fields, { id: z.nullable(z.string()) }),
   decide: (scene, { id, ...changed }): Outcome<{ id: string }> => {
     const known = id ? scene.get("athlete", id) : null;
     const athlete: Athlete = known
@@ -35,7 +36,7 @@ const saveAthlete = rule({
 
 /** Adds everybody of a list, as one act. */
 const addAthletes = rule({
-  sent: z.object({ people: z.array(fields).min(1).max(300) }),
+  sent: z.object({ people: z.array(fields).check(z.minLength(1), z.maxLength(300)) }),
   decide: (scene, { people }): Outcome<null> =>
     does(
       { does: "add-athletes", count: people.length },
@@ -75,7 +76,7 @@ const removeAthlete = rule({
 });
 
 const savePlace = rule({
-  sent: Place.omit({ kind: true, id: true }).extend({ id: z.string().nullable() }),
+  sent: z.extend(z.omit(Place, { kind: true, id: true }), { id: z.nullable(z.string()) }),
   decide: (scene, { id, ...changed }) =>
     does({ does: "place", name: changed.name }, [
       { kind: "place", id: id ?? scene.newId("place"), ...changed },
@@ -84,7 +85,7 @@ const savePlace = rule({
 
 /** What is worked for beside the aims: joints, and how the body lives. */
 const setLives = rule({
-  sent: Of.extend({ areas: z.array(JointId), profiles: Athlete.shape.profiles.unwrap() }),
+  sent: z.extend(Of, { areas: z.array(JointId), profiles: withoutDefault(Athlete.shape.profiles) }),
   decide: (scene, { athleteId, areas, profiles }) => {
     const athlete = scene.get("athlete", athleteId);
     return athlete
@@ -97,7 +98,10 @@ const setLives = rule({
 
 /** Keeps a profile in the coach's own words, or what it asks anew; without motions it is taken away. */
 const saveProfile = rule({
-  sent: Of.extend({ name: OwnProfile.shape.name, motions: z.array(MotionId).max(8) }),
+  sent: z.extend(Of, {
+    name: OwnProfile.shape.name,
+    motions: z.array(MotionId).check(z.maxLength(8)),
+  }),
   decide: (scene, { athleteId, name, motions }) => {
     const { settings } = scene.situation(athleteId);
     const others = settings.profiles.filter((one) => one.name !== name);
@@ -109,7 +113,7 @@ const saveProfile = rule({
 
 /** A daily number of a drill, or none any more. */
 const setQuota = rule({
-  sent: Of.extend({ drillId: z.string(), reps: Quota.shape.reps.nullable() }),
+  sent: z.extend(Of, { drillId: z.string(), reps: z.nullable(Quota.shape.reps) }),
   decide: (scene, { athleteId, drillId, reps }) => {
     const athlete = scene.get("athlete", athleteId);
     if (!athlete) return gone("athlete");
@@ -122,7 +126,7 @@ const setQuota = rule({
 
 /** What is lifted elsewhere in a usual week; the whole list. */
 const setLifts = rule({
-  sent: Of.extend({ lifts: Athlete.shape.lifts.unwrap() }),
+  sent: z.extend(Of, { lifts: withoutDefault(Athlete.shape.lifts) }),
   decide: (scene, { athleteId, lifts }) => {
     const athlete = scene.get("athlete", athleteId);
     return athlete ? does({ does: "set-lifts" }, [{ ...athlete, lifts }]) : gone("athlete");

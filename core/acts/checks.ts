@@ -1,4 +1,5 @@
-import * as z from "zod";
+import * as z from "zod/mini";
+import { withoutDefault } from "../records/without-default";
 import { protocolOf } from "../content/library";
 import { entryNotes } from "../measure/entry";
 import { Athlete } from "../records/athlete";
@@ -8,14 +9,17 @@ import { does, gone, Of, rule, type Outcome, type Scene } from "./act";
 import type { Refusal } from "./refusal";
 
 /** A check as it is sent. Its numbers are judged by its own bounds, which are told. */
-const Taken = Check.omit({
-  kind: true,
-  stamp: true,
-  id: true,
-  athleteId: true,
-  on: true,
-  at: true,
-}).extend({ trials: z.array(z.number()).max(9) });
+const Taken = z.extend(
+  z.omit(Check, {
+    kind: true,
+    stamp: true,
+    id: true,
+    athleteId: true,
+    on: true,
+    at: true,
+  }),
+  { trials: z.array(z.number()).check(z.maxLength(9)) },
+);
 type Taken = z.infer<typeof Taken>;
 
 /** What the check of a reading refuses: no number, impossible, or no pain number. Null where it can be kept. */
@@ -34,7 +38,10 @@ function refusalOf(
 
 /** Keeps a round of checks as one change, dated today; remembers who measured and in which unit lengths were typed. */
 const saveRound = rule({
-  sent: Of.extend({ checks: z.array(Taken).min(1), length: Settings.shape.length }),
+  sent: z.extend(Of, {
+    checks: z.array(Taken).check(z.minLength(1)),
+    length: Settings.shape.length,
+  }),
   decide: (scene, { athleteId, checks, length }): Outcome<{ kept: number }> => {
     for (const check of checks) {
       const refused = refusalOf(scene, check);
@@ -65,9 +72,8 @@ const saveRound = rule({
 const saveHallRound = rule({
   sent: z.object({
     checks: z
-      .array(Taken.extend({ athleteId: z.string() }))
-      .min(1)
-      .max(2000),
+      .array(z.extend(Taken, { athleteId: z.string() }))
+      .check(z.minLength(1), z.maxLength(2000)),
   }),
   others: ({ checks }) => [...new Set(checks.map(({ athleteId }) => athleteId))],
   decide: (scene, { checks }): Outcome<{ kept: number }> => {
@@ -116,9 +122,8 @@ const readingName = ({
 const takeTable = rule({
   sent: z.object({
     checks: z
-      .array(Taken.extend({ athleteId: z.string(), on: Check.shape.on }))
-      .min(1)
-      .max(20_000),
+      .array(z.extend(Taken, { athleteId: z.string(), on: Check.shape.on }))
+      .check(z.minLength(1), z.maxLength(20_000)),
   }),
   others: ({ checks }) => [...new Set(checks.map(({ athleteId }) => athleteId))],
   decide: (scene, { checks }): Outcome<{ kept: number }> => {
@@ -157,8 +162,8 @@ const mendCheck = rule({
     /** Whose it is. */
     owner: z.string(),
     to: z.string(),
-    ...Check.pick({ side: true, pain: true, note: true }).shape,
-    trials: z.array(z.number()).max(9),
+    ...z.pick(Check, { side: true, pain: true, note: true }).shape,
+    trials: z.array(z.number()).check(z.maxLength(9)),
   }),
   others: ({ owner, to }) => [owner, to],
   decide: (scene, { id, to, side, trials, pain, note }) => {
@@ -203,7 +208,7 @@ const removeCheck = rule({
 
 /** Keeps the width of the athlete's own finger. */
 const saveFinger = rule({
-  sent: Of.extend({ fingerCm: z.number().min(1).max(3) }),
+  sent: z.extend(Of, { fingerCm: z.number().check(z.minimum(1), z.maximum(3)) }),
   decide: (scene, { athleteId, fingerCm }) => {
     const athlete = scene.get("athlete", athleteId);
     return athlete
@@ -214,10 +219,10 @@ const saveFinger = rule({
 
 /** Keeps the athlete's own segment lengths, cm; what is left out goes back to the proportions of the stature. */
 const saveMeasures = rule({
-  sent: Of.extend({
+  sent: z.extend(Of, {
     measures: Athlete.shape.measures,
     /** The height, where it was measured too. */
-    statureCm: Athlete.shape.statureCm.optional(),
+    statureCm: z.optional(Athlete.shape.statureCm),
   }),
   decide: (scene, { athleteId, measures, statureCm }) => {
     const athlete = scene.get("athlete", athleteId);
@@ -232,9 +237,9 @@ const saveMeasures = rule({
 
 /** Keeps the allowance and leg length that fit the split's model to the tape, cm; null takes them away. */
 const saveAllowance = rule({
-  sent: Of.extend({
-    pelvisCm: z.number().min(-40).max(40).nullable(),
-    legCm: z.number().min(40).max(130).nullable(),
+  sent: z.extend(Of, {
+    pelvisCm: z.nullable(z.number().check(z.minimum(-40), z.maximum(40))),
+    legCm: z.nullable(z.number().check(z.minimum(40), z.maximum(130))),
   }),
   decide: (scene, { athleteId, pelvisCm, legCm }) => {
     const athlete = scene.get("athlete", athleteId);
@@ -253,7 +258,7 @@ const saveAllowance = rule({
 
 /** Keeps the user's own pointing error on photographs; null goes back to the usual one. */
 const savePointing = rule({
-  sent: z.object({ pointing: Settings.shape.pointing.unwrap() }),
+  sent: z.object({ pointing: withoutDefault(Settings.shape.pointing) }),
   decide: (scene, { pointing }) =>
     does({ does: "pointing" }, [
       { ...(scene.get("settings", "settings") ?? plainSettings), pointing },
@@ -262,7 +267,7 @@ const savePointing = rule({
 
 /** Keeps a photograph that angles were read from, because the user said so. */
 const savePhoto = rule({
-  sent: Of.extend({ photo: Photo.omit({ kind: true, id: true, athleteId: true, on: true }) }),
+  sent: z.extend(Of, { photo: z.omit(Photo, { kind: true, id: true, athleteId: true, on: true }) }),
   decide: (scene, { athleteId, photo }) =>
     does({ does: "keep-photo" }, [
       { kind: "photo", id: scene.newId("photo"), athleteId, on: scene.today, ...photo },

@@ -1,4 +1,4 @@
-import type * as z from "zod";
+import type * as z from "zod/mini";
 import type { ActRule, Outcome, Scene } from "./act";
 import { aimActs } from "./aims";
 import { athleteActs } from "./athletes";
@@ -8,7 +8,8 @@ import { hallActs } from "./halls";
 import { libraryActs } from "./library";
 import { logActs } from "./logs";
 import { prepActs } from "./preps";
-import { fieldProblems, type Refusal } from "./refusal";
+import { fieldProblems } from "../records/field-problem";
+import type { Refusal } from "./refusal";
 import { runActs } from "./runs";
 import { seasonActs } from "./season";
 
@@ -38,7 +39,7 @@ export type AnswerOf<Name extends ActName> = Exclude<
   { refused: Refusal }
 >["answer"];
 
-type AnyRule = ActRule<z.ZodType, unknown>;
+type AnyRule = ActRule<z.ZodMiniType, unknown>;
 
 export const isActName = (name: unknown): name is ActName =>
   typeof name === "string" && Object.hasOwn(acts, name);

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { ForGroup, givenTo } from "../aim/for-group";
 import { Group } from "../records/groups";
 import type { AnyRecord, Settings } from "../records/records";
@@ -8,7 +8,9 @@ import { does, gone, rule, type Outcome, type Scene } from "./act";
 
 /** Keeps a group, new or changed; members that nobody knows are left out. Answers with the identifier. */
 const saveGroup = rule({
-  sent: Group.omit({ kind: true, stamp: true, id: true }).extend({ id: z.string().nullable() }),
+  sent: z.extend(z.omit(Group, { kind: true, stamp: true, id: true }), {
+    id: z.nullable(z.string()),
+  }),
   decide: (scene, { id, ...fields }): Outcome<{ id: string }> => {
     const members = [...new Set(fields.members)].filter((one) => scene.get("athlete", one));
     const known = id ? scene.get("group", id) : null;
@@ -42,7 +44,7 @@ const orderAthletes = rule({
   sent: z.object({
     by: z.enum(["name", "group", "hand"]),
     /** By hand: everybody as they are to stand; as it was where it is not sent. */
-    hand: z.array(z.string()).max(1000).optional(),
+    hand: z.optional(z.array(z.string()).check(z.maxLength(1000))),
   }),
   decide: (scene, { by, hand }) => {
     const settings = scene.get("settings", "settings") ?? plainSettings;
@@ -54,7 +56,10 @@ const orderAthletes = rule({
 
 /** Gives an aim, a place, ways of working, a session or the health questions to several, as one act. */
 const giveGroup = rule({
-  sent: z.object({ who: z.array(z.string()).min(1).max(200), what: ForGroup }),
+  sent: z.object({
+    who: z.array(z.string()).check(z.minLength(1), z.maxLength(200)),
+    what: ForGroup,
+  }),
   others: ({ who }) => who,
   decide: (scene, { who, what }): Outcome<{ given: number }> => {
     const settings = scene.get("settings", "settings") ?? plainSettings;

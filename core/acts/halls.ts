@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { hallLog } from "../hall/log";
 import { hallMember } from "../hall/member";
 import { hallTermsOf, seatsAsked } from "../hall/terms";
@@ -50,16 +50,16 @@ function plannedAnew(scene: Scene, hall: Hall): Hall {
 /** Plans a session for several, or plans it anew with other terms. Answers with its identifier. */
 const planHall = rule({
   sent: z.object({
-    id: z.string().nullable(),
-    groupId: z.string().nullable(),
-    name: z.string().max(300),
-    along: z.array(z.string()).min(1).max(200),
+    id: z.nullable(z.string()),
+    groupId: z.nullable(z.string()),
+    name: z.string().check(z.maxLength(300)),
+    along: z.array(z.string()).check(z.minLength(1), z.maxLength(200)),
     way: Hall.shape.way,
     budget: Hall.shape.budget,
-    placeId: z.string().nullable(),
-    format: z.string().max(80).optional(),
-    alreadyWarm: z.boolean().optional(),
-    laid: StationsLaid.optional(),
+    placeId: z.nullable(z.string()),
+    format: z.optional(z.string().check(z.maxLength(80))),
+    alreadyWarm: z.optional(z.boolean()),
+    laid: z.optional(StationsLaid),
   }),
   others: ({ along }) => along,
   decide: (scene, { id, along, ...sent }): Outcome<{ id: string }> => {
@@ -154,7 +154,7 @@ function moved<Item extends { id: string }>(
 
 /** Takes the seating that the solver found. One that the gate or the kit does not allow is not taken. */
 const takeSeats = rule({
-  sent: z.object({ id: z.string(), seats: z.array(Seat).max(6000) }),
+  sent: z.object({ id: z.string(), seats: z.array(Seat).check(z.maxLength(6000)) }),
   others: ofHall,
   decide: (scene, { id, seats }): Outcome<{ taken: boolean }> => {
     const hall = scene.get("hall", id);
@@ -171,16 +171,19 @@ const changeFloor = rule({
   sent: z.object({
     id: z.string(),
     /** The round that is on; −1 before the first. */
-    round: z.int().min(-1).max(60),
+    round: z.int().check(z.minimum(-1), z.maximum(60)),
     change: z.discriminatedUnion("do", [
       z.object({
         do: z.literal("person"),
         athleteId: z.string(),
-        from: z.int().min(0).max(60),
-        until: z.int().min(-1).max(60).nullable(),
+        from: z.int().check(z.minimum(0), z.maximum(60)),
+        until: z.nullable(z.int().check(z.minimum(-1), z.maximum(60))),
       }),
       /** Seconds from the end of the round that is on. */
-      z.object({ do: z.literal("minutes"), seconds: z.int().min(0).max(14400) }),
+      z.object({
+        do: z.literal("minutes"),
+        seconds: z.int().check(z.minimum(0), z.maximum(14400)),
+      }),
     ]),
   }),
   others: (sent, look) => [
@@ -204,7 +207,7 @@ const changeFloor = rule({
 const hallHappen = rule({
   sent: z.object({
     id: z.string(),
-    events: z.array(momentless(HallEvent)).min(1),
+    events: z.array(momentless(HallEvent)).check(z.minLength(1)),
   }),
   decide: (scene, { id, events }): Outcome<null> => {
     const hall = scene.get("hall", id);
@@ -261,14 +264,14 @@ const logHall = rule({
         z.object({
           athleteId: z.string(),
           absent: z.boolean(),
-          out: z.array(z.string()).max(200),
-          hurt: z
-            .object({ drillId: z.string(), level: Pain, kind: PainKind.nullable() })
-            .nullable(),
-          note: z.string().max(2000),
+          out: z.array(z.string()).check(z.maxLength(200)),
+          hurt: z.nullable(
+            z.object({ drillId: z.string(), level: Pain, kind: z.nullable(PainKind) }),
+          ),
+          note: z.string().check(z.maxLength(2000)),
         }),
       )
-      .max(200),
+      .check(z.maxLength(200)),
   }),
   others: ofHall,
   decide: (scene, { id, differed }): Outcome<{ logged: number }> => {

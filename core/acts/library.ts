@@ -1,4 +1,5 @@
-import * as z from "zod";
+import * as z from "zod/mini";
+import { withoutDefault } from "../records/without-default";
 import { Format } from "../content/format";
 import { SomeSchools } from "../content/schools";
 import { Skill } from "../content/skill";
@@ -6,7 +7,7 @@ import { Drill } from "../drill/drill";
 import { Settings, type Pack } from "../records/records";
 import { plainSettings } from "../records/settings";
 import { does, nothing, rule, type Outcome, type Scene } from "./act";
-import { fieldProblems } from "./refusal";
+import { fieldProblems } from "../records/field-problem";
 
 /** The pack that holds what a user makes himself. */
 export const ownPack: Pack = {
@@ -101,11 +102,11 @@ function tidied(sent: unknown): unknown {
 }
 
 /** A drill of somebody's own says what it does to a body, if only "none of it": the gate asks. */
-const OwnDrill = Drill.extend({ does: Drill.shape.does.unwrap().unwrap() });
+const OwnDrill = z.extend(Drill, { does: withoutDefault(Drill.shape.does)._zod.def.innerType });
 
 /** Keeps a drill of the user's own; it replaces the library's where it has its identifier. */
 const saveDrill = rule({
-  sent: z.object({ drill: z.preprocess(tidied, OwnDrill) }),
+  sent: z.object({ drill: z.pipe(z.transform(tidied), OwnDrill) }),
   decide: (scene, { drill: sent }): Outcome<{ drillId: string }> => {
     const pack = packIn(scene);
     const drill = sent.id ? sent : { ...sent, id: scene.newId("drill") };
@@ -132,7 +133,7 @@ const removeDrill = rule({
  * is kept by now, so that two quick choices both count. Null is as usual.
  */
 const saveSchools = rule({
-  sent: z.object({ ofAthlete: z.string().nullable(), schools: z.record(z.string(), z.unknown()) }),
+  sent: z.object({ ofAthlete: z.nullable(z.string()), schools: z.record(z.string(), z.unknown()) }),
   decide: (scene, { ofAthlete, schools: changes }) => {
     const athlete = ofAthlete ? scene.get("athlete", ofAthlete) : null;
     const kept = athlete ?? scene.get("settings", "settings") ?? plainSettings;
@@ -153,7 +154,7 @@ const saveSettings = rule({
 
 /** What is heard of a run: no step of undo. */
 const hear = rule({
-  sent: z.object({ sound: z.boolean().optional(), voice: z.boolean().optional() }),
+  sent: z.object({ sound: z.optional(z.boolean()), voice: z.optional(z.boolean()) }),
   decide: (scene, { sound, voice }): Outcome<null> => {
     const settings = scene.get("settings", "settings") ?? plainSettings;
     return {

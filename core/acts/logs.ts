@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { liftedWithout } from "../safety/lifted";
 import type { PainLock } from "../safety/pain";
 import { drillOf } from "../content/library";
@@ -28,9 +28,8 @@ const logName = ({ athleteId, on, items }: Pick<Log, "athleteId" | "on" | "items
 const takeLogs = rule({
   sent: z.object({
     logs: z
-      .array(Log.pick({ athleteId: true, on: true, minutes: true, items: true, note: true }))
-      .min(1)
-      .max(5000),
+      .array(z.pick(Log, { athleteId: true, on: true, minutes: true, items: true, note: true }))
+      .check(z.minLength(1), z.maxLength(5000)),
   }),
   others: ({ logs }) => [...new Set(logs.map(({ athleteId }) => athleteId))],
   decide: (scene, { logs }): Outcome<{ kept: number }> => {
@@ -54,7 +53,7 @@ const takeLogs = rule({
 
 /** Takes a log away. Answers with the locks that only its pain had set. */
 const removeLog = rule({
-  sent: Of.extend({ id: z.string() }),
+  sent: z.extend(Of, { id: z.string() }),
   decide: (scene, { athleteId, id }): Outcome<{ lifted: PainLock[] }> =>
     scene.get("log", id)
       ? {
@@ -68,13 +67,13 @@ const removeLog = rule({
 
 /** Marks a day, in the one note that it has; what is not sent stays. A note that says nothing any more goes. */
 const markDay = rule({
-  sent: Of.extend({
+  sent: z.extend(Of, {
     on: DayNote.shape.on,
-    sleep: DayNote.shape.sleep.optional(),
-    energy: DayNote.shape.energy.optional(),
-    soreness: DayNote.shape.soreness.optional(),
+    sleep: z.optional(DayNote.shape.sleep),
+    energy: z.optional(DayNote.shape.energy),
+    soreness: z.optional(DayNote.shape.soreness),
     // Written out: a field with a default would set itself where it was not sent.
-    sore: DayNote.shape.sore.optional(),
+    sore: z.optional(DayNote.shape.sore),
   }),
   decide: (scene, { athleteId, on, ...marks }) => {
     const known = scene.all("day", athleteId).find((day) => day.on === on);
@@ -101,7 +100,7 @@ const markDay = rule({
 
 /** Keeps what the coach says comes next for a drill, over what the rules propose. */
 const chooseNext = rule({
-  sent: Of.extend({ chosen: NextChosen.omit({ on: true }) }),
+  sent: z.extend(Of, { chosen: z.omit(NextChosen, { on: true }) }),
   decide: (scene, { athleteId, chosen }) => {
     const athlete = scene.get("athlete", athleteId);
     if (!athlete) return gone("athlete");
@@ -114,7 +113,7 @@ const chooseNext = rule({
 
 /** Lets the rules propose again. */
 const letGoNext = rule({
-  sent: Of.extend({ drillId: z.string() }),
+  sent: z.extend(Of, { drillId: z.string() }),
   decide: (scene, { athleteId, drillId }) => {
     const athlete = scene.get("athlete", athleteId);
     if (!athlete) return gone("athlete");
@@ -125,11 +124,10 @@ const letGoNext = rule({
 
 /** Puts somebody on the rungs that were found to be clean: each stands until the drill is logged. */
 const placeOn = rule({
-  sent: Of.extend({
+  sent: z.extend(Of, {
     placed: z
       .array(z.object({ drillId: z.string(), rungId: z.string() }))
-      .min(1)
-      .max(60),
+      .check(z.minLength(1), z.maxLength(60)),
   }),
   decide: (scene, { athleteId, placed }) => {
     const athlete = scene.get("athlete", athleteId);

@@ -1,4 +1,5 @@
-import * as z from "zod";
+import * as z from "zod/mini";
+import { withoutDefault } from "../records/without-default";
 import { JointId } from "../body/motions";
 import { Clocked, Gaps } from "../content/format";
 import { Advice } from "../content/schools";
@@ -30,33 +31,33 @@ import type { Refusal } from "./refusal";
 import { does, gone, nothing, Of, rule, type Outcome, type Scene } from "./act";
 
 /** The prep as the page has it: it counts only while the notebook has none, for then it is a proposal. */
-const Sent = Of.extend({ prep: Prep });
-const Item = Sent.extend({ itemId: z.string() });
-const Budget = z.int().min(120).max(7200);
+const Sent = z.extend(Of, { prep: Prep });
+const Item = z.extend(Sent, { itemId: z.string() });
+const Budget = z.int().check(z.minimum(120), z.maximum(7200));
 
 /** The prep as the notebook has it now, so that two quick changes both count. */
 const latest = (scene: Scene, { prep }: { prep: Prep }): Prep => scene.get("prep", prep.id) ?? prep;
 
 /** What may be changed. Written out, since a field with a default would set itself where it was not sent. */
-const Changes = z
-  .object({
+const Changes = z.partial(
+  z.object({
     format: z.string(),
     budget: Budget,
-    placeId: z.string().nullable(),
+    placeId: z.nullable(z.string()),
     alreadyWarm: z.boolean(),
     flagged: z.array(JointId),
-    handOver: z.int().min(0).max(600),
-    clocked: Clocked.nullable(),
-    gaps: Gaps.nullable(),
-    ramp: Prep.shape.ramp.unwrap(),
-    turn: z.int().min(0),
-    next: Prep.shape.next.unwrap(),
-  })
-  .partial();
+    handOver: z.int().check(z.minimum(0), z.maximum(600)),
+    clocked: z.nullable(Clocked),
+    gaps: z.nullable(Gaps),
+    ramp: withoutDefault(Prep.shape.ramp),
+    turn: z.int().check(z.minimum(0)),
+    next: withoutDefault(Prep.shape.next),
+  }),
+);
 
 /** Plans anew after a change of shape, minutes, place or warmth; keeps what is pinned. A new format brings its own numbers. */
 const planPrep = rule({
-  sent: Sent.extend({ changes: Changes }),
+  sent: z.extend(Sent, { changes: Changes }),
   decide: (scene, sent) => {
     const known = Object.fromEntries(
       Object.entries(sent.changes).filter(([, value]) => value !== undefined),
@@ -114,7 +115,7 @@ function reshaped(situation: Situation, prep: Prep, changes: Partial<Prep>): Pre
 
 /** Takes a prep to other minutes as the preview showed it. */
 const retimePrep = rule({
-  sent: Sent.extend({ budget: Budget }),
+  sent: z.extend(Sent, { budget: Budget }),
   decide: (scene, sent) => {
     const prep = { ...latest(scene, sent), budget: sent.budget };
     const request = requestOf(scene.situation(sent.athleteId), prep);
@@ -125,7 +126,7 @@ const retimePrep = rule({
 
 /** Moves a drill by its place in the list. What that breaks is shown, not refused. */
 const moveDrill = rule({
-  sent: Sent.extend({ from: z.int().min(0), to: z.int().min(0) }),
+  sent: z.extend(Sent, { from: z.int().check(z.minimum(0)), to: z.int().check(z.minimum(0)) }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const items = [...prep.items];
@@ -184,7 +185,7 @@ const dropDrill = rule({
 
 /** Lets a dropped drill in again, where it would stand. */
 const addDrill = rule({
-  sent: Sent.extend({ drillId: z.string(), part: z.string().optional() }),
+  sent: z.extend(Sent, { drillId: z.string(), part: z.optional(z.string()) }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const drill = drillOf(scene.library, sent.drillId);
@@ -210,11 +211,14 @@ const addDrill = rule({
   },
 });
 
-const Match = z.object({ drillId: z.string(), rungId: z.string().nullable() }).nullable();
+const Match = z.nullable(z.object({ drillId: z.string(), rungId: z.nullable(z.string()) }));
 
 /** Lays a session as the coach has typed it, in his order: one match for every line that is read. */
 const laySequence = rule({
-  sent: Sent.extend({ text: z.string().max(8000), matches: z.array(Match).max(400) }),
+  sent: z.extend(Sent, {
+    text: z.string().check(z.maxLength(8000)),
+    matches: z.array(Match).check(z.maxLength(400)),
+  }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const request = requestOf(scene.situation(sent.athleteId), prep);
@@ -255,23 +259,23 @@ const repeatDrill = rule({
 });
 
 /** What a person says of one drill beside its rung and dose. Written out, since a field with a default would set itself. */
-const Said = z
-  .object({
-    breath: Breath.nullable(),
-    pace: PrepItem.shape.pace.unwrap(),
-    breathing: BreathMode.nullable(),
+const Said = z.partial(
+  z.object({
+    breath: z.nullable(Breath),
+    pace: withoutDefault(PrepItem.shape.pace),
+    breathing: z.nullable(BreathMode),
     untilLoose: z.boolean(),
-    labels: PrepItem.shape.labels.unwrap(),
-    amounts: PrepItem.shape.amounts.unwrap(),
-    kg: z.number().min(0.25).max(400).nullable(),
-    band: BandStrength.nullable(),
-    sets: z.int().min(1).max(12),
-  })
-  .partial();
+    labels: withoutDefault(PrepItem.shape.labels),
+    amounts: withoutDefault(PrepItem.shape.amounts),
+    kg: z.nullable(z.number().check(z.minimum(0.25), z.maximum(400))),
+    band: z.nullable(BandStrength),
+    sets: z.int().check(z.minimum(1), z.maximum(12)),
+  }),
+);
 
 /** Says of a drill how it is done: break, pace, breathing, parts, until loose, weight, band. Nothing else moves. */
 const sayOfDrill = rule({
-  sent: Item.extend({ said: Said }),
+  sent: z.extend(Item, { said: Said }),
   decide: (scene, { itemId, said, ...sent }) => {
     const prep = latest(scene, { ...sent });
     const { kg, band, sets, ...rest } = Object.fromEntries(
@@ -303,7 +307,7 @@ const quotaSet = 25;
 
 /** Puts what is left of a daily number at the end of the prep, in sets that can be done. */
 const putQuota = rule({
-  sent: Sent.extend({ drillId: z.string() }),
+  sent: z.extend(Sent, { drillId: z.string() }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const situation = scene.situation(sent.athleteId);
@@ -362,7 +366,7 @@ function keptAway(
 
 /** Puts another drill in the place of one. */
 const swapDrill = rule({
-  sent: Item.extend({ item: PrepItem }),
+  sent: z.extend(Item, { item: PrepItem }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const kept = keptAway(scene, sent.athleteId, prep, sent.item);
@@ -376,7 +380,7 @@ const swapDrill = rule({
 
 /** Another rung, or another dose, of a drill in its place. */
 const editDrill = rule({
-  sent: Item.extend({ rungId: z.string().optional(), dose: Dose.optional() }),
+  sent: z.extend(Item, { rungId: z.optional(z.string()), dose: z.optional(Dose) }),
   decide: (scene, sent) => {
     const { itemId, rungId, dose } = sent;
     const prep = latest(scene, sent);
@@ -407,7 +411,7 @@ const editDrill = rule({
 
 /** Gives one side of a drill so many sets more, or takes them off again. Nothing else moves: what is over is said, and fitted when asked. */
 const setMore = rule({
-  sent: Item.extend({ extra: PrepItem.shape.extra }),
+  sent: z.extend(Item, { extra: PrepItem.shape.extra }),
   decide: (scene, sent) => {
     const { itemId, extra } = sent;
     const prep = latest(scene, sent);
@@ -432,7 +436,7 @@ const fitMinutes = rule({
 
 /** Puts the better plan that was looked for, and shown, in the place of the first one. */
 const takeBetter = rule({
-  sent: Sent.extend({ items: z.array(PrepItem) }),
+  sent: z.extend(Sent, { items: z.array(PrepItem) }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     return does({ does: "take-better" }, [{ ...prep, items: sent.items }]);
@@ -441,7 +445,7 @@ const takeBetter = rule({
 
 /** Sets a piece of advice on the order of work aside for good, or lets it be given again. */
 const setAside = rule({
-  sent: Of.extend({ advice: Advice, aside: z.boolean() }),
+  sent: z.extend(Of, { advice: Advice, aside: z.boolean() }),
   decide: (scene, { athleteId, advice, aside }) => {
     const { settings } = scene.situation(athleteId);
     const others = settings.aside.filter((one) => one !== advice);
@@ -453,7 +457,7 @@ const setAside = rule({
 
 /** Keeps a prep under a name as the athlete's own, for any day. */
 const keepOwnPrep = rule({
-  sent: Sent.extend({ name: z.string().trim().min(1).max(60) }),
+  sent: z.extend(Sent, { name: z.string().check(z.trim(), z.minLength(1), z.maxLength(60)) }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const items = prep.items.map((item) => ({ ...item, pinned: false }));
@@ -465,7 +469,7 @@ const keepOwnPrep = rule({
 
 /** Puts one of the athlete's own preps on the day, as it was kept; what breaks a rule by now is shown. */
 const useOwnPrep = rule({
-  sent: Sent.extend({ ownId: z.string() }),
+  sent: z.extend(Sent, { ownId: z.string() }),
   decide: (scene, sent) => {
     const prep = latest(scene, sent);
     const situation = scene.situation(sent.athleteId);
@@ -498,7 +502,7 @@ const standOnOneDay = (a: Standing, b: Standing): boolean =>
 
 /** Hangs an own prep on a kind of session of the week, or takes it off; another on the same days gives way. */
 const hangOwnPrep = rule({
-  sent: Of.extend({ ownId: z.string(), standing: Prep.shape.standing.unwrap() }),
+  sent: z.extend(Of, { ownId: z.string(), standing: withoutDefault(Prep.shape.standing) }),
   decide: (scene, { athleteId, ownId, standing }) => {
     const situation = scene.situation(athleteId);
     const own = situation.ownPreps.find(({ id }) => id === ownId);
@@ -539,7 +543,7 @@ function rewritten(situation: Situation, preps: readonly Prep[]): (Prep | Situat
 
 /** Takes an own prep away, from everybody that it is kept for. */
 const removeOwnPrep = rule({
-  sent: Of.extend({ ownId: z.string() }),
+  sent: z.extend(Of, { ownId: z.string() }),
   decide: (scene, { athleteId, ownId }) => {
     const { settings } = scene.situation(athleteId);
     const others = settings.shared.filter(({ prep }) => prep.id !== ownId);
@@ -553,7 +557,10 @@ const removeOwnPrep = rule({
 
 /** Says whom an own prep is kept for: this athlete alone (null), those named, or everybody (nobody named). */
 const shareOwnPrep = rule({
-  sent: Of.extend({ ownId: z.string(), with: z.array(z.string()).max(200).nullable() }),
+  sent: z.extend(Of, {
+    ownId: z.string(),
+    with: z.nullable(z.array(z.string()).check(z.maxLength(200))),
+  }),
   decide: (scene, { athleteId, ownId, with: whom }) => {
     const { settings, ownPreps } = scene.situation(athleteId);
     const own = ownPreps.find(({ id }) => id === ownId);
@@ -571,7 +578,7 @@ const shareOwnPrep = rule({
 
 /** Keeps preps for other days or another athlete. */
 const keepPreps = rule({
-  sent: z.object({ preps: z.array(Prep).min(1) }),
+  sent: z.object({ preps: z.array(Prep).check(z.minLength(1)) }),
   decide: (_, { preps }) => does({ does: "keep-preps", count: preps.length }, preps),
 });
 
@@ -586,11 +593,11 @@ const prepOfToday = (situation: Situation, scene: Scene): Prep =>
  * all. No step of undo: a run is ended, not taken back.
  */
 const startRun = rule({
-  sent: Of.extend({
+  sent: z.extend(Of, {
     /** Today's, where none is sent. */
-    prep: Prep.optional(),
+    prep: z.optional(Prep),
     /** Everybody else who runs by the same clock. */
-    along: z.array(z.string()).default([]),
+    along: z._default(z.array(z.string()), []),
   }),
   others: ({ along }) => along,
   decide: (scene, { athleteId, prep: sent, along }): Outcome<{ runId: string }> => {

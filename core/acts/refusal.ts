@@ -1,16 +1,9 @@
-import type * as z from "zod";
 import type { EntryNote } from "../measure/entry";
 import type { Breach } from "../prep/order";
+import type { FieldProblem } from "../records/field-problem";
 import type { Against } from "../records/reasons";
 import type { Kind } from "../records/records";
 import type { Side } from "../body/side";
-
-/** What cannot be right in one field of what was sent, by its place. */
-export type FieldProblem = {
-  at: readonly (string | number)[];
-  problem:
-    { is: "missing" | "unknown" | "format" } | { is: "too-small" | "too-large"; limit: number };
-};
 
 /** What is wrong with a list of trainings. */
 export type WeekProblem =
@@ -36,27 +29,3 @@ export type Refusal =
   | { why: "not-permitted"; drill: string; against: Against[] }
   /** A prep that breaks the rules of order, or holds what may not be done, is not run. */
   | { why: "unsafe"; breaches: Breach[] };
-
-/** What a schema says of the fields, as facts. */
-export const fieldProblems = (error: z.ZodError): FieldProblem[] =>
-  error.issues.map((issue) => ({
-    at: issue.path.map((part) => (typeof part === "symbol" ? String(part) : part)),
-    problem: problemOf(issue),
-  }));
-
-function problemOf(issue: z.core.$ZodIssue): FieldProblem["problem"] {
-  switch (issue.code) {
-    case "too_small":
-      return issue.origin === "string" || issue.origin === "array"
-        ? { is: "missing" }
-        : { is: "too-small", limit: Number(issue.minimum) };
-    case "too_big":
-      return { is: "too-large", limit: Number(issue.maximum) };
-    case "invalid_type":
-      return { is: "missing" };
-    case "invalid_format":
-      return { is: "format" };
-    default:
-      return { is: "unknown" };
-  }
-}

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { drillOf } from "../content/library";
 import { RunEvent, type Log, type PrepItem, type Run } from "../records/records";
 import { itemBarred } from "../run/floor";
@@ -84,7 +84,7 @@ const stillTime = ({ dose }: PrepItem): number =>
 const happen = rule({
   sent: z.object({
     runId: z.string(),
-    events: z.array(momentless(RunEvent)).min(1),
+    events: z.array(momentless(RunEvent)).check(z.minLength(1)),
   }),
   others: ({ runId }, { get }) => ownersOf(get("run", runId)),
   decide: (scene, { runId, events }): Outcome<null> => {
@@ -148,9 +148,9 @@ type RunLogged = { logId: string | null; hall: { id: string; groupId: string | n
  * again, paused where it was. Answers with the log's identifier; null where there was no run.
  */
 const finishRun = rule({
-  sent: Of.extend({
+  sent: z.extend(Of, {
     /** Everything that was done was clean, as far as nothing else was said. */
-    clean: z.boolean().default(false),
+    clean: z._default(z.boolean(), false),
   }),
   others: ({ athleteId }, { all }) => ownersOf(all("run", athleteId)[0] ?? null),
   decide: (scene, { athleteId, clean }): Outcome<RunLogged> => {

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { mondayOf, plusDays } from "../dates/days";
 import { Absence } from "../records/athlete";
 import {
@@ -29,7 +29,7 @@ function around(scene: Scene, { athleteId }: { athleteId: string }): [Situation,
 }
 
 /** The day on which a check can next tell something, where the page knows one and no round is planned. */
-const Sent = Of.extend({ measure: Slot.shape.on.nullable().default(null) });
+const Sent = z.extend(Of, { measure: z._default(z.nullable(Slot.shape.on), null) });
 
 /** A season with everything from today on placed anew, at once; a better placing may follow. */
 function placed(
@@ -43,8 +43,8 @@ function placed(
 }
 
 /** What can be set of a season. Written out, since nothing that was not sent may change. */
-const Changes = z
-  .object({
+const Changes = z.partial(
+  z.object({
     usual: Season.shape.usual,
     since: Season.shape.since,
     weeks: Season.shape.weeks,
@@ -58,8 +58,8 @@ const Changes = z
     ownTime: Season.shape.ownTime,
     most: Season.shape.most,
     shares: Season.shape.shares,
-  })
-  .partial();
+  }),
+);
 
 /** A problem of a list of trainings; null when it can be. */
 export function weekProblem(trainings: readonly OneTraining[]): WeekProblem | null {
@@ -82,7 +82,7 @@ export function weekProblem(trainings: readonly OneTraining[]): WeekProblem | nu
 
 /** Sets the training week, the block and the doses; everything to come is placed anew. */
 const setSeason = rule({
-  sent: Sent.extend({ changes: Changes }),
+  sent: z.extend(Sent, { changes: Changes }),
   decide: (scene, sent) => {
     const [situation, season] = around(scene, sent);
     const known = Object.fromEntries(
@@ -102,9 +102,9 @@ const setSeason = rule({
 
 /** Gives one week its own trainings, or the usual ones again. */
 const setWeek = rule({
-  sent: Sent.extend({
+  sent: z.extend(Sent, {
     monday: Slot.shape.on,
-    trainings: z.array(Training).max(28).nullable(),
+    trainings: z.nullable(z.array(Training).check(z.maxLength(28))),
   }),
   decide: (scene, sent) => {
     const { monday, trainings } = sent;
@@ -123,7 +123,7 @@ const setWeek = rule({
 
 /** Makes a week lighter, or takes that back. */
 const setLighter = rule({
-  sent: Sent.extend({ monday: Slot.shape.on, on: z.boolean() }),
+  sent: z.extend(Sent, { monday: Slot.shape.on, on: z.boolean() }),
   decide: (scene, sent) => {
     const { monday, on } = sent;
     const [situation, season] = around(scene, sent);
@@ -139,13 +139,13 @@ const setLighter = rule({
 
 /** Moves a slot to another day, or another time. The rest stays where it is; what that breaks is shown, not refused. */
 const moveSession = rule({
-  sent: Of.extend({
+  sent: z.extend(Of, {
     slotId: z.string(),
-    on: Slot.shape.on.optional(),
-    starts: Time.optional(),
+    on: z.optional(Slot.shape.on),
+    starts: z.optional(Time),
     /** From where it is by now: quick presses of a key add up. */
-    days: z.int().min(-7).max(7).default(0),
-    minutes: z.int().min(-120).max(120).default(0),
+    days: z._default(z.int().check(z.minimum(-7), z.maximum(7)), 0),
+    minutes: z._default(z.int().check(z.minimum(-120), z.maximum(120)), 0),
   }),
   decide: (scene, { slotId, ...to }) => {
     const [, season] = around(scene, to);
@@ -170,7 +170,7 @@ const letGo = (season: Season, slotIds: readonly string[]): Season => ({
 
 /** Lets go of a slot that was put somewhere by hand, and places the rest anew. */
 const letSessionGo = rule({
-  sent: Sent.extend({ slotId: z.string() }),
+  sent: z.extend(Sent, { slotId: z.string() }),
   decide: (scene, sent) => {
     const [situation, season] = around(scene, sent);
     const next = letGo(season, [sent.slotId]);
@@ -183,7 +183,7 @@ const letSessionGo = rule({
  * go of.
  */
 const placeSessions = rule({
-  sent: Sent.extend({ freed: z.array(z.string()).default([]) }),
+  sent: z.extend(Sent, { freed: z._default(z.array(z.string()), []) }),
   decide: (scene, sent) => {
     const [situation, season] = around(scene, sent);
     const next = letGo(season, sent.freed);
@@ -193,7 +193,7 @@ const placeSessions = rule({
 
 /** Takes one session out: its day stays without it, and the week is not filled up again. */
 const takeSessionOut = rule({
-  sent: Of.extend({ slotId: z.string() }),
+  sent: z.extend(Of, { slotId: z.string() }),
   decide: (scene, sent) => {
     const [, season] = around(scene, sent);
     const slot = season.slots.find(({ id }) => id === sent.slotId);
@@ -205,7 +205,7 @@ const takeSessionOut = rule({
 
 /** Lets a session that was taken out come back, where there is room for it. */
 const putSessionBack = rule({
-  sent: Sent.extend({ mark: Season.shape.out.unwrap() }),
+  sent: z.extend(Sent, { mark: Season.shape.out._zod.def.element }),
   decide: (scene, sent) => {
     const [situation, season] = around(scene, sent);
     const next = putBack(season, sent.mark);
@@ -215,7 +215,7 @@ const putSessionBack = rule({
 
 /** Notes what a calendar was written with, so that the next one can call off what is gone. */
 const writeCalendar = rule({
-  sent: Of.extend({ light: z.boolean() }),
+  sent: z.extend(Of, { light: z.boolean() }),
   decide: (scene, sent) => {
     const [, season] = around(scene, sent);
     const written = writtenNow(season, { today: scene.today, light: sent.light });
@@ -228,7 +228,7 @@ const writeCalendar = rule({
  * no step of undo, and loses none.
  */
 const takePlaces = rule({
-  sent: Of.extend({ from: z.array(Slot), slots: z.array(Slot) }),
+  sent: z.extend(Of, { from: z.array(Slot), slots: z.array(Slot) }),
   decide: (scene, sent): Outcome<null> => {
     const [, season] = around(scene, sent);
     const same = JSON.stringify(season.slots) === JSON.stringify(sent.from);
@@ -238,7 +238,7 @@ const takePlaces = rule({
 
 /** Puts a round of checks on a day, or takes it off. */
 const setCheckDay = rule({
-  sent: Of.extend({ on: Slot.shape.on, there: z.boolean() }),
+  sent: z.extend(Of, { on: Slot.shape.on, there: z.boolean() }),
   decide: (scene, sent) => {
     const { on, there } = sent;
     const [situation, season] = around(scene, sent);
@@ -291,7 +291,7 @@ function withAbsences(
 
 /** Notes days away or ill, and plans what follows anew. */
 const setAbsence = rule({
-  sent: Of.extend(Absence.shape),
+  sent: z.extend(Of, Absence.shape),
   decide: (scene, { athleteId, ...absence }) => {
     if (absence.to < absence.from) return { refused: { why: "absence-reversed" } };
     const situation = scene.situation(athleteId);
@@ -302,7 +302,7 @@ const setAbsence = rule({
 
 /** Takes an absence back. */
 const removeAbsence = rule({
-  sent: Of.extend(Absence.shape),
+  sent: z.extend(Of, Absence.shape),
   decide: (scene, { athleteId, ...gone }) => {
     const situation = scene.situation(athleteId);
     const absences = situation.athlete.absences.filter(
@@ -314,10 +314,10 @@ const removeAbsence = rule({
 
 /** Takes over what a calendar says: moved slots, and trainings that it has on single days. */
 const readCalendar = rule({
-  sent: Of.extend({
-    gone: z.array(z.string()).default([]),
+  sent: z.extend(Of, {
+    gone: z._default(z.array(z.string()), []),
     moves: z.array(z.object({ slotId: z.string(), on: Slot.shape.on, starts: Time })),
-    trainings: z.array(Training.omit({ weekday: true }).extend({ on: Slot.shape.on })),
+    trainings: z.array(z.extend(z.omit(Training, { weekday: true }), { on: Slot.shape.on })),
   }),
   decide: (scene, { athleteId, moves, gone, trainings }) => {
     const [situation, known] = around(scene, { athleteId });

@@ -1,4 +1,5 @@
-import * as z from "zod";
+import * as z from "zod/mini";
+import { withoutDefault } from "../records/without-default";
 import { ageOn, type Athlete } from "../records/athlete";
 import { Aim } from "../records/records";
 import { SomeSchools } from "../content/schools";
@@ -8,10 +9,10 @@ import { skillOf, type Library } from "../content/library";
 export const ForGroup = z.discriminatedUnion("gives", [
   z.object({
     gives: z.literal("aim"),
-    ...Aim.pick({ skillId: true, quality: true, side: true, by: true }).shape,
-    hips: Aim.shape.hips.unwrap(),
+    ...z.pick(Aim, { skillId: true, quality: true, side: true, by: true }).shape,
+    hips: withoutDefault(Aim.shape.hips),
   }),
-  z.object({ gives: z.literal("place"), placeId: z.string().nullable() }),
+  z.object({ gives: z.literal("place"), placeId: z.nullable(z.string()) }),
   z.object({ gives: z.literal("schools"), schools: SomeSchools }),
   /** A session that is kept for several, from now on for these too. */
   z.object({ gives: z.literal("sequence"), prepId: z.string() }),

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /** Conditions that the intake asks about. */
 export const IntakeQuestion = z.enum([

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /**
  * What a rung does to a body, as a clinician asks of it. Whole families are listed together; `groups` names them.

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { MotionId } from "./motions";
 
 /** How a body lives, where that is what is worked for: with or without a skill. */
@@ -32,8 +32,8 @@ export const profileRows: Record<Profile, readonly { motion: MotionId; weight: n
 
 /** How a body lives as a coach says it in his own words, with the motions that it leaves short. */
 export const OwnProfile = z.object({
-  name: z.string().trim().min(1).max(40),
-  motions: z.array(MotionId).min(1).max(8),
+  name: z.string().check(z.trim(), z.minLength(1), z.maxLength(40)),
+  motions: z.array(MotionId).check(z.minLength(1), z.maxLength(8)),
 });
 export type OwnProfile = z.infer<typeof OwnProfile>;
 

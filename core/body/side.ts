@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /** Which side of the body a value belongs to; `mid` is the trunk and neck. */
 export const Side = z.enum(["left", "right", "mid"]);

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { bothSides, type LeftRight } from "./side";
 import { motionOf, MotionId } from "./motions";
 
@@ -76,7 +76,7 @@ export const SiteId = z.enum(siteIds);
 /** A place of the body and its side; null where it has none, or where both are meant. */
 export const BodyPlace = z.object({
   site: SiteId,
-  side: z.enum(["left", "right"]).nullable(),
+  side: z.nullable(z.enum(["left", "right"])),
 });
 export type BodyPlace = z.infer<typeof BodyPlace>;
 

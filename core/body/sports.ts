@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import type { MotionId } from "./motions";
 
 export const sportIds = [

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { DrillKind, Phase, Position, Region } from "../drill/drill";
 import { MoveFamily } from "../drill/families";
 
@@ -18,21 +18,21 @@ export const DrawnFrom = z.enum(["needs", "complaint", "whole-body"]);
 
 /** A part of a prep: what must be in it, and which drills may stand there. An empty list lets any through. */
 export const Segment = z.object({
-  name: z.string().min(1),
+  name: z.string().check(z.minLength(1)),
   phase: Phase,
   kinds: z.array(DrillKind),
-  positions: z.array(Position).default([]),
-  regions: z.array(Region).default([]),
+  positions: z._default(z.array(Position), []),
+  regions: z._default(z.array(Region), []),
   /** What it is for, in a line. */
-  note: z.string().default(""),
-  from: DrawnFrom.default("needs"),
+  note: z._default(z.string(), ""),
+  from: z._default(DrawnFrom, "needs"),
   /** The most of the minutes it may take, 0–1. */
-  most: z.number().min(0.05).max(1).default(1),
+  most: z._default(z.number().check(z.minimum(0.05), z.maximum(1)), 1),
   /** So many drills stand here where anything safe fits; what stays empty is said. */
-  fewest: z.int().min(0).max(12).default(0),
-  drills: z.int().min(1).max(20).default(20),
+  fewest: z._default(z.int().check(z.minimum(0), z.maximum(12)), 0),
+  drills: z._default(z.int().check(z.minimum(1), z.maximum(20)), 20),
   /** Done before the clock begins, on the way there. */
-  outside: z.boolean().default(false),
+  outside: z._default(z.boolean(), false),
 });
 export type Segment = z.infer<typeof Segment>;
 
@@ -41,55 +41,55 @@ export const mostFamilies = 10;
 
 /** Time boxes by the clock: the families in their order, so many rounds. */
 export const Clocked = z.object({
-  families: z.array(MoveFamily).min(1).max(mostFamilies),
-  rounds: z.int().min(1).max(6),
-  seconds: z.int().min(15).max(180),
+  families: z.array(MoveFamily).check(z.minLength(1), z.maxLength(mostFamilies)),
+  rounds: z.int().check(z.minimum(1), z.maximum(6)),
+  seconds: z.int().check(z.minimum(15), z.maximum(180)),
   /** Drills in a box, one after the other. */
-  drills: z.int().min(1).max(2).default(1),
+  drills: z._default(z.int().check(z.minimum(1), z.maximum(2)), 1),
   /** The same drills in every round, instead of others. */
-  same: z.boolean().default(false),
+  same: z._default(z.boolean(), false),
   /** Quick and light. */
-  brisk: z.boolean().default(false),
+  brisk: z._default(z.boolean(), false),
   /** Only what needs no more than a spot to stand on, about 1.2 × 1.2 m. */
-  spot: z.boolean().default(false),
+  spot: z._default(z.boolean(), false),
   /** Seconds of a raise before the boxes. */
-  raise: z.int().min(0).max(600).default(0),
+  raise: z._default(z.int().check(z.minimum(0), z.maximum(600)), 0),
 });
 export type Clocked = z.infer<typeof Clocked>;
 
 /** So many gaps between work sets, so long each. */
 export const Gaps = z.object({
-  count: z.int().min(1).max(12),
-  seconds: z.int().min(30).max(300),
+  count: z.int().check(z.minimum(1), z.maximum(12)),
+  seconds: z.int().check(z.minimum(30), z.maximum(300)),
 });
 export type Gaps = z.infer<typeof Gaps>;
 
 /** The shape of a prep, as content: the library's own and those a coach saves and shares. */
 export const Format = z.object({
-  id: z.string().min(1).max(80),
-  name: z.string().min(1).max(60),
+  id: z.string().check(z.minLength(1), z.maxLength(80)),
+  name: z.string().check(z.minLength(1), z.maxLength(60)),
   kind: PrepKind,
   lead: z.string(),
   /** Which of a rung's two doses is used. */
   doses: z.enum(["warm-up", "mobility"]),
-  minutes: z.int().min(2).max(120),
-  segments: z.array(Segment).min(1),
+  minutes: z.int().check(z.minimum(2), z.maximum(120)),
+  segments: z.array(Segment).check(z.minLength(1)),
   /** Serves the aim's needs, or every joint alike. */
-  serves: z.enum(["aim", "every-joint"]).default("aim"),
+  serves: z._default(z.enum(["aim", "every-joint"]), "aim"),
   /** The trunk is moved in all three planes. */
-  planes: z.boolean().default(false),
+  planes: z._default(z.boolean(), false),
   /** Each chief limit is held, contracted and relaxed, and worked at its end. */
-  limits: z.boolean().default(false),
+  limits: z._default(z.boolean(), false),
   /** It ends on the feet or in the skill. */
-  ends: z.enum(["anywhere", "ready"]).default("anywhere"),
+  ends: z._default(z.enum(["anywhere", "ready"]), "anywhere"),
   /** What was contracted is stretched, and nothing else is. */
-  contracted: z.boolean().default(false),
-  clocked: Clocked.nullable().default(null),
-  gaps: Gaps.nullable().default(null),
+  contracted: z._default(z.boolean(), false),
+  clocked: z._default(z.nullable(Clocked), null),
+  gaps: z._default(z.nullable(Gaps), null),
   /** Ends with a ramp of work sets up one ladder. */
-  ramp: z.boolean().default(false),
+  ramp: z._default(z.boolean(), false),
   /** Seconds kept free at the end to hand over to the training. */
-  handOver: z.int().min(0).max(600).default(0),
+  handOver: z._default(z.int().check(z.minimum(0), z.maximum(600)), 0),
 });
 export type Format = z.infer<typeof Format>;
 

@@ -1,26 +1,26 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { MotionId } from "../body/motions";
 
 /** What is believed of a motion before the first check, in the reading's own unit. */
 export const ForecastPrior = z.object({
   /** How much training can add, in all: the middle of a wide belief that reaches from nothing to three times it. */
-  headroom: z.number().positive().max(60),
+  headroom: z.number().check(z.positive(), z.maximum(60)),
   /** The share of what is left that a full week gains, 0–1. */
-  rate: z.number().positive().max(0.5),
+  rate: z.number().check(z.positive(), z.maximum(0.5)),
   /** The share of what was gained that a week without dose loses, 0–1. */
-  decay: z.number().positive().max(0.3),
+  decay: z.number().check(z.positive(), z.maximum(0.3)),
   /** Seconds a week at which more adds little. */
-  fullDose: z.number().positive(),
+  fullDose: z.number().check(z.positive()),
   /** Standard deviation of a week's change that nothing here explains. */
-  drift: z.number().positive(),
+  drift: z.number().check(z.positive()),
 });
 export type ForecastPrior = z.infer<typeof ForecastPrior>;
 
 /** The prior of some motions as the library holds it, with its reason and where its figures are from. */
-export const MotionPrior = ForecastPrior.extend({
-  motions: z.array(MotionId).min(1),
-  why: z.string().min(1),
-  source: z.string().min(1),
+export const MotionPrior = z.extend(ForecastPrior, {
+  motions: z.array(MotionId).check(z.minLength(1)),
+  why: z.string().check(z.minLength(1)),
+  source: z.string().check(z.minLength(1)),
 });
 export type MotionPrior = z.infer<typeof MotionPrior>;
 

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { JointId, MotionId } from "../body/motions";
 import { Picture } from "../figure/picture";
 
@@ -53,10 +53,10 @@ export type Posture = z.infer<typeof Posture>;
 const AllowedInstrument = z.object({
   id: Instrument,
   /** In the unit of the reading. */
-  sem: z.number().positive(),
+  sem: z.number().check(z.positive()),
   /** A published source, "working figure", or "own figure" with the reason for it. */
   source: z.string(),
-  reason: z.string().default(""),
+  reason: z._default(z.string(), ""),
 });
 
 /**
@@ -68,8 +68,8 @@ export const PhotoReading = z.object({
     z.tuple([z.string(), z.string(), z.string()]),
     z.tuple([z.string(), z.string()]),
   ]),
-  base: z.number().default(0),
-  sign: z.union([z.literal(1), z.literal(-1)]).default(1),
+  base: z._default(z.number(), 0),
+  sign: z._default(z.union([z.literal(1), z.literal(-1)]), 1),
 });
 export type PhotoReading = z.infer<typeof PhotoReading>;
 
@@ -78,12 +78,12 @@ export type PhotoReading = z.infer<typeof PhotoReading>;
  * with another (the neck with the lowest rib), the second place's turn is taken off.
  */
 export const LevelReading = z.object({
-  base: z.number().default(0),
-  sign: z.union([z.literal(1), z.literal(-1)]).default(1),
+  base: z._default(z.number(), 0),
+  sign: z._default(z.union([z.literal(1), z.literal(-1)]), 1),
   /** Where the zero is taken. */
-  zero: z.string().default("the start position"),
+  zero: z._default(z.string(), "the start position"),
   /** The second place, whose turn is taken off. */
-  less: z.string().optional(),
+  less: z.optional(z.string()),
 });
 export type LevelReading = z.infer<typeof LevelReading>;
 
@@ -110,21 +110,21 @@ export type BodyPart = z.infer<typeof BodyPart>;
 export const Geometry = z.object({
   rule: z.enum(["chord", "sine", "fold"]),
   part: BodyPart,
-  base: z.number().default(0),
-  sign: z.union([z.literal(1), z.literal(-1)]).default(1),
+  base: z._default(z.number(), 0),
+  sign: z._default(z.union([z.literal(1), z.literal(-1)]), 1),
   /** Taken off the reading: what lies between the skin and the joint's axis, cm. */
-  less: z.number().default(0),
-  share: z.number().min(0.1).max(1).default(1),
+  less: z._default(z.number(), 0),
+  share: z._default(z.number().check(z.minimum(0.1), z.maximum(1)), 1),
 });
 export type Geometry = z.infer<typeof Geometry>;
 
 /** How one joint motion is measured, so that two people on two days measure the same thing. */
 export const Protocol = z.object({
   id: z.string(),
-  version: z.int().positive(),
+  version: z.int().check(z.positive()),
   name: z.string(),
   /** The motion whose range it gives; null for a screen of several. */
-  motion: MotionId.nullable(),
+  motion: z.nullable(MotionId),
   /** Where on the body it is shown. */
   joint: JointId,
   /** Every motion that is put under load or to its end while measuring; pain stops these. */
@@ -132,39 +132,40 @@ export const Protocol = z.object({
   sided: z.boolean(),
   reading: ReadingKind,
   /** Whether a larger reading is more range. */
-  better: z.enum(["more", "less"]).default("more"),
+  better: z._default(z.enum(["more", "less"]), "more"),
   posture: Posture,
   purpose: z.string(),
   position: z.string(),
-  landmarks: z.array(z.string()).min(1),
-  steps: z.array(z.string()).min(3),
-  modes: z.array(Mode).min(1),
-  instruments: z.array(AllowedInstrument).min(1),
+  landmarks: z.array(z.string()).check(z.minLength(1)),
+  steps: z.array(z.string()).check(z.minLength(3)),
+  modes: z.array(Mode).check(z.minLength(1)),
+  instruments: z.array(AllowedInstrument).check(z.minLength(1)),
   /** n₀: the number of trials whose mean has the stated standard error. */
-  trials: z.int().positive(),
+  trials: z.int().check(z.positive()),
   /** Readings outside are refused as impossible. */
   possible: z.tuple([z.number(), z.number()]),
   usual: z.tuple([z.number(), z.number()]),
   athletic: z.tuple([z.number(), z.number()]),
   /** A real side difference is worth acting on above this many per cent. */
-  sideThreshold: z.number().default(10),
+  sideThreshold: z._default(z.number(), 10),
   /** The points of a screen, one each; their number is the reading. */
-  points: z.array(z.string()).default([]),
-  photo: PhotoReading.optional(),
-  level: LevelReading.optional(),
-  geometry: Geometry.optional(),
+  points: z._default(z.array(z.string()), []),
+  photo: z.optional(PhotoReading),
+  level: z.optional(LevelReading),
+  geometry: z.optional(Geometry),
   /** Motions whose sum the angle is, where it is not one motion's: a split's front and back leg, or both legs. */
-  together: z
-    .array(z.object({ motion: MotionId, leg: z.enum(["front-leg", "back-leg", "both-sides"]) }))
-    .default([]),
+  together: z._default(
+    z.array(z.object({ motion: MotionId, leg: z.enum(["front-leg", "back-leg", "both-sides"]) })),
+    [],
+  ),
   /** What it says of a body that reads this and no better: "the floor ends it", so more cannot be read. */
-  endsAt: z.number().nullable().default(null),
-  compensations: z.array(z.object({ id: z.string(), text: z.string() })).min(1),
-  cautions: z.array(z.string()).min(1),
+  endsAt: z._default(z.nullable(z.number()), null),
+  compensations: z.array(z.object({ id: z.string(), text: z.string() })).check(z.minLength(1)),
+  cautions: z.array(z.string()).check(z.minLength(1)),
   /** Who is not measured this way. */
-  contraindications: z.array(z.string()).min(1),
+  contraindications: z.array(z.string()).check(z.minLength(1)),
   /** Minutes for both sides with the stated trials. */
-  minutes: z.number().positive(),
+  minutes: z.number().check(z.positive()),
   picture: Picture,
 });
 export type Protocol = z.infer<typeof Protocol>;

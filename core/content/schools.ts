@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /**
  * Ways of working on which good coaches differ. Each is a setting of an athlete, or of the coach for all;
@@ -20,7 +20,7 @@ export const Schools = z.object({
   hands: z.enum(["first", "last"]),
 });
 export type Schools = z.infer<typeof Schools>;
-export const SomeSchools = Schools.partial();
+export const SomeSchools = z.partial(Schools);
 export type SomeSchools = z.infer<typeof SomeSchools>;
 
 export const defaultSchools: Schools = {

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { MotionId } from "../body/motions";
 import { Pose } from "../figure/pose";
 
@@ -23,17 +23,17 @@ export const Demand = z.object({
   clean: z.number(),
   passable: z.number(),
   /** Relative importance, 0–2; 1 is usual. */
-  weight: z.number().min(0).max(2),
+  weight: z.number().check(z.minimum(0), z.maximum(2)),
   how: z.string(),
   /** What the body does instead. */
   missing: z.string(),
   /** A published source, "working figure", or "own figure" with the reason for it. */
   source: z.string(),
-  reason: z.string().default(""),
+  reason: z._default(z.string(), ""),
   /** Checks that can show what is asked here, the best first; empty: those of the motion. */
-  by: z.array(z.string()).default([]),
+  by: z._default(z.array(z.string()), []),
   /** Only asked with these hips, where the aim may choose between square and open ones. */
-  hips: z.enum(["square", "open"]).optional(),
+  hips: z.optional(z.enum(["square", "open"])),
 });
 export type Demand = z.infer<typeof Demand>;
 
@@ -89,17 +89,17 @@ export const Skill = z.object({
   /** The clean pose, of a right-sided aim where the skill is sided. */
   pose: Pose,
   /** From where the pose reads best: 0 from the right side, 90 from the front. */
-  view: z.number().default(0),
-  family: Family.default("everyday"),
+  view: z._default(z.number(), 0),
+  family: z._default(Family, "everyday"),
   /** Square or open hips is a choice of the aim. */
-  hipsChoice: z.boolean().default(false),
+  hipsChoice: z._default(z.boolean(), false),
   /** Easier skills that it stands on, by identifier. */
-  standsOn: z.array(z.string()).default([]),
+  standsOn: z._default(z.array(z.string()), []),
   /** Who decides that somebody is ready, where that is not a matter of range. */
-  decides: z.string().default(""),
+  decides: z._default(z.string(), ""),
   /** Nobody younger is prepared for it, whoever decides; null where age is no matter. */
-  fromAge: z.int().min(0).max(30).nullable().default(null),
-  demands: z.array(Demand).min(1),
+  fromAge: z._default(z.nullable(z.int().check(z.minimum(0), z.maximum(30))), null),
+  demands: z.array(Demand).check(z.minLength(1)),
   firstChecks: z.array(z.string()),
   cautions: z.array(z.string()),
 });

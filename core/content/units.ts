@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /** How a length may be typed. It is always kept in centimetres. */
 export const LengthUnit = z.enum(["cm", "in", "fingers"]);

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /** Bands from the one that gives most to the one that gives least. */
 export const bandStrengths = ["very-thin", "thin", "medium", "thick", "very-thick"] as const;
@@ -8,12 +8,12 @@ export type BandStrength = z.infer<typeof BandStrength>;
 /** A band that a place has: its strength, and where it is known its pull at twice its length, kg. */
 export const Band = z.object({
   strength: BandStrength,
-  kg: z.number().positive().max(150).nullable().default(null),
+  kg: z._default(z.nullable(z.number().check(z.positive(), z.maximum(150))), null),
 });
 export type Band = z.infer<typeof Band>;
 
 /** What a rung asks of a band: how strong, and whether it helps (a thicker one is easier) or is worked against. */
-export const BandUse = z.object({ strength: BandStrength, helps: z.boolean().default(false) });
+export const BandUse = z.object({ strength: BandStrength, helps: z._default(z.boolean(), false) });
 export type BandUse = z.infer<typeof BandUse>;
 
 const rank = (strength: BandStrength): number => bandStrengths.indexOf(strength);

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { motionOf } from "../body/motions";
 import type { Drill } from "./drill";
 

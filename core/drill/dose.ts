@@ -1,24 +1,34 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
-const sets = z.int().min(1).max(12);
-const rest = z.int().min(0).max(300);
+const sets = z.int().check(z.minimum(1), z.maximum(12));
+const rest = z.int().check(z.minimum(0), z.maximum(300));
 
 /** How much of a drill. Times in whole seconds; `rest` is between sets. */
 export const Dose = z.discriminatedUnion("type", [
-  z.object({ type: z.literal("time"), sets, seconds: z.int().min(5).max(1200), rest }),
+  z.object({
+    type: z.literal("time"),
+    sets,
+    seconds: z.int().check(z.minimum(5), z.maximum(1200)),
+    rest,
+  }),
   z.object({
     type: z.literal("reps"),
     sets,
-    reps: z.int().min(1).max(120),
-    tempo: z.number().min(0.5).max(12),
+    reps: z.int().check(z.minimum(1), z.maximum(120)),
+    tempo: z.number().check(z.minimum(0.5), z.maximum(12)),
     rest,
   }),
-  z.object({ type: z.literal("hold"), sets, seconds: z.int().min(3).max(600), rest }),
+  z.object({
+    type: z.literal("hold"),
+    sets,
+    seconds: z.int().check(z.minimum(3), z.maximum(600)),
+    rest,
+  }),
   z.object({
     type: z.literal("contract-relax"),
-    rounds: z.int().min(1).max(6),
-    contract: z.int().min(3).max(20),
-    deepen: z.int().min(5).max(60),
+    rounds: z.int().check(z.minimum(1), z.maximum(6)),
+    contract: z.int().check(z.minimum(3), z.maximum(20)),
+    deepen: z.int().check(z.minimum(5), z.maximum(60)),
   }),
 ]);
 export type Dose = z.infer<typeof Dose>;

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { Gate } from "./gate";
 import { MotionId } from "../body/motions";
 import { MuscleId } from "../body/muscles";
@@ -95,29 +95,35 @@ export const Contraindication = z.enum([...IntakeQuestion.options, "growing", "l
 export type Contraindication = z.infer<typeof Contraindication>;
 
 /** Motions served, with the share of the dose that counts for each, 0–1. */
-const Serves = z.array(z.object({ motion: MotionId, share: z.number().min(0).max(1) }));
+const Serves = z.array(
+  z.object({ motion: MotionId, share: z.number().check(z.minimum(0), z.maximum(1)) }),
+);
 
 /**
  * What has to be there before a rung: degrees of a motion, the rung below done clean so often over so many weeks, and
  * rungs of other ladders.
  */
 export const RungNeeds = z.object({
-  ranges: z
-    .array(z.object({ motion: MotionId, mode: z.enum(["passive", "active"]), degrees: z.number() }))
-    .default([]),
-  clean: z.int().min(0).max(60).default(0),
-  weeks: z.int().min(0).max(26).default(0),
+  ranges: z._default(
+    z.array(
+      z.object({ motion: MotionId, mode: z.enum(["passive", "active"]), degrees: z.number() }),
+    ),
+    [],
+  ),
+  clean: z._default(z.int().check(z.minimum(0), z.maximum(60)), 0),
+  weeks: z._default(z.int().check(z.minimum(0), z.maximum(26)), 0),
   /** Of another ladder: one of these rungs done clean so often. The name is said where it is missing. */
-  after: z
-    .array(
+  after: z._default(
+    z.array(
       z.object({
         drillId: z.string(),
-        rungIds: z.array(z.string()).min(1),
+        rungIds: z.array(z.string()).check(z.minLength(1)),
         name: z.string(),
-        clean: z.int().min(1).max(60).default(4),
+        clean: z._default(z.int().check(z.minimum(1), z.maximum(60)), 4),
       }),
-    )
-    .default([]),
+    ),
+    [],
+  ),
 });
 export type RungNeeds = z.infer<typeof RungNeeds>;
 
@@ -126,40 +132,45 @@ export const Rung = z.object({
   name: z.string(),
   cue: z.string(),
   /** How things are laid out before it begins. */
-  setting: z.string().default(""),
-  steps: z.array(z.string()).min(2),
+  setting: z._default(z.string(), ""),
+  steps: z.array(z.string()).check(z.minLength(2)),
   kit: z.array(KitItem),
   /** Kit that nothing else may stand in for. */
-  exact: z.array(KitItem).default([]),
-  space: Space.default("mat"),
+  exact: z._default(z.array(KitItem), []),
+  space: z._default(Space, "mat"),
   /** Heard through a floor. */
-  loud: z.boolean().default(false),
+  loud: z._default(z.boolean(), false),
   /** Dose in a warm-up; null where the rung does not belong before training. */
-  warmUp: Dose.nullable(),
-  session: Dose.nullable(),
+  warmUp: z.nullable(Dose),
+  session: z.nullable(Dose),
   range: Range,
   /** The rule for weight, where it is loaded. */
-  load: z.string().default(""),
+  load: z._default(z.string(), ""),
   /** Kilograms to begin with and to grow to, for a grown-up; null where no weight is held. */
-  kg: z.object({ from: z.number().positive(), to: z.number().positive() }).nullable().default(null),
+  kg: z._default(
+    z.nullable(
+      z.object({ from: z.number().check(z.positive()), to: z.number().check(z.positive()) }),
+    ),
+    null,
+  ),
   /** How strong a band it is done with; null where it has none, or any will do. */
-  band: BandUse.nullable().default(null),
-  gates: z.array(Gate).min(1),
-  contraindications: z.array(Contraindication).default([]),
+  band: z._default(z.nullable(BandUse), null),
+  gates: z.array(Gate).check(z.minLength(1)),
+  contraindications: z._default(z.array(Contraindication), []),
   /** Where a rung differs from its ladder. */
-  serves: Serves.optional(),
-  position: Position.optional(),
-  loadsHands: z.boolean().optional(),
-  inverted: z.boolean().optional(),
-  sided: z.boolean().optional(),
+  serves: z.optional(Serves),
+  position: z.optional(Position),
+  loadsHands: z.optional(z.boolean()),
+  inverted: z.optional(z.boolean()),
+  sided: z.optional(z.boolean()),
   /** What it does to a body that its picture, position, kind and kit do not show. */
-  does: z.array(Exposure).default([]),
+  does: z._default(z.array(Exposure), []),
   /** What the picture seems to show and is not so. */
-  doesNot: z.array(Exposure).default([]),
+  doesNot: z._default(z.array(Exposure), []),
   /** Places under a roller or a ball. */
-  presses: z.array(SiteId).default([]),
+  presses: z._default(z.array(SiteId), []),
   /** What has to be there before it is done. */
-  needs: RungNeeds.nullable().default(null),
+  needs: z._default(z.nullable(RungNeeds), null),
   picture: Picture,
 });
 export type Rung = z.infer<typeof Rung>;
@@ -168,7 +179,7 @@ export type Rung = z.infer<typeof Rung>;
 export const Drill = z.object({
   id: z.string(),
   name: z.string(),
-  region: Region.default("whole body"),
+  region: z._default(Region, "whole body"),
   phase: Phase,
   kind: DrillKind,
   position: Position,
@@ -176,35 +187,35 @@ export const Drill = z.object({
   serves: Serves,
   /** Skills it rehearses; empty for drills that prepare any. */
   toward: z.array(z.string()),
-  pattern: Pattern.nullable().default(null),
-  planes: z.array(Plane).default([]),
+  pattern: z._default(z.nullable(Pattern), null),
+  planes: z._default(z.array(Plane), []),
   /** Repetitions count as pulling or as pushing. */
-  force: z.enum(["pull", "push"]).nullable().default(null),
+  force: z._default(z.nullable(z.enum(["pull", "push"])), null),
   /** Only where the athlete's or coach's way of working has chosen it. */
-  onlyIf: z.enum(["side-lying-rotation"]).nullable().default(null),
+  onlyIf: z._default(z.nullable(z.enum(["side-lying-rotation"])), null),
   /** The hands carry weight, so wrists must be prepared before. */
   loadsHands: z.boolean(),
   /** This drill prepares the wrists for weight. */
   preparesHands: z.boolean(),
   /** Upside down, or a deep back bend: needs clearance for some conditions. */
   inverted: z.boolean(),
-  setUp: z.int().min(0),
-  sideChange: z.int().min(0),
-  rungs: z.array(Rung).min(1),
+  setUp: z.int().check(z.minimum(0)),
+  sideChange: z.int().check(z.minimum(0)),
+  rungs: z.array(Rung).check(z.minLength(1)),
   cautions: z.array(z.string()),
-  contraindications: z.array(Contraindication).default([]),
+  contraindications: z._default(z.array(Contraindication), []),
   /** What every rung does to a body beyond what can be seen of it; null where nobody has said. */
-  does: z.array(Exposure).nullable().default(null),
-  presses: z.array(SiteId).default([]),
+  does: z._default(z.nullable(z.array(Exposure)), null),
+  presses: z._default(z.array(SiteId), []),
   /** Muscles it contracts that its motions do not tell: a squeeze works the inner thighs and opens nothing. */
-  works: z.array(MuscleId).default([]),
+  works: z._default(z.array(MuscleId), []),
   /** In a line: what it is for, and what it is not. */
-  purpose: z.string().default(""),
-  notFor: z.string().default(""),
+  purpose: z._default(z.string(), ""),
+  notFor: z._default(z.string(), ""),
   /** Other words that people look for it by. */
-  also: z.array(z.string()).default([]),
+  also: z._default(z.array(z.string()), []),
   /** Why its rungs stand in this order, where it is not plain. */
-  order: z.string().default(""),
+  order: z._default(z.string(), ""),
 });
 export type Drill = z.infer<typeof Drill>;
 

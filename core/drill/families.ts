@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { JointId, motionOf } from "../body/motions";
 import { atRung, Pattern, type Drill, type DrillKind, type Position, type Rung } from "./drill";
 

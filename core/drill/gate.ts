@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /** What is done when a fault is seen: slower, fewer, less of the range, or a rung down. */
 export const GateAsk = z.enum(["slower", "fewer", "less-range", "rung-down"]);
@@ -8,7 +8,7 @@ export type GateAsk = z.infer<typeof GateAsk>;
 export const Gate = z.object({
   see: z.string(),
   then: z.string(),
-  ask: GateAsk.default("less-range"),
+  ask: z._default(GateAsk, "less-range"),
 });
 export type Gate = z.infer<typeof Gate>;
 

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /** What a place can have, from walls to what a household has instead. */
 export const KitItem = z.enum([

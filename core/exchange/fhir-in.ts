@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { Side } from "../body/side";
 import { protocolOf, type Library } from "../content/library";
 import { unitOf, type Protocol } from "../content/protocol";
@@ -8,63 +8,60 @@ import { protocolNamed, type RowProblem } from "./checks-in";
 import { codeIn, extensions, sideCodes, systems, ucumOf, type Observation } from "./fhir";
 
 /** A check as a bundle has it: everything but whose it is. */
-const BundleCheck = Check.omit({ kind: true, stamp: true, athleteId: true });
+const BundleCheck = z.omit(Check, { kind: true, stamp: true, athleteId: true });
 export type BundleCheck = z.infer<typeof BundleCheck>;
 
 const Concept = z.object({
-  coding: z
-    .array(
+  coding: z.optional(
+    z.array(
       z.object({
-        system: z.string().optional(),
-        version: z.string().optional(),
-        code: z.string().optional(),
+        system: z.optional(z.string()),
+        version: z.optional(z.string()),
+        code: z.optional(z.string()),
       }),
-    )
-    .optional(),
-  text: z.string().optional(),
+    ),
+  ),
+  text: z.optional(z.string()),
 });
-const Quantity = z.object({ value: z.number().optional(), code: z.string().optional() });
+const Quantity = z.object({ value: z.optional(z.number()), code: z.optional(z.string()) });
 
 /** What is read of an Observation; other fields of it are none of Yearling's. */
 const Read = z.object({
   resourceType: z.literal("Observation"),
-  identifier: z
-    .array(z.object({ system: z.string().optional(), value: z.string().optional() }))
-    .optional(),
+  identifier: z.optional(
+    z.array(z.object({ system: z.optional(z.string()), value: z.optional(z.string()) })),
+  ),
   code: Concept,
-  effectiveDateTime: z.string().optional(),
-  issued: z.string().optional(),
-  performer: z.array(z.object({ display: z.string().optional() })).optional(),
-  valueQuantity: Quantity.optional(),
-  note: z.array(z.object({ text: z.string() })).optional(),
-  bodySite: Concept.optional(),
-  method: Concept.optional(),
-  component: z
-    .array(
+  effectiveDateTime: z.optional(z.string()),
+  issued: z.optional(z.string()),
+  performer: z.optional(z.array(z.object({ display: z.optional(z.string()) }))),
+  valueQuantity: z.optional(Quantity),
+  note: z.optional(z.array(z.object({ text: z.string() }))),
+  bodySite: z.optional(Concept),
+  method: z.optional(Concept),
+  component: z.optional(
+    z.array(
       z.object({
         code: Concept,
-        valueQuantity: Quantity.optional(),
-        valueInteger: z.number().optional(),
+        valueQuantity: z.optional(Quantity),
+        valueInteger: z.optional(z.number()),
       }),
-    )
-    .optional(),
-  extension: z
-    .array(
+    ),
+  ),
+  extension: z.optional(
+    z.array(
       z.object({
         url: z.string(),
-        valueString: z.string().optional(),
-        valueCodeableConcept: Concept.optional(),
+        valueString: z.optional(z.string()),
+        valueCodeableConcept: z.optional(Concept),
       }),
-    )
-    .optional(),
+    ),
+  ),
 });
 
 const ReadBundle = z.object({
   resourceType: z.literal("Bundle"),
-  entry: z
-    .array(z.object({ resource: z.unknown() }))
-    .max(50_000)
-    .default([]),
+  entry: z._default(z.array(z.object({ resource: z.unknown() })).check(z.maxLength(50_000)), []),
 });
 
 export type BundleRead = { checks: BundleCheck[]; problems: RowProblem[] };
@@ -169,7 +166,7 @@ function trialsOf({ component, valueQuantity }: Observation, protocol: Protocol 
   return fits && valueQuantity.value !== undefined ? [valueQuantity.value] : [];
 }
 
-const Rest = Check.pick({
+const Rest = z.pick(Check, {
   typed: true,
   ownError: true,
   painAt: true,

@@ -1,9 +1,10 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { Season } from "../records/training";
 import { Athlete } from "../records/athlete";
 import { plusDays } from "../dates/days";
 import { beyondDoor } from "./door";
 import { readRecord } from "../records/earlier";
+import { fieldProblems } from "../records/field-problem";
 import { Group } from "../records/groups";
 import {
   Aim,
@@ -33,7 +34,7 @@ export const SetAside = z.object({
   /** The key it would have as a record, as far as that could be told. */
   key: z.string(),
   /** The version of the values it was found among. */
-  v: z.int().min(0),
+  v: z.int().check(z.minimum(0)),
   found: z.unknown(),
 });
 export type SetAside = z.infer<typeof SetAside>;
@@ -43,9 +44,9 @@ export type SetAside = z.infer<typeof SetAside>;
  * device, so that what was sent is not taken for something new where it was written.
  */
 export const Handed = z.object({
-  athleteId: z.string().min(1).max(80),
-  by: z.string().max(300),
-  device: z.string().max(40),
+  athleteId: z.string().check(z.minLength(1), z.maxLength(80)),
+  by: z.string().check(z.maxLength(300)),
+  device: z.string().check(z.maxLength(40)),
   /** It comes back from the athlete, with what is new. */
   back: z.boolean(),
 });
@@ -56,24 +57,24 @@ export const NotebookFile = z.object({
   format: z.literal("yearling-notebook"),
   version: z.literal(recordsVersion),
   savedAt: z.iso.datetime(),
-  handed: Handed.optional(),
-  troupe: Troupe.nullable(),
-  settings: Settings.nullable(),
+  handed: z.optional(Handed),
+  troupe: z.nullable(Troupe),
+  settings: z.nullable(Settings),
   athletes: z.array(Athlete),
   places: z.array(Place),
-  groups: z.array(Group).default([]),
-  halls: z.array(Hall).default([]),
+  groups: z._default(z.array(Group), []),
+  halls: z._default(z.array(Hall), []),
   aims: z.array(Aim),
   checks: z.array(Check),
   preps: z.array(Prep),
   runs: z.array(Run),
   logs: z.array(Log),
-  days: z.array(DayNote).default([]),
-  seasons: z.array(Season).default([]),
-  photos: z.array(Photo).default([]),
+  days: z._default(z.array(DayNote), []),
+  seasons: z._default(z.array(Season), []),
+  photos: z._default(z.array(Photo), []),
   packs: z.array(Pack),
-  gone: z.array(Gone).default([]),
-  aside: z.array(SetAside).default([]),
+  gone: z._default(z.array(Gone), []),
+  aside: z._default(z.array(SetAside), []),
 });
 export type NotebookFile = z.infer<typeof NotebookFile>;
 
@@ -144,18 +145,18 @@ export class FileReading {
       this.version = version;
     } else if (name === "savedAt") {
       if (!z.iso.datetime().safeParse(value).success)
-        refuse({ why: "part", path: "savedAt", detail: "Invalid ISO datetime" });
+        refuse({ why: "part", path: "savedAt", detail: "format" });
       this.savedAt = value as string;
     } else if (name === "handed") {
       const read = Handed.safeParse(value);
-      if (!read.success) refuse({ why: "part", path: name, detail: read.error.issues[0]!.message });
+      if (!read.success)
+        refuse({ why: "part", path: name, detail: fieldProblems(read.error)[0]!.problem.is });
       this.handed = read.data!;
     } else if (kindAt.has(name)) {
       const kind = kindAt.get(name)!;
       if (isSingle(kind)) {
         if (value !== null) this.record(name, null, value);
-      } else if (!Array.isArray(value))
-        refuse({ why: "part", path: name, detail: "expected array" });
+      } else if (!Array.isArray(value)) refuse({ why: "part", path: name, detail: "format" });
     }
   }
 
@@ -166,7 +167,8 @@ export class FileReading {
     const path = [list, ...(index === null ? [] : [index])].join(" → ");
     if (list === "aside") {
       const read = SetAside.safeParse(found);
-      if (!read.success) refuse({ why: "part", path, detail: read.error.issues[0]!.message });
+      if (!read.success)
+        refuse({ why: "part", path, detail: fieldProblems(read.error)[0]!.problem.is });
       this.aside.push(read.data!);
       return;
     }
@@ -180,8 +182,8 @@ export class FileReading {
     if ("refused" in read)
       return refuse({
         why: "part",
-        path: [path, read.refused.split(": ")[0]].join(" → "),
-        detail: read.refused.split(": ").slice(1).join(": ") || read.refused,
+        path: [path, ...read.refused.at].join(" → "),
+        detail: read.refused.problem.is,
       });
     const { record } = read;
     const odd = this.version === recordsVersion ? unknownField(found, record) : null;

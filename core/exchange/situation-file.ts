@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { plusDays } from "../dates/days";
 import { Season } from "../records/training";
 import { Athlete, Day, Intake } from "../records/athlete";
@@ -7,32 +7,34 @@ import { Aim, Check, DayNote, Log, Place, Settings, type AnyRecord } from "../re
 const who = "athlete";
 
 /** The person, with what a plan does not need left to usual values. */
-const Person = Athlete.extend({
-  kind: z.literal("athlete").default("athlete"),
-  id: z.string().default(who),
-  name: z.string().default("The athlete"),
-  discipline: z.string().default(""),
-  statureCm: Athlete.shape.statureCm.default(170),
-  massKg: Athlete.shape.massKg.default(null),
-  dominantSide: Athlete.shape.dominantSide.default("right"),
-  measures: Athlete.shape.measures.default({}),
-  placeId: Athlete.shape.placeId.default(null),
-  note: z.string().default(""),
-  intake: z
-    .object({
-      on: Day.optional(),
-      yes: Intake.shape.yes.default([]),
-      where: Intake.shape.where,
-      note: z.string().default(""),
-      growthSpurt: z.boolean().default(false),
-      beighton: Intake.shape.beighton.default(null),
-      clearances: Intake.shape.clearances.default([]),
-    })
-    .nullable()
-    .default(null),
-  clearances: Athlete.shape.clearances.default([]),
-  absences: Athlete.shape.absences.default([]),
-  archived: z.boolean().default(false),
+const Person = z.extend(Athlete, {
+  kind: z._default(z.literal("athlete"), "athlete"),
+  id: z._default(z.string(), who),
+  name: z._default(z.string(), "The athlete"),
+  discipline: z._default(z.string(), ""),
+  statureCm: z._default(Athlete.shape.statureCm, 170),
+  massKg: z._default(Athlete.shape.massKg, null),
+  dominantSide: z._default(Athlete.shape.dominantSide, "right"),
+  measures: z._default(Athlete.shape.measures, {}),
+  placeId: z._default(Athlete.shape.placeId, null),
+  note: z._default(z.string(), ""),
+  intake: z._default(
+    z.nullable(
+      z.object({
+        on: z.optional(Day),
+        yes: z._default(Intake.shape.yes, []),
+        where: Intake.shape.where,
+        note: z._default(z.string(), ""),
+        growthSpurt: z._default(z.boolean(), false),
+        beighton: z._default(Intake.shape.beighton, null),
+        clearances: z._default(Intake.shape.clearances, []),
+      }),
+    ),
+    null,
+  ),
+  clearances: z._default(Athlete.shape.clearances, []),
+  absences: z._default(Athlete.shape.absences, []),
+  archived: z._default(z.boolean(), false),
 });
 
 /**
@@ -42,68 +44,74 @@ const Person = Athlete.extend({
 export const SituationFile = z.object({
   format: z.literal("yearling-situation"),
   /** The day it is; the day it is read when it is left out. */
-  day: Day.optional(),
+  day: z.optional(Day),
   athlete: Person,
-  aims: z
-    .array(
-      Aim.extend({
-        kind: z.literal("aim").default("aim"),
-        id: z.string().optional(),
-        athleteId: z.string().default(who),
-        quality: Aim.shape.quality.default("clean"),
-        side: Aim.shape.side.default("mid"),
-        by: Day.optional(),
-        since: Day.optional(),
-        closedOn: Aim.shape.closedOn.default(null),
+  aims: z._default(
+    z.array(
+      z.extend(Aim, {
+        kind: z._default(z.literal("aim"), "aim"),
+        id: z.optional(z.string()),
+        athleteId: z._default(z.string(), who),
+        quality: z._default(Aim.shape.quality, "clean"),
+        side: z._default(Aim.shape.side, "mid"),
+        by: z.optional(Day),
+        since: z.optional(Day),
+        closedOn: z._default(Aim.shape.closedOn, null),
       }),
-    )
-    .default([]),
-  checks: z
-    .array(
-      Check.extend({
-        kind: z.literal("check").default("check"),
-        id: z.string().optional(),
-        athleteId: z.string().default(who),
-        protocolVersion: Check.shape.protocolVersion.default(1),
-        temperature: Check.shape.temperature.default("warm"),
-        tester: z.string().default(""),
-        on: Day.optional(),
-        at: Check.shape.at.optional(),
-        pain: Check.shape.pain.default(0),
-        seen: Check.shape.seen.default([]),
-        note: z.string().default(""),
+    ),
+    [],
+  ),
+  checks: z._default(
+    z.array(
+      z.extend(Check, {
+        kind: z._default(z.literal("check"), "check"),
+        id: z.optional(z.string()),
+        athleteId: z._default(z.string(), who),
+        protocolVersion: z._default(Check.shape.protocolVersion, 1),
+        temperature: z._default(Check.shape.temperature, "warm"),
+        tester: z._default(z.string(), ""),
+        on: z.optional(Day),
+        at: z.optional(Check.shape.at),
+        pain: z._default(Check.shape.pain, 0),
+        seen: z._default(Check.shape.seen, []),
+        note: z._default(z.string(), ""),
       }),
-    )
-    .default([]),
-  logs: z
-    .array(
-      Log.extend({
-        kind: z.literal("log").default("log"),
-        id: z.string().optional(),
-        athleteId: z.string().default(who),
-        prepId: Log.shape.prepId.default(null),
-        minutes: Log.shape.minutes.default(0),
-        note: z.string().default(""),
+    ),
+    [],
+  ),
+  logs: z._default(
+    z.array(
+      z.extend(Log, {
+        kind: z._default(z.literal("log"), "log"),
+        id: z.optional(z.string()),
+        athleteId: z._default(z.string(), who),
+        prepId: z._default(Log.shape.prepId, null),
+        minutes: z._default(Log.shape.minutes, 0),
+        note: z._default(z.string(), ""),
       }),
-    )
-    .default([]),
-  days: z.array(DayNote).default([]),
-  season: Season.nullable().default(null),
-  settings: Settings.nullable().default(null),
+    ),
+    [],
+  ),
+  days: z._default(z.array(DayNote), []),
+  season: z._default(z.nullable(Season), null),
+  settings: z._default(z.nullable(Settings), null),
   /** Where it is done; nothing is asked of the place when it is left out. */
-  place: Place.extend({
-    kind: z.literal("place").default("place"),
-    id: z.string().default("here"),
-    name: z.string().default("here"),
-    note: z.string().default(""),
-  })
-    .nullable()
-    .default(null),
+  place: z._default(
+    z.nullable(
+      z.extend(Place, {
+        kind: z._default(z.literal("place"), "place"),
+        id: z._default(z.string(), "here"),
+        name: z._default(z.string(), "here"),
+        note: z._default(z.string(), ""),
+      }),
+    ),
+    null,
+  ),
   /** Minutes of the prep. */
-  minutes: z.number().min(2).max(120).optional(),
+  minutes: z.optional(z.number().check(z.minimum(2), z.maximum(120))),
   /** Identifier of the prep's format, as in the library. */
-  prepFormat: z.string().optional(),
-  alreadyWarm: z.boolean().optional(),
+  prepFormat: z.optional(z.string()),
+  alreadyWarm: z.optional(z.boolean()),
 });
 export type SituationFile = z.infer<typeof SituationFile>;
 

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import type { LeftRight } from "../body/side";
 
 /** One angle for both sides, or one a side, degrees. */
@@ -16,8 +16,8 @@ type Paired = z.infer<typeof Paired>;
  * it is negative; `index` to `little` bend one of them more; `spread` stands between neighbours, `thumb` off the palm.
  * `bigToe` and `smallToes` lift those beyond the rest, `toeCurl` bends their ends, `toeSpread` opens them like a fan; `arch` draws the sole up.
  */
-export const Pose = z
-  .object({
+export const Pose = z.partial(
+  z.object({
     pelvis: z.number(),
     lean: z.number(),
     lowBack: z.number(),
@@ -55,8 +55,8 @@ export const Pose = z
     toeSpread: Paired,
     toeCurl: Paired,
     arch: Paired,
-  })
-  .partial();
+  }),
+);
 export type Pose = z.infer<typeof Pose>;
 
 /** One angle of a pose on one side; 0 where the pose leaves it out. */

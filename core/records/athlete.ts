@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { Stamp } from "./stamp";
 import { Clearable, IntakeQuestion } from "../body/conditions";
 import { JointId } from "../body/motions";
@@ -10,28 +10,28 @@ import { SomeSchools } from "../content/schools";
 /** An ISO local date, 2026-11-24. */
 export const Day = z.iso
   .date({ abort: true })
-  .refine((day) => day >= "1900-01-01" && day <= "2100-12-31", "a day from 1900 to 2100");
+  .check(z.refine((day) => day >= "1900-01-01" && day <= "2100-12-31", "a day from 1900 to 2100"));
 /** A moment in ISO 8601, UTC. */
 export const Moment = z.iso.datetime();
 /** Pain or soreness, 0 (none) to 10. */
-export const Pain = z.int().min(0).max(10);
+export const Pain = z.int().check(z.minimum(0), z.maximum(10));
 
-const Id = z.string().min(1).max(80);
+const Id = z.string().check(z.minLength(1), z.maxLength(80));
 /** A text of one line, and one of many. */
-const Line = z.string().max(300);
-const Text = z.string().max(5000);
+const Line = z.string().check(z.maxLength(300));
+const Text = z.string().check(z.maxLength(5000));
 /** A length of the body, cm. */
-const Length = z.number().min(1).max(200);
+const Length = z.number().check(z.minimum(1), z.maximum(200));
 
 /** A clinician's clearance: who, on what day, until when, and what may be done again. It lifts that and no more. */
 export const IntakeClearance = z.object({
   question: Clearable,
-  who: Line.min(1),
+  who: Line.check(z.minLength(1)),
   on: Day,
   /** The last day it counts on; null where none was said. */
-  until: Day.nullable().default(null),
+  until: z._default(z.nullable(Day), null),
   /** What a rung may do again. */
-  allows: z.array(Exposure).default([]),
+  allows: z._default(z.array(Exposure), []),
   limits: Text,
 });
 export type IntakeClearance = z.infer<typeof IntakeClearance>;
@@ -41,19 +41,20 @@ export const Intake = z.object({
   on: Day,
   yes: z.array(IntakeQuestion),
   /** Where it is and since when, of the answers that ask for it. */
-  where: z
-    .array(
+  where: z._default(
+    z.array(
       z.object({
         question: IntakeQuestion,
         places: z.array(BodyPlace),
-        since: Day.nullable().default(null),
+        since: z._default(z.nullable(Day), null),
       }),
-    )
-    .default([]),
+    ),
+    [],
+  ),
   note: Text,
   growthSpurt: z.boolean(),
   /** Nine-point joint looseness screen; null when not screened. */
-  beighton: z.int().min(0).max(9).nullable(),
+  beighton: z.nullable(z.int().check(z.minimum(0), z.maximum(9))),
   clearances: z.array(IntakeClearance),
 });
 export type Intake = z.infer<typeof Intake>;
@@ -61,12 +62,12 @@ export type Intake = z.infer<typeof Intake>;
 /** A place locked by pain, cleared by a person with a reason. */
 export const PlaceClearance = z.object({
   /** Null where nobody had said where it hurt. */
-  place: BodyPlace.nullable(),
+  place: z.nullable(BodyPlace),
   on: Day,
-  who: Line.min(1),
-  reason: Text.min(1),
+  who: Line.check(z.minLength(1)),
+  reason: Text.check(z.minLength(1)),
   /** The records whose pain is cleared; what hurts later, or is entered later, locks again. */
-  covers: z.array(Line).max(5000).default([]),
+  covers: z._default(z.array(Line).check(z.maxLength(5000)), []),
 });
 export type PlaceClearance = z.infer<typeof PlaceClearance>;
 
@@ -85,65 +86,65 @@ export const NextChosen = z.object({
 export type NextChosen = z.infer<typeof NextChosen>;
 
 /** So many repetitions of a drill a day, spread over whatever sessions there are. */
-export const Quota = z.object({ drillId: Id, reps: z.int().min(5).max(1000) });
+export const Quota = z.object({ drillId: Id, reps: z.int().check(z.minimum(5), z.maximum(1000)) });
 export type Quota = z.infer<typeof Quota>;
 
 /** What is lifted in trainings elsewhere: repetitions of pulling or pushing in a usual week, both sides. */
 export const Lift = z.object({
-  name: z.string().trim().min(1).max(60),
+  name: z.string().check(z.trim(), z.minLength(1), z.maxLength(60)),
   force: z.enum(["pull", "push"]),
-  reps: z.int().min(1).max(5000),
+  reps: z.int().check(z.minimum(1), z.maximum(5000)),
 });
 export type Lift = z.infer<typeof Lift>;
 
 export const Athlete = z.object({
   kind: z.literal("athlete"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
-  name: z.string().trim().min(1).max(80),
-  discipline: z.string().max(120),
+  name: z.string().check(z.trim(), z.minLength(1), z.maxLength(80)),
+  discipline: z.string().check(z.maxLength(120)),
   bornOn: Day,
-  statureCm: z.number().min(80).max(230),
+  statureCm: z.number().check(z.minimum(80), z.maximum(230)),
   /** What nobody has said: the height is the usual one of the age then, the day of birth the last of its year. */
-  assumed: z
-    .array(z.enum(["height", "birthday"]))
-    .max(2)
-    .default([]),
-  massKg: z.number().min(15).max(200).nullable(),
+  assumed: z._default(z.array(z.enum(["height", "birthday"])).check(z.maxLength(2)), []),
+  massKg: z.nullable(z.number().check(z.minimum(15), z.maximum(200))),
   dominantSide: z.enum(["left", "right"]),
   measures: z.object({
-    shinCm: Length.optional(),
-    footCm: Length.optional(),
-    legCm: Length.optional(),
-    armCm: Length.optional(),
-    breadthCm: Length.optional(),
+    shinCm: z.optional(Length),
+    footCm: z.optional(Length),
+    legCm: z.optional(Length),
+    armCm: z.optional(Length),
+    breadthCm: z.optional(Length),
     /** The leg length that makes the split's model fit the tape, where it was never measured by one. */
-    fittedLegCm: Length.optional(),
+    fittedLegCm: z.optional(Length),
     /** Floor to hip where a flat split would be: what a measured split gap keeps beside the model. */
-    pelvisCm: z.number().min(-100).max(100).optional(),
+    pelvisCm: z.optional(z.number().check(z.minimum(-100), z.maximum(100))),
     /** The width of one finger, for lengths taken in finger widths. */
-    fingerCm: z.number().min(0.3).max(5).optional(),
+    fingerCm: z.optional(z.number().check(z.minimum(0.3), z.maximum(5))),
   }),
-  placeId: Id.nullable(),
+  placeId: z.nullable(Id),
   note: Text,
-  intake: Intake.nullable(),
+  intake: z.nullable(Intake),
   /** The day on which the health questions were asked for anew; null once they were answered. */
-  intakeAsked: Day.nullable().optional(),
-  clearances: z.array(PlaceClearance).max(2000),
-  absences: z.array(Absence).max(500),
+  intakeAsked: z.optional(z.nullable(Day)),
+  clearances: z.array(PlaceClearance).check(z.maxLength(2000)),
+  absences: z.array(Absence).check(z.maxLength(500)),
   archived: z.boolean(),
   /** Ways of working that stand over the coach's. */
-  schools: SomeSchools.default({}),
+  schools: z._default(SomeSchools, {}),
   /** Joints with an old injury or a niggle: prepared before the warm-up. */
-  flagged: z.array(JointId).default([]),
+  flagged: z._default(z.array(JointId), []),
   /** Joints that are worked for whatever the aim is, and how the body lives. */
-  areas: z.array(JointId).default([]),
-  profiles: z.array(z.string().min(1).max(40)).max(20).default([]),
-  quotas: z.array(Quota).max(20).default([]),
+  areas: z._default(z.array(JointId), []),
+  profiles: z._default(
+    z.array(z.string().check(z.minLength(1), z.maxLength(40))).check(z.maxLength(20)),
+    [],
+  ),
+  quotas: z._default(z.array(Quota).check(z.maxLength(20)), []),
   /** Years in the sport; null where nobody has said. */
-  years: z.number().min(0).max(70).nullable().default(null),
-  lifts: z.array(Lift).max(20).default([]),
-  nextChosen: z.array(NextChosen).max(1000).default([]),
+  years: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(70))), null),
+  lifts: z._default(z.array(Lift).check(z.maxLength(20)), []),
+  nextChosen: z._default(z.array(NextChosen).check(z.maxLength(1000)), []),
 });
 export type Athlete = z.infer<typeof Athlete>;
 

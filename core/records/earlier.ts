@@ -2,6 +2,7 @@ import { motionOf, MotionId } from "../body/motions";
 import { withPlaces } from "./earlier-places";
 import { motionNow, withNamesOfToday } from "./earlier-names";
 import { Athlete } from "./athlete";
+import { fieldProblems, type FieldProblem } from "./field-problem";
 import { AnyRecord, keyOf, recordsVersion } from "./records";
 
 type Loose = Record<string, unknown>;
@@ -109,24 +110,23 @@ export function upgraded(record: unknown, version: number): unknown {
   return now;
 }
 
-/** Reads one record of any version up to this one. `refused` says what of it cannot be right. */
+/** Reads one record of any version up to this one. `refused` says which field of it cannot be right. */
 export function readRecord(
   found: unknown,
   version: number,
-): { record: AnyRecord } | { refused: string } {
+): { record: AnyRecord } | { refused: FieldProblem } {
   const result = AnyRecord.safeParse(upgraded(found, version));
   if (result.success) return withWas(result.data);
-  const issue = result.error.issues[0]!;
-  return { refused: [issue.path.join(" → "), issue.message].filter(Boolean).join(": ") };
+  return { refused: fieldProblems(result.error)[0]! };
 }
 
 /** What was taken away has to be a record itself, and the one that it names. */
-function withWas(record: AnyRecord): { record: AnyRecord } | { refused: string } {
+function withWas(record: AnyRecord): { record: AnyRecord } | { refused: FieldProblem } {
   if (record.kind !== "gone" || record.was === null) return { record };
   const was = AnyRecord.safeParse(record.was);
   return was.success && keyOf(was.data) === record.id
     ? { record: { ...record, was: was.data } }
-    : { refused: "was: no record of that name" };
+    : { refused: { at: ["was"], problem: { is: "unknown" } } };
 }
 
 /**

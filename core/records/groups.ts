@@ -1,26 +1,26 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { Stamp } from "./stamp";
 import { Time } from "./training";
 
-const Id = z.string().min(1).max(80);
+const Id = z.string().check(z.minLength(1), z.maxLength(80));
 
 /** One time of a group's week: 0 is Monday. */
 export const GroupTime = z.object({
-  weekday: z.int().min(0).max(6),
+  weekday: z.int().check(z.minimum(0), z.maximum(6)),
   starts: Time,
-  minutes: z.int().min(5).max(480),
+  minutes: z.int().check(z.minimum(5), z.maximum(480)),
 });
 export type GroupTime = z.infer<typeof GroupTime>;
 
 /** Athletes who train together; an athlete may be in several. */
 export const Group = z.object({
   kind: z.literal("group"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
-  name: z.string().trim().min(1).max(80),
-  members: z.array(Id).max(200),
-  placeId: Id.nullable(),
-  times: z.array(GroupTime).max(28),
+  name: z.string().check(z.trim(), z.minLength(1), z.maxLength(80)),
+  members: z.array(Id).check(z.maxLength(200)),
+  placeId: z.nullable(Id),
+  times: z.array(GroupTime).check(z.maxLength(28)),
 });
 export type Group = z.infer<typeof Group>;
 

@@ -1,3 +1,4 @@
+import * as z from "zod/mini";
 import { Place } from "./records";
 
 /** A floor and nothing on it: what a prep without kit is planned for. It is no record and has to be made by nobody. */
@@ -19,4 +20,4 @@ export const placeOf = <Known extends Pick<Place, "id" | "name">>(
 
 /** What a place is before anybody has named it. */
 export type PlaceDraft = Omit<Place, "kind" | "id">;
-export const PlaceDraft = Place.omit({ kind: true, id: true });
+export const PlaceDraft = z.omit(Place, { kind: true, id: true });

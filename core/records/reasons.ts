@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { JointId, MotionId } from "../body/motions";
 import { BodyPlace } from "../body/sites";
 import { DrillKind, Position, Region } from "../drill/drill";
@@ -20,7 +20,7 @@ export const Against = z.discriminatedUnion("why", [
   z.object({ why: z.literal("not-in-prep") }),
   z.object({ why: z.literal("not-in-library") }),
   /** Pain has locked a place that it loads, stretches or works on; null where nobody said which. */
-  z.object({ why: z.literal("locked"), place: BodyPlace.nullable() }),
+  z.object({ why: z.literal("locked"), place: z.nullable(BodyPlace) }),
   /**
    * An answer of the intake, none at all, growing or loose joints: by which of what it does; null where everything
    * stops, or the drill itself says it is not for them.
@@ -28,8 +28,8 @@ export const Against = z.discriminatedUnion("why", [
   z.object({
     why: z.literal("health"),
     by: CautionId,
-    does: Exposure.nullable(),
-    place: BodyPlace.nullable(),
+    does: z.nullable(Exposure),
+    place: z.nullable(BodyPlace),
   }),
   /** A drill of somebody's own that does not say what it does to a body. */
   z.object({ why: z.literal("unstated") }),
@@ -65,7 +65,7 @@ export const Against = z.discriminatedUnion("why", [
     format: z.string(),
     kind: DrillKind,
     /** Where the format has such work, but of other parts of the body. */
-    region: Region.nullable(),
+    region: z.nullable(Region),
   }),
   z.object({ why: z.literal("position"), format: z.string(), positions: z.array(Position) }),
   z.object({ why: z.literal("too-strong") }),
@@ -114,16 +114,16 @@ export const Because = z.discriminatedUnion("why", [
   z.object({ why: z.literal("settle") }),
   z.object({ why: z.literal("flagged"), joint: JointId }),
   /** Before weight on the hands; degrees that the wrist surely lacks, where it lacks some. */
-  z.object({ why: z.literal("hands"), short: z.number().nullable() }),
+  z.object({ why: z.literal("hands"), short: z.nullable(z.number()) }),
   z.object({ why: z.literal("skill") }),
   z.object({ why: z.literal("unmeasured"), motion: MotionId }),
   z.object({
     why: z.literal("short"),
     motion: MotionId,
     degrees: z.number(),
-    tighter: z.enum(["left", "right"]).nullable(),
+    tighter: z.nullable(z.enum(["left", "right"])),
     /** By the reading's error it may be enough. */
-    unsure: z.boolean().default(false),
+    unsure: z._default(z.boolean(), false),
   }),
   /** Found beside the aim: in a check, between the sides, or in how the body lives. */
   z.object({
@@ -144,10 +144,10 @@ export const Because = z.discriminatedUnion("why", [
     /** The check's name, or the profile's or sport's. */
     by: z.string(),
     /** Degrees, centimetres or points of it, where it is a figure. */
-    figure: z.number().nullable(),
+    figure: z.nullable(z.number()),
   }),
   /** Keeps what there is; of no motion that is asked when it is null. */
-  z.object({ why: z.literal("keeps"), motion: MotionId.nullable() }),
+  z.object({ why: z.literal("keeps"), motion: z.nullable(MotionId) }),
   z.object({
     why: z.literal("followed"),
     change: z.enum(["more", "next-rung", "step-back", "less", "restart"]),
@@ -158,10 +158,10 @@ export const Because = z.discriminatedUnion("why", [
   z.object({ why: z.literal("instead"), drill: z.string(), against: Against }),
   z.object({ why: z.literal("stand-in"), wanted: KitItem, used: KitItem }),
   /** What of the place's bands and weights it is done with. */
-  z.object({ why: z.literal("takes-band"), strength: BandStrength, kg: z.number().nullable() }),
+  z.object({ why: z.literal("takes-band"), strength: BandStrength, kg: z.nullable(z.number()) }),
   z.object({ why: z.literal("takes-weight"), kg: z.number() }),
   z.object({ why: z.literal("work-sets") }),
-  z.object({ why: z.literal("easier"), rungs: z.int().min(1) }),
+  z.object({ why: z.literal("easier"), rungs: z.int().check(z.minimum(1)) }),
   /** The same with less weight, or an easier band, up to the work. */
   z.object({ why: z.literal("lighter") }),
   z.object({ why: z.literal("once-more") }),

@@ -1,5 +1,5 @@
 import { Band, BandStrength } from "../drill/band";
-import * as z from "zod";
+import * as z from "zod/mini";
 import { Side } from "../body/side";
 import { Dose } from "../drill/dose";
 import { BreathMode } from "../drill/breathing";
@@ -25,16 +25,16 @@ import { Stamp } from "./stamp";
 /** The version of everything below. It counts up with a change that older values do not fit; see `earlier.ts`. */
 export const recordsVersion = 12;
 
-const Id = z.string().min(1).max(80);
+const Id = z.string().check(z.minLength(1), z.maxLength(80));
 /** A text of one line, and one of many. */
-const Line = z.string().max(300);
-const Text = z.string().max(5000);
+const Line = z.string().check(z.maxLength(300));
+const Text = z.string().check(z.maxLength(5000));
 /** A reading in the protocol's unit, degrees, cm or a count: nothing that a body gives is farther off. */
-const Reading = z.number().min(-1000).max(1000);
+const Reading = z.number().check(z.minimum(-1000), z.maximum(1000));
 
 export const Troupe = z.object({
   kind: z.literal("troupe"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   name: Line,
   work: Text,
@@ -44,32 +44,36 @@ export type Troupe = z.infer<typeof Troupe>;
 /** A named kit with a space: home, hall, wall. A prep uses only what its place has. */
 export const Place = z.object({
   kind: z.literal("place"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
-  name: Line.min(1),
-  kit: z.array(KitItem).max(100),
+  name: Line.check(z.minLength(1)),
+  kit: z.array(KitItem).check(z.maxLength(100)),
   /** How many there are of it, where somebody has counted; a kit that is not named here is enough for everybody. */
-  counts: z
-    .array(z.object({ item: KitItem, count: z.int().min(1).max(200) }))
-    .max(100)
-    .optional(),
+  counts: z.optional(
+    z
+      .array(z.object({ item: KitItem, count: z.int().check(z.minimum(1), z.maximum(200)) }))
+      .check(z.maxLength(100)),
+  ),
   /** Its bands, from thin to thick; empty where nobody has said which. */
-  bands: z.array(Band).max(12).default([]),
+  bands: z._default(z.array(Band).check(z.maxLength(12)), []),
   /** Its weights, kg; empty where nobody has said which. */
-  weights: z.array(z.number().positive().max(200)).max(24).default([]),
+  weights: z._default(
+    z.array(z.number().check(z.positive(), z.maximum(200))).check(z.maxLength(24)),
+    [],
+  ),
   /** The most room there is. */
-  space: Space.default("room"),
+  space: z._default(Space, "room"),
   /** Neighbours below: nothing that is heard through the floor. */
-  silent: z.boolean().default(false),
+  silent: z._default(z.boolean(), false),
   /** No lying or kneeling down: standing drills only. */
-  noFloor: z.boolean().default(false),
+  noFloor: z._default(z.boolean(), false),
   note: Text,
 });
 export type Place = z.infer<typeof Place>;
 
 export const Aim = z.object({
   kind: z.literal("aim"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   athleteId: Id,
   skillId: Id,
@@ -77,21 +81,31 @@ export const Aim = z.object({
   side: Side,
   by: Day,
   since: Day,
-  closedOn: Day.nullable(),
+  closedOn: z.nullable(Day),
   /** What became of it, where somebody said so when it was closed. */
-  outcome: z.enum(["reached", "not-reached", "let-go"]).nullable().default(null),
+  outcome: z._default(z.nullable(z.enum(["reached", "not-reached", "let-go"])), null),
   /** How the hips stand in a split, where the skill leaves it open. */
-  hips: z.enum(["square", "open"]).default("square"),
+  hips: z._default(z.enum(["square", "open"]), "square"),
   /** A coach's own weight for a motion, over the computed one, with the reason. */
-  overrides: z
-    .array(z.object({ motion: MotionId, weight: z.number().min(0).max(10), reason: Line }))
-    .max(60)
-    .default([]),
+  overrides: z._default(
+    z
+      .array(
+        z.object({
+          motion: MotionId,
+          weight: z.number().check(z.minimum(0), z.maximum(10)),
+          reason: Line,
+        }),
+      )
+      .check(z.maxLength(60)),
+    [],
+  ),
   /** A what-if that was kept: the degrees to have by a day. */
-  targets: z
-    .array(z.object({ motion: MotionId, side: Side, degrees: Reading, by: Day }))
-    .max(60)
-    .default([]),
+  targets: z._default(
+    z
+      .array(z.object({ motion: MotionId, side: Side, degrees: Reading, by: Day }))
+      .check(z.maxLength(60)),
+    [],
+  ),
 });
 export type Aim = z.infer<typeof Aim>;
 
@@ -114,7 +128,7 @@ export const CheckWas = z.object({
   until: Moment,
   athleteId: Id,
   side: Side,
-  trials: z.array(Reading).max(9),
+  trials: z.array(Reading).check(z.maxLength(9)),
   pain: Pain,
   note: Text,
 });
@@ -122,11 +136,11 @@ export type CheckWas = z.infer<typeof CheckWas>;
 
 export const Check = z.object({
   kind: z.literal("check"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   athleteId: Id,
   protocolId: Id,
-  protocolVersion: z.int().positive(),
+  protocolVersion: z.int().check(z.positive()),
   side: Side,
   mode: Mode,
   temperature: z.enum(["cold", "warm"]),
@@ -135,43 +149,45 @@ export const Check = z.object({
   on: Day,
   at: Moment,
   /** In the protocol's own unit, whatever they were typed in. None where pain stopped it before a reading. */
-  trials: z.array(Reading).max(9),
+  trials: z.array(Reading).check(z.maxLength(9)),
   /** What was typed, where it was not the protocol's own unit. */
-  typed: z
-    .object({
-      unit: z.enum(["in", "fingers"]),
-      trials: z.array(Reading).max(9),
-      /** Centimetres in one finger width at the time. */
-      fingerCm: z.number().min(0.3).max(5).optional(),
-    })
-    .nullable()
-    .default(null),
+  typed: z._default(
+    z.nullable(
+      z.object({
+        unit: z.enum(["in", "fingers"]),
+        trials: z.array(Reading).check(z.maxLength(9)),
+        /** Centimetres in one finger width at the time. */
+        fingerCm: z.optional(z.number().check(z.minimum(0.3), z.maximum(5))),
+      }),
+    ),
+    null,
+  ),
   /** The reading's own standard error beside the instrument's, as of pointing at a photo; the protocol's unit. */
-  ownError: z.number().min(0).max(1000).default(0),
+  ownError: z._default(z.number().check(z.minimum(0), z.maximum(1000)), 0),
   pain: Pain,
   /** Where it hurt, where that was pointed at. */
-  painAt: BodyPlace.nullable().default(null),
-  painKind: PainKind.nullable().default(null),
-  seen: z.array(Line).max(40),
+  painAt: z._default(z.nullable(BodyPlace), null),
+  painKind: z._default(z.nullable(PainKind), null),
+  seen: z.array(Line).check(z.maxLength(40)),
   /** How it was read, as a note: landmarks of a photo, zero of a level, file of a sensor. */
-  read: Text.default(""),
+  read: z._default(Text, ""),
   note: Text,
   /** What it was before somebody mended it, the first first. */
-  was: z.array(CheckWas).max(20).optional(),
+  was: z.optional(z.array(CheckWas).check(z.maxLength(20))),
 });
 export type Check = z.infer<typeof Check>;
 
 /** A photograph that an angle was read from, kept because the user said so; scaled down. */
 export const Photo = z.object({
   kind: z.literal("photo"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   athleteId: Id,
   on: Day,
   /** A data URL of a JPEG. */
-  image: z.string().startsWith("data:image/"),
-  width: z.int().positive(),
-  height: z.int().positive(),
+  image: z.string().check(z.startsWith("data:image/")),
+  width: z.int().check(z.positive()),
+  height: z.int().check(z.positive()),
   readings: z.array(
     z.object({
       protocolId: Id,
@@ -179,7 +195,7 @@ export const Photo = z.object({
       degrees: Reading,
       se: Reading,
       /** Landmarks on the picture as shares of its width and height. */
-      spots: z.array(z.tuple([z.number(), z.number()])).max(12),
+      spots: z.array(z.tuple([z.number(), z.number()])).check(z.maxLength(12)),
     }),
   ),
 });
@@ -187,7 +203,7 @@ export type Photo = z.infer<typeof Photo>;
 
 /** A breath between two drills, or a break that somebody has put there. */
 export const Breath = z.object({
-  seconds: z.int().min(1).max(600),
+  seconds: z.int().check(z.minimum(1), z.maximum(600)),
   as: z.enum(["change-over", "water", "shake-out", "break"]),
 });
 export type Breath = z.infer<typeof Breath>;
@@ -202,31 +218,39 @@ export const PrepItem = z.object({
   rungId: Id,
   phase: Phase,
   /** Name of the format's segment it stands in; empty: the phase. */
-  segment: z.string().default(""),
+  segment: z._default(z.string(), ""),
   dose: Dose,
   /** Set-up and change of place happen inside its time box; both sides share the box. */
-  boxed: z.boolean().default(false),
+  boxed: z._default(z.boolean(), false),
   /** Order in which sides are worked; empty for a drill without sides. */
   sides: z.array(z.enum(["left", "right"])),
   /** Sets (or rounds) that the shorter side gets beyond the other's; null where both get the same. */
-  extra: z
-    .object({ side: z.enum(["left", "right"]), sets: z.int().min(1).max(6) })
-    .nullable()
-    .default(null),
+  extra: z._default(
+    z.nullable(
+      z.object({
+        side: z.enum(["left", "right"]),
+        sets: z.int().check(z.minimum(1), z.maximum(6)),
+      }),
+    ),
+    null,
+  ),
   /** What each set is called, in their order, where it is done in parts. */
-  labels: z.array(z.string().max(40)).max(12).default([]),
+  labels: z._default(z.array(z.string().check(z.maxLength(40))).check(z.maxLength(12)), []),
   /** Repetitions or seconds of each set, in their order, where they are not all the same; empty: as the dose says. */
-  amounts: z.array(z.int().min(1).max(600)).max(12).default([]),
+  amounts: z._default(
+    z.array(z.int().check(z.minimum(1), z.maximum(600))).check(z.maxLength(12)),
+    [],
+  ),
   /** Goes on until it is loose; the dose is what is usual. */
-  untilLoose: z.boolean().default(false),
+  untilLoose: z._default(z.boolean(), false),
   /** How quick, where it is not as usual. */
-  pace: z.enum(["brisk", "slow"]).nullable().default(null),
+  pace: z._default(z.nullable(z.enum(["brisk", "slow"])), null),
   /** How to breathe in it, where it is not as usual for the drill. */
-  breathing: BreathMode.nullable().default(null),
+  breathing: z._default(z.nullable(BreathMode), null),
   /** The breath after it; null where the next drill follows at once. */
-  breath: Breath.nullable().default(null),
+  breath: z._default(z.nullable(Breath), null),
   /** Done before the clock begins, on the way there. */
-  outside: z.boolean().default(false),
+  outside: z._default(z.boolean(), false),
   /** Why it is there, the chief reason first. */
   why: z.array(Because),
   serves: z.array(MotionId),
@@ -236,94 +260,98 @@ export type PrepItem = z.infer<typeof PrepItem>;
 
 export const Prep = z.object({
   kind: z.literal("prep"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   athleteId: Id,
   session: z.enum(["warm-up", "mobility"]),
   on: Day,
-  budget: z.int().min(120).max(7200),
-  placeId: Id.nullable(),
+  budget: z.int().check(z.minimum(120), z.maximum(7200)),
+  placeId: z.nullable(Id),
   alreadyWarm: z.boolean(),
   /** The shape it has; empty: the usual one of its session. */
-  format: z.string().max(80).default(""),
+  format: z._default(z.string().check(z.maxLength(80)), ""),
   /** Joints that an old injury or a niggle flags. */
-  flagged: z.array(JointId).default([]),
-  handOver: z.int().min(0).max(600).default(0),
+  flagged: z._default(z.array(JointId), []),
+  handOver: z._default(z.int().check(z.minimum(0), z.maximum(600)), 0),
   /** Set where the user's own numbers stand over the format's. */
-  clocked: Clocked.nullable().default(null),
-  gaps: Gaps.nullable().default(null),
+  clocked: z._default(z.nullable(Clocked), null),
+  gaps: z._default(z.nullable(Gaps), null),
   /** The ladder its ramp goes up, and the rung of the work sets. */
-  ramp: z
-    .object({
-      drillId: Id,
-      rungId: Id,
-      /** The work sets, where they are not 3 × 5. */
-      work: z
-        .object({
-          sets: z.int().min(1).max(10),
-          reps: z.int().min(1).max(50),
-          kg: z.number().min(0.25).max(400).nullable().optional(),
-          band: BandStrength.nullable().optional(),
-        })
-        .optional(),
-    })
-    .nullable()
-    .default(null),
+  ramp: z._default(
+    z.nullable(
+      z.object({
+        drillId: Id,
+        rungId: Id,
+        /** The work sets, where they are not 3 × 5. */
+        work: z.optional(
+          z.object({
+            sets: z.int().check(z.minimum(1), z.maximum(10)),
+            reps: z.int().check(z.minimum(1), z.maximum(50)),
+            kg: z.optional(z.nullable(z.number().check(z.minimum(0.25), z.maximum(400)))),
+            band: z.optional(z.nullable(BandStrength)),
+          }),
+        ),
+      }),
+    ),
+    null,
+  ),
   /** What is trained right after it: a skill, or joints; null where it is the aim. */
-  next: Trained.nullable().default(null),
+  next: z._default(z.nullable(Trained), null),
   /** A hand has changed it: a better plan is offered, not put in its place. */
-  touched: z.boolean().default(false),
+  touched: z._default(z.boolean(), false),
   /** Counts up for another variant of the same prep. */
-  turn: z.int().min(0).default(0),
+  turn: z._default(z.int().check(z.minimum(0)), 0),
   /** Written by hand, in its own order: nothing but a hand changes it, and its minutes are what it takes. */
-  sequence: z.boolean().default(false),
+  sequence: z._default(z.boolean(), false),
   /** Its name where it is kept as the athlete's own, to be used on any day; empty for the prep of a day. */
-  own: z.string().max(60).default(""),
+  own: z._default(z.string().check(z.maxLength(60)), ""),
   /** An own prep that hangs on the week: what it stands for, on these weekdays (0 is Monday) or on every day. */
-  standing: z
-    .object({ kind: SlotKind, weekdays: z.array(z.int().min(0).max(6)).max(7) })
-    .nullable()
-    .default(null),
-  items: z.array(PrepItem).max(mostItems),
+  standing: z._default(
+    z.nullable(
+      z.object({
+        kind: SlotKind,
+        weekdays: z.array(z.int().check(z.minimum(0), z.maximum(6))).check(z.maxLength(7)),
+      }),
+    ),
+    null,
+  ),
+  items: z.array(PrepItem).check(z.maxLength(mostItems)),
   /** Rungs that were earned where it was planned, when it was sent without the log that shows it. */
-  earned: z
-    .array(z.object({ drillId: Id, rungId: Id }))
-    .max(mostItems)
-    .optional(),
+  earned: z.optional(z.array(z.object({ drillId: Id, rungId: Id })).check(z.maxLength(mostItems))),
   /** Drills the user dropped, so that a new plan leaves them out. */
-  dropped: z.array(Id).max(1000),
+  dropped: z.array(Id).check(z.maxLength(1000)),
 });
 export type Prep = z.infer<typeof Prep>;
 
 /** A training of several athletes on a day: all in step, or at stations. */
 export const Hall = z.object({
   kind: z.literal("hall"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   on: Day,
-  groupId: Id.nullable(),
+  groupId: z.nullable(Id),
   name: Line,
-  placeId: Id.nullable(),
+  placeId: z.nullable(Id),
   way: z.enum(["in-step", "stations"]),
-  budget: z.int().min(120).max(14400),
+  budget: z.int().check(z.minimum(120), z.maximum(14400)),
   /** The shape of what is done in step; empty: a warm-up. */
-  format: z.string().max(80).default(""),
-  alreadyWarm: z.boolean().default(false),
+  format: z._default(z.string().check(z.maxLength(80)), ""),
+  alreadyWarm: z._default(z.boolean(), false),
   /** Drills that were taken out by hand. */
-  dropped: z.array(Id).max(1000).default([]),
-  people: z.array(HallPerson).max(200),
+  dropped: z._default(z.array(Id).check(z.maxLength(1000)), []),
+  people: z.array(HallPerson).check(z.maxLength(200)),
   /** Done by all in step, each on the own rung: the whole session, or what stands before the stations. */
-  items: z.array(PrepItem).max(mostItems),
-  stations: z.array(HallStation).max(30),
+  items: z.array(PrepItem).check(z.maxLength(mostItems)),
+  stations: z.array(HallStation).check(z.maxLength(30)),
   /** What was asked of the stations: so many at most, seconds of work at one, seconds to change. */
-  laid: StationsLaid.default({ stations: 4, work: 150, change: 20 }),
-  rounds: z.array(StationRound).max(60),
-  seats: z.array(Seat).max(6000),
+  laid: z._default(StationsLaid, { stations: 4, work: 150, change: 20 }),
+  rounds: z.array(StationRound).check(z.maxLength(60)),
+  seats: z.array(Seat).check(z.maxLength(6000)),
   /** A solver has shown that nothing better is possible. */
-  proven: z.boolean().default(false),
-  events: z.array(HallEvent).max(2000).default([]),
+  proven: z._default(z.boolean(), false),
+  events: z._default(z.array(HallEvent).check(z.maxLength(2000)), []),
   /** The logs that came of it. */
-  loggedOn: Day.nullable().default(null),
+  loggedOn: z._default(z.nullable(Day), null),
 });
 export type Hall = z.infer<typeof Hall>;
 
@@ -351,7 +379,11 @@ export const RunEvent = z.discriminatedUnion("type", [
   z.object({ type: z.literal("skip"), at: Moment }),
   z.object({ type: z.literal("back"), at: Moment }),
   /** The present stretch of time lasts so many seconds more. */
-  z.object({ type: z.literal("longer"), at: Moment, seconds: z.int().min(1).max(600) }),
+  z.object({
+    type: z.literal("longer"),
+    at: Moment,
+    seconds: z.int().check(z.minimum(1), z.maximum(600)),
+  }),
   /** It has just come loose: the repetitions or seconds so far are the loose-at number. */
   z.object({ type: z.literal("loose"), at: Moment }),
   /** A form gate was seen, and what was done about it. */
@@ -361,7 +393,7 @@ export const RunEvent = z.discriminatedUnion("type", [
     type: z.literal("plan"),
     at: Moment,
     why: PlanChange,
-    items: z.array(PrepItem).max(mostItems),
+    items: z.array(PrepItem).check(z.maxLength(mostItems)),
   }),
   z.object({
     type: z.literal("pain"),
@@ -369,11 +401,11 @@ export const RunEvent = z.discriminatedUnion("type", [
     level: Pain,
     place: Line,
     /** The place on the figure; `place` are the words beside it. */
-    where: BodyPlace.nullable().default(null),
+    where: z._default(z.nullable(BodyPlace), null),
     sharp: z.boolean(),
-    painKind: PainKind.nullable().default(null),
+    painKind: z._default(z.nullable(PainKind), null),
     /** Whose it is, of a group; empty: the athlete's whose run it is. */
-    who: Line.default(""),
+    who: z._default(Line, ""),
   }),
   /** For one of a group, from here on: another rung of the present drill, or not there and there again. */
   z.object({
@@ -396,14 +428,14 @@ export const GroupMember = z.object({
   athleteId: Id,
   name: Line,
   /** Some places are shut by less for somebody who is growing. */
-  growing: z.boolean().default(false),
+  growing: z._default(z.boolean(), false),
   parts: z.array(
     z.object({
       itemId: Id,
-      rungId: Id.nullable(),
-      reason: Against.nullable(),
+      rungId: z.nullable(Id),
+      reason: z.nullable(Against),
       /** The side that gets the extra sets, where it is not the one the item names. */
-      share: z.enum(["left", "right"]).optional(),
+      share: z.optional(z.enum(["left", "right"])),
     }),
   ),
 });
@@ -411,91 +443,93 @@ export type GroupMember = z.infer<typeof GroupMember>;
 
 export const Run = z.object({
   kind: z.literal("run"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   athleteId: Id,
   prep: Prep,
   /** Somebody who is growing runs it: some places are shut by less. */
-  growing: z.boolean().default(false),
-  events: z.array(RunEvent).max(5000),
+  growing: z._default(z.boolean(), false),
+  events: z.array(RunEvent).check(z.maxLength(5000)),
   /** Everybody else by the same clock. */
-  group: z.array(GroupMember).max(100).default([]),
+  group: z._default(z.array(GroupMember).check(z.maxLength(100)), []),
   /** The hall session it is of, where it is of one. */
-  hallId: Id.optional(),
+  hallId: z.optional(Id),
 });
 export type Run = z.infer<typeof Run>;
 
 /** One set that was done: its side, and repetitions or seconds. */
 export const SetDone = z.object({
-  side: z.enum(["left", "right"]).nullable(),
-  reps: z.int().min(0).max(600).nullable(),
-  seconds: z.int().min(0).max(7200),
+  side: z.nullable(z.enum(["left", "right"])),
+  reps: z.nullable(z.int().check(z.minimum(0), z.maximum(600))),
+  seconds: z.int().check(z.minimum(0), z.maximum(7200)),
 });
 export type SetDone = z.infer<typeof SetDone>;
 
 export const LogItem = z.object({
   drillId: Id,
   rungId: Id,
-  planned: Dose.nullable(),
+  planned: z.nullable(Dose),
   done: z.enum(["done", "part", "skipped", "stopped"]),
-  seconds: z.int().min(0),
+  seconds: z.int().check(z.minimum(0)),
   /** The sets as they were done; empty where only "done" is known. */
-  sets: z.array(SetDone).max(200).default([]),
+  sets: z._default(z.array(SetDone).check(z.maxLength(200)), []),
   /** Weight it was done with, kg. */
-  load: z.number().min(0).max(400).nullable().default(null),
+  load: z._default(z.nullable(z.number().check(z.minimum(0), z.maximum(400))), null),
   /** Band it was done with. */
-  band: BandStrength.nullable().default(null),
-  form: Form.nullable(),
+  band: z._default(z.nullable(BandStrength), null),
+  form: z.nullable(Form),
   pain: Pain,
   painPlace: Line,
   /** The place on the figure; `painPlace` are the words beside it. */
-  painAt: BodyPlace.nullable().default(null),
-  painKind: PainKind.nullable().default(null),
+  painAt: z._default(z.nullable(BodyPlace), null),
+  painKind: z._default(z.nullable(PainKind), null),
   sharp: z.boolean(),
   /** Repetitions or seconds until it came loose. */
-  looseAt: z.number().min(0).max(7200).nullable(),
+  looseAt: z.nullable(z.number().check(z.minimum(0), z.maximum(7200))),
   note: Text,
   /** What each set of a side is called, in their order, where it was done in parts. */
-  labels: z.array(z.string().max(40)).max(12).default([]),
+  labels: z._default(z.array(z.string().check(z.maxLength(40))).check(z.maxLength(12)), []),
   /** The same of one side, where the sides were told apart. */
-  bySide: z
-    .array(
-      z.object({
-        side: z.enum(["left", "right"]),
-        looseAt: z.number().min(0).max(7200).nullable(),
-        note: z.string().max(300),
-      }),
-    )
-    .max(2)
-    .default([]),
+  bySide: z._default(
+    z
+      .array(
+        z.object({
+          side: z.enum(["left", "right"]),
+          looseAt: z.nullable(z.number().check(z.minimum(0), z.maximum(7200))),
+          note: z.string().check(z.maxLength(300)),
+        }),
+      )
+      .check(z.maxLength(2)),
+    [],
+  ),
 });
 export type LogItem = z.infer<typeof LogItem>;
 
 export const Log = z.object({
   kind: z.literal("log"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   athleteId: Id,
-  prepId: Id.nullable(),
+  prepId: z.nullable(Id),
   on: Day,
-  minutes: z.number().min(0).max(600),
-  items: z.array(LogItem).max(mostItems),
+  minutes: z.number().check(z.minimum(0), z.maximum(600)),
+  items: z.array(LogItem).check(z.maxLength(mostItems)),
   note: Text,
   /** The hall session it came of. */
-  hallId: Id.optional(),
+  hallId: z.optional(Id),
 });
 export type Log = z.infer<typeof Log>;
 
 /** How a day was, in three small marks: 1 poor, 2 usual, 3 good; soreness 0–10 with the joints it is in. */
 export const DayNote = z.object({
   kind: z.literal("day"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   athleteId: Id,
   on: Day,
-  sleep: z.int().min(1).max(3).nullable(),
-  energy: z.int().min(1).max(3).nullable(),
-  soreness: Pain.nullable(),
+  sleep: z.nullable(z.int().check(z.minimum(1), z.maximum(3))),
+  energy: z.nullable(z.int().check(z.minimum(1), z.maximum(3))),
+  soreness: z.nullable(Pain),
   sore: z.array(JointId),
 });
 export type DayNote = z.infer<typeof DayNote>;
@@ -503,45 +537,46 @@ export type DayNote = z.infer<typeof DayNote>;
 /** A coach's own content, in the same form as the library's. */
 export const Pack = z.object({
   kind: z.literal("pack"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   name: Line,
-  skills: z.array(Skill).max(300),
-  protocols: z.array(Protocol).max(300),
-  drills: z.array(Drill).max(1000),
-  formats: z.array(Format).max(100).default([]),
+  skills: z.array(Skill).check(z.maxLength(300)),
+  protocols: z.array(Protocol).check(z.maxLength(300)),
+  drills: z.array(Drill).check(z.maxLength(1000)),
+  formats: z._default(z.array(Format).check(z.maxLength(100)), []),
 });
 export type Pack = z.infer<typeof Pack>;
 
 /** A session that is kept for more than one athlete: for those named, or for everybody. */
-export const SharedPrep = z.object({ prep: Prep, with: z.array(Id).max(200) });
+export const SharedPrep = z.object({ prep: Prep, with: z.array(Id).check(z.maxLength(200)) });
 export type SharedPrep = z.infer<typeof SharedPrep>;
 
 export const Settings = z.object({
   kind: z.literal("settings"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: z.literal("settings"),
   theme: z.enum(["system", "light", "dark"]),
   sound: z.boolean(),
   /** Cues are spoken too, by the browser's own voice. */
-  voice: z.boolean().default(false),
+  voice: z._default(z.boolean(), false),
   tester: Line,
   /** Lengths are typed in this unit unless a round says otherwise. */
-  length: LengthUnit.default("cm"),
+  length: z._default(LengthUnit, "cm"),
   /** The user's own pointing error on photographs, a share of the longer segment; null until he has trained. */
-  pointing: z.number().positive().max(1).nullable().default(null),
+  pointing: z._default(z.nullable(z.number().check(z.positive(), z.maximum(1))), null),
   /** The coach's own ways of working, for every athlete who has no own. */
-  schools: SomeSchools.default({}),
+  schools: z._default(SomeSchools, {}),
   /** Advice on the order of work that the coach has set aside for good. */
-  aside: z.array(Advice).default([]),
+  aside: z._default(z.array(Advice), []),
   /** How bodies live, in the coach's own words. */
-  profiles: z.array(OwnProfile).max(30).default([]),
+  profiles: z._default(z.array(OwnProfile).check(z.maxLength(30)), []),
   /** Sessions kept for several athletes, each at the rungs of his own; nobody named is everybody. */
-  shared: z.array(SharedPrep).max(40).default([]),
+  shared: z._default(z.array(SharedPrep).check(z.maxLength(40)), []),
   /** In which order athletes stand, wherever there are several. */
-  order: z
-    .object({ by: z.enum(["name", "group", "hand"]), hand: z.array(Id).max(1000) })
-    .default({ by: "hand", hand: [] }),
+  order: z._default(
+    z.object({ by: z.enum(["name", "group", "hand"]), hand: z.array(Id).check(z.maxLength(1000)) }),
+    { by: "hand", hand: [] },
+  ),
 });
 export type Settings = z.infer<typeof Settings>;
 
@@ -549,8 +584,8 @@ export type Settings = z.infer<typeof Settings>;
 export const Gone = z.object({
   kind: z.literal("gone"),
   /** The key of the record that went. */
-  id: z.string().min(3).max(170),
-  athleteId: Id.optional(),
+  id: z.string().check(z.minLength(3), z.maxLength(170)),
+  athleteId: z.optional(Id),
   /** The record as it was; null where it leaves nothing behind. */
   was: z.unknown(),
   forGood: z.boolean(),
@@ -559,7 +594,7 @@ export const Gone = z.object({
 export type Gone = z.infer<typeof Gone>;
 
 /** A kind of record: its form, the name of its part of a file, and whether there is one at most. */
-const kindRow = <Form extends z.ZodObject, Place extends string>(
+const kindRow = <Form extends z.ZodMiniObject, Place extends string>(
   form: Form,
   inFile: Place,
   single = false,

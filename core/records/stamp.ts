@@ -1,5 +1,5 @@
 import same from "fast-deep-equal";
-import * as z from "zod";
+import * as z from "zod/mini";
 
 /**
  * A write by its moment and device, as text whose order is the order of writes: milliseconds and a count, each in so many
@@ -7,7 +7,7 @@ import * as z from "zod";
  * What two copies came to together by a device's merging is marked with "~": nobody's own word.
  * @example "0mih4x3c0.0000.k3f9q2"
  */
-export const Dot = z.string().regex(/^[0-9a-z]{9}\.[0-9a-z]{4}\.~?[0-9a-z]{1,24}$/);
+export const Dot = z.string().check(z.regex(/^[0-9a-z]{9}\.[0-9a-z]{4}\.~?[0-9a-z]{1,24}$/));
 export type Dot = z.infer<typeof Dot>;
 
 /**
@@ -16,10 +16,10 @@ export type Dot = z.infer<typeof Dot>;
  */
 export const Stamp = z.object({
   made: Dot,
-  fields: z.record(z.string(), Dot).optional(),
-  seen: z.record(z.string(), Dot).optional(),
+  fields: z.optional(z.record(z.string(), Dot)),
+  seen: z.optional(z.record(z.string(), Dot)),
   /** The last write of every device that somebody knew who took the record away; it stands by what was written beside that. */
-  gone: z.record(z.string(), Dot).optional(),
+  gone: z.optional(z.record(z.string(), Dot)),
 });
 export type Stamp = z.infer<typeof Stamp>;
 

@@ -1,32 +1,37 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { Stamp } from "./stamp";
 import { JointId } from "../body/motions";
 import { Day } from "./athlete";
 import { PrepKind } from "../content/format";
 
-const Id = z.string().min(1).max(80);
+const Id = z.string().check(z.minLength(1), z.maxLength(80));
 
 /** A local time of day, 07:30. */
-export const Time = z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time of day, like 17:30");
+export const Time = z
+  .string()
+  .check(z.regex(/^([01]\d|2[0-3]):[0-5]\d$/, "a time of day, like 17:30"));
 
 /** What a day of the training week holds. `rest` and `travel` take the whole day and need no time. */
 export const TrainingKind = z.enum(["skill", "strength", "class", "rest", "show", "travel"]);
 export type TrainingKind = z.infer<typeof TrainingKind>;
 
 /** What a training works on: a skill, or joints. */
-export const Trained = z.object({ skillId: Id.nullable(), joints: z.array(JointId).max(12) });
+export const Trained = z.object({
+  skillId: z.nullable(Id),
+  joints: z.array(JointId).check(z.maxLength(12)),
+});
 export type Trained = z.infer<typeof Trained>;
 
 /** One training of a weekday: 0 is Monday. */
 export const Training = z.object({
-  weekday: z.int().min(0).max(6),
+  weekday: z.int().check(z.minimum(0), z.maximum(6)),
   kind: TrainingKind,
   starts: Time,
-  minutes: z.int().min(0).max(480),
-  placeId: Id.nullable(),
+  minutes: z.int().check(z.minimum(0), z.maximum(480)),
+  placeId: z.nullable(Id),
   /** What it is called, and what it works on, where somebody has said so. */
-  name: z.string().max(40).optional(),
-  trains: Trained.nullable().optional(),
+  name: z.optional(z.string().check(z.maxLength(40))),
+  trains: z.optional(z.nullable(Trained)),
 });
 export type Training = z.infer<typeof Training>;
 
@@ -43,55 +48,67 @@ export const Slot = z.object({
   kind: SlotKind,
   on: Day,
   starts: Time,
-  minutes: z.int().min(2).max(120),
-  placeId: Id.nullable(),
+  minutes: z.int().check(z.minimum(2), z.maximum(120)),
+  placeId: z.nullable(Id),
   /** The joint whose long stretches a mobility session holds; null for other kinds. */
-  focus: JointId.nullable(),
+  focus: z.nullable(JointId),
   /** The aim it works for; null where it serves them all. */
-  aimId: Id.nullable(),
+  aimId: z.nullable(Id),
   /** Put there by hand: it stays when the rest is placed anew. */
   pinned: z.boolean(),
   /** The day it was on before it was moved by hand; null when it never was. */
-  movedFrom: Day.nullable(),
+  movedFrom: z.nullable(Day),
   /** Counts its changes, so that a calendar knows the newer of two. */
-  revision: z.int().min(0),
+  revision: z.int().check(z.minimum(0)),
 });
 export type Slot = z.infer<typeof Slot>;
 
 /** The season of one athlete: the training week, the block of weeks, and what hangs on it. */
 export const Season = z.object({
   kind: z.literal("season"),
-  stamp: Stamp.optional(),
+  stamp: z.optional(Stamp),
   id: Id,
   athleteId: Id,
   /** The Monday on which the block begins. */
   since: Day,
-  weeks: z.int().min(4).max(16),
-  usual: z.array(Training).max(28),
+  weeks: z.int().check(z.minimum(4), z.maximum(16)),
+  usual: z.array(Training).check(z.maxLength(28)),
   /** Weeks that differ from the usual one, by their Monday. */
-  others: z.array(z.object({ monday: Day, trainings: z.array(Training).max(28) })).max(100),
+  others: z
+    .array(z.object({ monday: Day, trainings: z.array(Training).check(z.maxLength(28)) }))
+    .check(z.maxLength(100)),
   /** Every so many weeks one is lighter; 0 for none. */
-  lighterEvery: z.int().min(0).max(8),
+  lighterEvery: z.int().check(z.minimum(0), z.maximum(8)),
   /** Weeks that are lighter on request, by their Monday. */
-  lighter: z.array(Day).max(100),
-  warmUp: z.int().min(2).max(60),
-  issue: z.int().min(2).max(60),
-  mobility: z.object({ perWeek: z.int().min(0).max(5), minutes: z.int().min(10).max(90) }),
-  conditioning: z.object({ perWeek: z.int().min(0).max(3), minutes: z.int().min(5).max(60) }),
-  fillers: z.int().min(0).max(7),
+  lighter: z.array(Day).check(z.maxLength(100)),
+  warmUp: z.int().check(z.minimum(2), z.maximum(60)),
+  issue: z.int().check(z.minimum(2), z.maximum(60)),
+  mobility: z.object({
+    perWeek: z.int().check(z.minimum(0), z.maximum(5)),
+    minutes: z.int().check(z.minimum(10), z.maximum(90)),
+  }),
+  conditioning: z.object({
+    perWeek: z.int().check(z.minimum(0), z.maximum(3)),
+    minutes: z.int().check(z.minimum(5), z.maximum(60)),
+  }),
+  fillers: z.int().check(z.minimum(0), z.maximum(7)),
   /** Daily circles: their minutes, 0 for none, and the time of day. */
-  circles: z.object({ minutes: z.int().min(0).max(30), at: Time }),
+  circles: z.object({ minutes: z.int().check(z.minimum(0), z.maximum(30)), at: Time }),
   /** When a prep stands that hangs on no training. */
   ownTime: Time,
   /** Minutes of preps a day, at most. */
-  most: z.int().min(10).max(240),
+  most: z.int().check(z.minimum(10), z.maximum(240)),
   /** Shares of the minutes that the coach has fixed for an aim, 0–1. */
-  shares: z.array(z.object({ aimId: Id, share: z.number().min(0).max(1) })).max(40),
+  shares: z
+    .array(z.object({ aimId: Id, share: z.number().check(z.minimum(0), z.maximum(1)) }))
+    .check(z.maxLength(40)),
   /** Sessions taken out by hand: their day stays without them. The time tells warm-ups of one day apart; null for what hangs on no training. */
-  out: z.array(z.object({ on: Day, kind: SlotKind, starts: Time.nullable() })).max(400),
-  slots: z.array(Slot).max(2000),
+  out: z
+    .array(z.object({ on: Day, kind: SlotKind, starts: z.nullable(Time) }))
+    .check(z.maxLength(400)),
+  slots: z.array(Slot).check(z.maxLength(2000)),
   /** What the last calendar held and is still ahead, so that the next one can call off what is gone. */
-  written: z.array(Slot.extend({ calledOff: z.boolean() })).max(2000),
+  written: z.array(z.extend(Slot, { calledOff: z.boolean() })).check(z.maxLength(2000)),
 });
 export type Season = z.infer<typeof Season>;
 

@@ -1,4 +1,4 @@
-import * as z from "zod";
+import * as z from "zod/mini";
 import { Group } from "../records/groups";
 import { JointId } from "../body/motions";
 import { BodyPlace } from "../body/sites";
@@ -16,24 +16,27 @@ const Goal = z.object({
 
 const Ranges = z.record(
   z.string(),
-  z.object({ start: z.array(z.number()).min(1), gain: z.array(z.number()).min(1) }),
+  z.object({
+    start: z.array(z.number()).check(z.minLength(1)),
+    gain: z.array(z.number()).check(z.minLength(1)),
+  }),
 );
 
 /** The invented troupe as content: who they are, what they aim at, and where their ranges start and go. */
 export const Cast = z.object({
   troupe: z.object({ name: z.string(), work: z.string() }),
-  places: z.array(Place.omit({ kind: true })),
-  groups: z.array(Group.omit({ kind: true })),
+  places: z.array(z.omit(Place, { kind: true })),
+  groups: z.array(z.omit(Group, { kind: true })),
   /** Sessions of today for a group: the drills in their order, at the doses of a warm-up. */
   halls: z.array(
     z.object({
       id: z.string(),
       groupId: z.string(),
       budget: z.int(),
-      drills: z.array(z.string()).min(1),
+      drills: z.array(z.string()).check(z.minLength(1)),
     }),
   ),
-  testers: z.array(z.string()).min(1),
+  testers: z.array(z.string()).check(z.minLength(1)),
   performers: z.array(
     z.object({
       id: z.string(),
@@ -52,44 +55,50 @@ export const Cast = z.object({
         beighton: z.int(),
         growthSpurt: z.boolean(),
         note: z.string(),
-        where: z
-          .array(z.object({ question: IntakeQuestion, places: z.array(BodyPlace) }))
-          .default([]),
-        clearances: z
-          .array(
-            IntakeClearance.omit({ on: true, until: true }).extend({
+        where: z._default(
+          z.array(z.object({ question: IntakeQuestion, places: z.array(BodyPlace) })),
+          [],
+        ),
+        clearances: z._default(
+          z.array(
+            z.extend(z.omit(IntakeClearance, { on: true, until: true }), {
               /** Days from today; null where it does not run out. */
-              untilDays: z.int().nullable().default(null),
+              untilDays: z._default(z.nullable(z.int()), null),
             }),
-          )
-          .default([]),
+          ),
+          [],
+        ),
       }),
       /** By protocol: the true value at the start (left, right; or the middle) and the gain over the ten weeks. */
       ranges: Ranges,
       /** The same for checks beside the aim, taken in the first and the last round only; `id/mode` names a mode. */
       also: Ranges,
-      missedWeek: z.int().optional(),
-      retimedWeek: z.int().optional(),
+      missedWeek: z.optional(z.int()),
+      retimedWeek: z.optional(z.int()),
       /** In one week the first work on this place hurt. */
-      flag: z
-        .object({
+      flag: z.optional(
+        z.object({
           at: BodyPlace,
           week: z.int(),
           pain: z.int(),
           kind: PainKind,
-          cleared: z.object({ afterDays: z.int(), who: z.string(), reason: z.string() }).optional(),
-        })
-        .optional(),
+          cleared: z.optional(
+            z.object({ afterDays: z.int(), who: z.string(), reason: z.string() }),
+          ),
+        }),
+      ),
       /** Put into today's prep by hand, whatever the gate says of it. */
-      kept: z.object({ drillId: z.string(), rungId: z.string() }).optional(),
+      kept: z.optional(z.object({ drillId: z.string(), rungId: z.string() })),
       /** The training week, and a show soon. */
-      season: Season.pick({ usual: true }).extend({
-        ownTime: Season.shape.ownTime.optional(),
-        mobility: Season.shape.mobility.optional(),
-        show: z.object({ inDays: z.int().min(0), starts: z.string(), minutes: z.int() }).optional(),
+      season: z.extend(z.pick(Season, { usual: true }), {
+        ownTime: z.optional(Season.shape.ownTime),
+        mobility: z.optional(Season.shape.mobility),
+        show: z.optional(
+          z.object({ inDays: z.int().check(z.minimum(0)), starts: z.string(), minutes: z.int() }),
+        ),
       }),
       /** On the Monday of one week this joint was still sore from the Saturday before. */
-      sore: z.object({ joint: JointId, week: z.int(), level: z.int() }).optional(),
+      sore: z.optional(z.object({ joint: JointId, week: z.int(), level: z.int() })),
     }),
   ),
 });

@@ -1,4 +1,5 @@
-import type { FieldProblem, Refusal, WeekProblem } from "#core/acts/refusal";
+import type { Refusal, WeekProblem } from "#core/acts/refusal";
+import type { FieldProblem } from "#core/records/field-problem";
 import type { PainLock } from "#core/safety/pain";
 import { kindNames } from "./file";
 import { placeWords } from "./places";

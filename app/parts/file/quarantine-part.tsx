@@ -1,4 +1,6 @@
 import { useState } from "react";
+import { setAsideWords } from "#words/set-aside";
+import { troubleWords } from "#words/storage";
 import { presentNotebook } from "../../store/open";
 import type { Aside } from "../../store/page";
 import { download } from "../download";
@@ -53,16 +55,16 @@ function AsideRow({ aside }: { aside: Aside }) {
   const takeIn = async () => {
     const notebook = presentNotebook()?.notebook;
     const asFound = text === JSON.stringify(aside.found, null, 1);
-    const answer = await notebook?.takeBackIn(aside.name, asFound ? null : text);
-    setWrong(answer ?? null);
-    if (answer === null) say("It is back in the notebook.");
+    const wrong = await notebook?.takeBackIn(aside.name, asFound ? null : text);
+    setWrong(wrong ? ("why" in wrong ? troubleWords(wrong) : setAsideWords(wrong)) : null);
+    if (wrong === null) say("It is back in the notebook.");
   };
   return (
     <li className="border-b border-line py-1">
       <b>{aside.key}</b>{" "}
       <span className="text-muted">
         {aside.why.fact === "unreadable"
-          ? aside.why.detail
+          ? setAsideWords(aside.why.detail)
           : aside.why.fact === "misplaced"
             ? "kept in another’s place"
             : "damaged"}

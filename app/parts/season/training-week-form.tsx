@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from "lucide-react";
-import * as z from "zod";
+import * as z from "zod/mini";
 import type { Place } from "#core/records/records";
 import { Training as TrainingSchema, TrainingKind, type Training } from "#core/records/training";
 import type { Skill } from "#core/content/skill";
