@@ -2,6 +2,7 @@ import { reactRouter } from "@react-router/dev/vite";
 import tailwindcss from "@tailwindcss/vite";
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vite";
+import { pieceOf } from "./scripts/pieces.ts";
 import { readyLibrary } from "./scripts/ready-library.ts";
 import { secondLanguage } from "./scripts/second-language.ts";
 
@@ -20,28 +21,6 @@ const withoutWords = Object.fromEntries(
   Object.entries(alias).filter(([name]) => name !== "#words"),
 );
 
-/** The routes whose modules the first page awaits. */
-const firstRoutes = ["app/root.tsx", "app/routes/bench.tsx", "app/routes/troupe.tsx"];
-let awaited: Set<string> | null = null;
-type Graph = { getModuleInfo: (id: string) => { importedIds: readonly string[] } | null };
-function firstPage(id: string, graph: Graph): string | null {
-  awaited ??= reachedFrom((one) => graph.getModuleInfo(one));
-  return awaited.has(id) ? "first" : null;
-}
-function reachedFrom(getModuleInfo: Graph["getModuleInfo"]): Set<string> {
-  const reached = new Set<string>();
-  const visit = (id: string) => {
-    if (reached.has(id)) return;
-    reached.add(id);
-    for (const one of getModuleInfo(id)?.importedIds ?? []) visit(one);
-  };
-  for (const r of firstRoutes) { const id = here("./" + r); console.log(r, !!getModuleInfo(id), !!getModuleInfo(id + "?__react-router-build-client-route"));
-    for (const one of getModuleInfo(id)?.importedIds ?? []) visit(one);
-  }
-  console.log([...reached].length);
-  return reached;
-}
-
 export default defineConfig({
   plugins: [tailwindcss(), readyLibrary(), ...(other ? [secondLanguage()] : []), reactRouter()],
 
@@ -59,13 +38,19 @@ export default defineConfig({
             {
               name: "frame",
               test: /node_modules[\\/](react|react-dom|react-router|scheduler)[\\/]/,
-              priority: 9,
+              priority: 10,
             },
-            { name: firstPage, test: /\.[cm]?[jt]sx?$/, priority: 8.5, debugName: "first" },
+            // Icons are named by a list of them all and go with whoever draws them; styles are no script.
+            {
+              name: pieceOf,
+              test: /^(?!.*(lucide-react|\.css))/,
+              priority: 9,
+              debugName: "pieces",
+            },
             {
               name: "ground",
               test: /^(?!.*(core[\\/](figure|shape|prep|schedule|progress)|parts[\\/]figure|d3-))/,
-              minShareCount: 12,
+              minShareCount: 18,
               priority: 8,
             },
             {
@@ -77,10 +62,9 @@ export default defineConfig({
             {
               name: "planning",
               test: /core[\\/](prep|schedule|progress)/,
-              minShareCount: 6,
+              minShareCount: 5,
               priority: 6,
             },
-            { name: "icons", test: /node_modules[\\/]lucide-react/, priority: 5 },
           ],
         },
       },

@@ -13,8 +13,6 @@ import { peopleOf } from "../store/people";
 import { plainSettings } from "#core/records/settings";
 import { GroupLine } from "../parts/hall/group-line";
 import { OrderChoice } from "../parts/hall/order-choice";
-import { countsOf } from "../store/athlete-out";
-import { countWords } from "#words/file";
 import { aimSentence } from "../parts/words";
 import type { TroupeReading } from "../parts/troupe-reading";
 import { useReadings } from "../parts/use-readings";
@@ -38,6 +36,10 @@ const PlaceList = lazy(() =>
 );
 const HandOrder = lazy(() =>
   import("../parts/hall/hand-order").then((part) => ({ default: part.HandOrder })),
+);
+
+const RemoveForGood = lazy(() =>
+  import("../parts/remove-for-good").then((part) => ({ default: part.RemoveForGood })),
 );
 
 export async function clientLoader() {
@@ -255,7 +257,11 @@ function AthleteRow({
           ) : null}
         </span>
       </Link>
-      {athlete.archived ? <RemoveForGood athlete={athlete} /> : null}
+      {athlete.archived ? (
+        <Suspense>
+          <RemoveForGood athlete={athlete} />
+        </Suspense>
+      ) : null}
       <button
         type="button"
         className="quiet"
@@ -266,40 +272,6 @@ function AthleteRow({
         {athlete.archived ? <ArchiveRestore size={17} /> : <Archive size={17} />}
       </button>
     </li>
-  );
-}
-
-/** Taking somebody away with everything: what goes is said first, and it can be undone like any act. */
-function RemoveForGood({ athlete }: { athlete: { id: string; name: string } }) {
-  const { act } = useAct();
-  const [asked, setAsked] = useState<string | null>(null);
-  const ask = async () => {
-    const { notebook } = await openNotebook();
-    const counts = await countsOf(notebook, athlete.id);
-    setAsked(counts.map(([kind, count]) => countWords(kind, count)).join(", ") || "nothing else");
-  };
-  if (asked === null)
-    return (
-      <button type="button" className="underlined text-sm" onClick={() => void ask()}>
-        Remove for good
-      </button>
-    );
-  return (
-    <span role="alert" className="flex max-w-xl flex-wrap items-center gap-3 py-2 text-sm">
-      <span>
-        With <bdi>{athlete.name}</bdi> go: {asked}. Files from elsewhere don’t bring them back.
-      </span>
-      <button
-        type="button"
-        className="press border-clay text-clay"
-        onClick={() => act("remove-athlete", { id: athlete.id })}
-      >
-        Remove
-      </button>
-      <button type="button" className="press" onClick={() => setAsked(null)}>
-        Cancel
-      </button>
-    </span>
   );
 }
 

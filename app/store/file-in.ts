@@ -22,7 +22,7 @@ import {
   type NotebookMerge,
   type Decision,
 } from "#core/merge/notebooks";
-import { knownThere, type KnownThere } from "#core/exchange/hand-over";
+import { knownThere, type KnownThere } from "#core/exchange/known-there";
 import type { Writer } from "#core/records/stamp";
 import { deviceName } from "./device";
 import { ownerOf } from "./layout";

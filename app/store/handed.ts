@@ -1,4 +1,4 @@
-import { bothKnown } from "#core/exchange/hand-over";
+import { bothKnown } from "#core/exchange/known-there";
 import { today } from "../clock";
 import { deviceName } from "./device";
 import type { Incoming } from "./file-in";

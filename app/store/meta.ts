@@ -1,4 +1,4 @@
-import type { KnownThere } from "#core/exchange/hand-over";
+import type { KnownThere } from "#core/exchange/known-there";
 import type { Gathered } from "#core/exchange/parcel";
 import { openShelf, type Shelf } from "./shelf";
 

@@ -5,15 +5,8 @@ import { athlete, aim, check, item, log, prep } from "../test/people";
 import { placeWith } from "../test/planning";
 import { mergeRecord } from "../merge/merge";
 import { library } from "../../library/index";
-import {
-  bothKnown,
-  handedOver,
-  handedPrep,
-  knownThere,
-  newsOf,
-  sentBackOf,
-  type HandedParts,
-} from "./hand-over";
+import { handedOver, handedPrep, newsOf, sentBackOf, type HandedParts } from "./hand-over";
+import { bothKnown, knownThere } from "./known-there";
 
 const today = "2026-11-24";
 const writer = { ms: 1_764_000_000_000, device: "hall" };

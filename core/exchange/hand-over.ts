@@ -1,6 +1,7 @@
 import { plusDays, type DayText } from "../dates/days";
 import { handedPack, isHandedPack } from "../merge/unite";
-import { leftOut, seenBy } from "../records/stamp";
+import { leftOut } from "../records/stamp";
+import { lastOf, type KnownThere } from "./known-there";
 import {
   keyOf,
   type AnyRecord,
@@ -102,26 +103,6 @@ const sentBack: ReadonlySet<Kind> = new Set<Kind>([
   "season",
   "gone",
 ]);
-
-/** The last write of a device that somebody else's copy of each record knew of, by the record's key. */
-export type KnownThere = Readonly<Record<string, string>>;
-
-const lastOf = ({ stamp }: AnyRecord, device: string): string => seenBy(stamp)[device] ?? "";
-
-/** What the sender of records knew of this device's writes. */
-export const knownThere = (records: readonly AnyRecord[], device: string): KnownThere =>
-  Object.fromEntries(
-    records.flatMap((record) => {
-      const last = lastOf(record, device);
-      return last === "" ? [] : [[keyOf(record), last]];
-    }),
-  );
-
-/** What both of two files knew. */
-export const bothKnown = (one: KnownThere, other: KnownThere): KnownThere => ({
-  ...one,
-  ...Object.fromEntries(Object.entries(other).filter(([key, last]) => last > (one[key] ?? ""))),
-});
 
 /** Records of an athlete that were written to on this device since the coach last knew of it. */
 export const newsOf = (

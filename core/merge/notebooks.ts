@@ -1,6 +1,7 @@
 import same from "fast-deep-equal";
 import { AnyRecord, isSingle, keyOf, kinds, type Kind } from "../records/records";
-import { goneOf, isGone, mergeKey } from "./gone";
+import { goneOf, isGone } from "./gone";
+import { mergeKey } from "./keys";
 import { decided, type Difference } from "./merge";
 import { unstamped, type Writer, type Stamped } from "../records/stamp";
 

@@ -1,5 +1,6 @@
 import type { Dice } from "../stats/dice";
-import { goneOf, isGone, mergeKey } from "../merge/gone";
+import { goneOf, isGone } from "../merge/gone";
+import { mergeKey } from "../merge/keys";
 import { seenBy, stamped, type Stamped } from "../records/stamp";
 
 /** What somebody did to one thing, and everything done before that he knew of; kept apart from any stamp. */

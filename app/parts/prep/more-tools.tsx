@@ -1,4 +1,4 @@
-import { useMemo, useState } from "react";
+import { lazy, Suspense, useMemo, useState } from "react";
 import { drillOf } from "#core/content/library";
 import { clock } from "#core/drill/dose";
 import type { Athlete } from "#core/records/athlete";
@@ -11,11 +11,17 @@ import { SlotKind } from "#core/records/training";
 import { shortDay } from "#words/days";
 import { slotWords } from "#words/slots";
 import { newId } from "../../clock";
-import { CopyTool } from "./copy-tool";
-import { FormatEditor } from "./format-editor";
-import { SequenceTool } from "./sequence-tool";
 import type { DoAct } from "../use-act";
 import { textOf } from "../form-text";
+
+// Each is fetched when somebody asks for it.
+const CopyTool = lazy(() => import("./copy-tool").then((tool) => ({ default: tool.CopyTool })));
+const FormatEditor = lazy(() =>
+  import("./format-editor").then((tool) => ({ default: tool.FormatEditor })),
+);
+const SequenceTool = lazy(() =>
+  import("./sequence-tool").then((tool) => ({ default: tool.SequenceTool })),
+);
 
 type Tool = "typed" | "own" | "week" | "copy" | "format" | null;
 const names: Record<Exclude<Tool, null>, string> = {
@@ -62,15 +68,18 @@ export function MoreTools({
           </button>
         ))}
       </p>
-      {open === "typed" ? (
-        <SequenceTool prep={prep} request={request} act={act} close={close} />
-      ) : null}
-      {open === "own" ? <OwnPreps {...{ prep, ownPreps, shared, others, act, close }} /> : null}
-      {open === "week" ? <Week prep={prep} request={request} act={act} close={close} /> : null}
-      {open === "copy" ? <CopyTool prep={prep} others={others} act={act} close={close} /> : null}
-      {open === "format" ? (
-        <FormatEditor prep={prep} format={format} act={act} close={close} />
-      ) : null}
+      <Suspense>
+        {" "}
+        {open === "typed" ? (
+          <SequenceTool prep={prep} request={request} act={act} close={close} />
+        ) : null}
+        {open === "own" ? <OwnPreps {...{ prep, ownPreps, shared, others, act, close }} /> : null}
+        {open === "week" ? <Week prep={prep} request={request} act={act} close={close} /> : null}
+        {open === "copy" ? <CopyTool prep={prep} others={others} act={act} close={close} /> : null}
+        {open === "format" ? (
+          <FormatEditor prep={prep} format={format} act={act} close={close} />
+        ) : null}
+      </Suspense>{" "}
     </section>
   );
 }
