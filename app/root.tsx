@@ -4,7 +4,7 @@ import type { Route } from "./+types/root";
 import "./app.css";
 import { afterPaint } from "./after-paint";
 import { keepForOffline } from "./offline";
-import { LockedScreen, useShutWhenIdle } from "./parts/locked-screen";
+import { useShutWhenIdle } from "./parts/use-shut-when-idle";
 import { firstPicture } from "./first-picture";
 import { useTheme } from "./parts/theme";
 import { presentNotebook } from "./store/open";
@@ -52,6 +52,10 @@ export const meta: Route.MetaFunction = () => [
   },
 ];
 
+// Nothing of the page is drawn while this is fetched.
+const LockedScreen = lazy(() =>
+  import("./parts/locked-screen").then((part) => ({ default: part.LockedScreen })),
+);
 const Toaster = lazy(() => import("sonner").then(({ Toaster: Sayings }) => ({ default: Sayings })));
 
 export default function Root() {
@@ -61,7 +65,13 @@ export default function Root() {
   useShutWhenIdle(lock === "open");
   return (
     <>
-      {lock === "shut" ? <LockedScreen /> : <Outlet />}
+      {lock === "shut" ? (
+        <Suspense>
+          <LockedScreen />
+        </Suspense>
+      ) : (
+        <Outlet />
+      )}
       <Suspense>
         <Toaster
           position="bottom-left"

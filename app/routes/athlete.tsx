@@ -2,6 +2,7 @@ import { Outlet, useLocation } from "react-router";
 import { nextMove } from "#core/season/next-move";
 import { stations, type Station } from "#core/season/walk";
 import { Frame } from "../parts/frame/frame";
+import { NextLine } from "../parts/frame/next-line";
 import { Tape } from "../parts/frame/tape";
 import { aimSentence } from "../parts/words";
 import { isHanded } from "../store/handed";
@@ -29,11 +30,13 @@ export const meta: Route.MetaFunction = ({ loaderData, location }) => [
 function AthleteWalk({ loaderData: { view, fileDue, handed } }: Route.ComponentProps) {
   const last = useLocation().pathname.split("/").at(-1) as Station;
   const here = stations.includes(last) ? last : null;
+  const move = nextMove({ ...view, here, fileDue });
   return (
     <Frame
       subject={{ id: view.athlete.id, name: view.athlete.name, aim: aimSentence(view), handed }}
       tape={<Tape view={view} />}
-      move={nextMove({ ...view, here, fileDue })}
+      move={move}
+      next={<NextLine athleteId={view.athlete.id} move={move} here={here} />}
       here={here}
     >
       <Outlet />

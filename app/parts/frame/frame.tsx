@@ -5,7 +5,6 @@ import type { NextMove } from "#core/season/next-move";
 import { FirstWalk } from "./first-walk";
 import { intoThePage, useKeptFocus } from "./kept-focus";
 import { useFrameKeys } from "./keys";
-import { NextLine } from "./next-line";
 import { Notices } from "./notices";
 import { Rail, type RailSubject } from "./rail";
 import { usePageSaid } from "./page-said";
@@ -19,12 +18,15 @@ export function Frame({
   subject,
   tape,
   move,
+  next,
   here = null,
   children,
 }: {
   subject: RailSubject | null;
   tape?: ReactNode;
   move: NextMove | null;
+  /** The line that says it, below everything. */
+  next?: ReactNode;
   /** The station one is on. */
   here?: string | null;
   children: ReactNode;
@@ -59,7 +61,7 @@ export function Frame({
       {tape ? <section aria-label="Tape">{tape}</section> : null}
       <Notices />
       <div className="min-h-0 flex-1 print:block">{children}</div>
-      {subject && move ? <NextLine athleteId={subject.id} move={move} here={here} /> : null}
+      {next}
       <Suspense>
         {shown === "find" ? <Finder close={close} athleteId={subject?.id ?? null} /> : null}
         {shown === "keys" ? <KeyHelp close={close} /> : null}

@@ -4,9 +4,8 @@ import type { NextMove } from "#core/season/next-move";
 import { stations } from "#core/season/walk";
 import { takeNewVersion, waitingVersion } from "../../offline";
 import { pressed } from "./key-choice";
-import { addressOf } from "./next-line";
 import { intoThePage } from "./kept-focus";
-import { isHere, toTheSpot } from "./next-spot";
+import { addressOf, isHere, toTheSpot } from "./next-spot";
 import { travel } from "./undo";
 
 /** Keys of the frame, as the help shows them. */

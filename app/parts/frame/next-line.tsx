@@ -3,11 +3,7 @@ import { useEffect, useRef } from "react";
 import { Link } from "react-router";
 import type { NextMove } from "#core/season/next-move";
 import { nextMoveWords } from "#words/next-move";
-import { isHere, toTheSpot } from "./next-spot";
-
-/** Where a move leads. */
-export const addressOf = (athleteId: string, { to, day }: NextMove): string =>
-  to === "file" ? "/file" : `/at/${athleteId}/${to}${day ? `?day=${day}` : ""}`;
+import { addressOf, isHere, toTheSpot } from "./next-spot";
 
 /**
  * The one thing to do now, and why. Enter does it: on another page it leads there, on its own page it puts the cursor

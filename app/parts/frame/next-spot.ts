@@ -1,5 +1,9 @@
 import type { Move, NextMove } from "#core/season/next-move";
 
+/** Where a move leads. */
+export const addressOf = (athleteId: string, { to, day }: NextMove): string =>
+  to === "file" ? "/file" : `/at/${athleteId}/${to}${day ? `?day=${day}` : ""}`;
+
 /** Whether a move is done on the page one is on. */
 export const isHere = ({ to, day }: NextMove, here: string | null): boolean =>
   to === here && day === undefined;
