@@ -10,7 +10,6 @@ import { daysBetween, plusDays, type DayText } from "../dates/days";
 import type { Station } from "./walk";
 import { counted, type Season, type SlotKind } from "../records/training";
 
-
 /** What the next thing to do is, with what it is said by. */
 export type Move =
   | {
