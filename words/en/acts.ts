@@ -87,7 +87,7 @@ export const drillFieldWords = (fields: readonly FieldProblem[]): string[] => [
 ];
 
 function drillProblem([, field, rung, part]: FieldProblem["at"]): string {
-  if (field === "does") return "Say what it does to a body, if only none of it";
+  if (field === "does") return "Say what it does to the body; “none of it” is an answer too";
   if (field !== "levels") return `The ${String(field)} cannot be right`;
   if (rung === undefined) return "A ladder has one level at least";
   const number = Number(rung) + 1;
