@@ -5,7 +5,19 @@ import { alias } from "./vite.config.ts";
 export default defineConfig({
   resolve: { alias },
   test: {
-    include: ["{core,library,words,cli,app,scripts}/**/*.test.{ts,tsx}"],
+    projects: [
+      // What only reckons remembers nothing but answers: its files of tests read the library once together.
+      {
+        extends: true,
+        test: {
+          name: "reckoning",
+          include: ["{core,library,words,cli,scripts}/**/*.test.ts"],
+          isolate: false,
+        },
+      },
+      { extends: true, test: { name: "app", include: ["app/**/*.test.{ts,tsx}"] } },
+    ],
+    globalSetup: ["scripts/test-shelf.ts"],
     environment: "node",
     // Nothing else runs beside the tests: they take every core there is, and not all but one.
     maxWorkers: availableParallelism(),

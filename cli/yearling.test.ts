@@ -2,18 +2,17 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { spawnSync } from "node:child_process";
 import { describe, expect, it } from "vitest";
-import { cast } from "#library/cast";
 import { library } from "#library/index";
 import { toFile } from "#core/exchange/file";
 import { fromCalendar } from "#core/exchange/calendar";
-import { generateTroupe } from "#core/sample/generate";
+import { troupeOn } from "#core/test/troupe";
 import { answerSchemas } from "./schema";
 import { call } from "./yearling";
 
 const root = join(import.meta.dirname, "..");
 const now = new Date("2026-11-24T09:00:00Z");
 const troupe = JSON.stringify(
-  toFile(generateTroupe(cast, library, "2026-11-24"), now.toISOString()),
+  toFile(troupeOn("2026-11-24"), now.toISOString()),
 );
 const situation = readFileSync(join(root, "docs/examples/situation.json"), "utf8");
 const files: Record<string, string> = { "troupe.json": troupe, "situation.json": situation };

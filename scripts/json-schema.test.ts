@@ -3,7 +3,7 @@ import { join } from "node:path";
 import Ajv2020 from "ajv/dist/2020";
 import addFormats from "ajv-formats";
 import { describe, expect, it } from "vitest";
-import { lanternfield } from "../app/demo";
+import { troupeOn } from "../core/test/troupe";
 import { toFile } from "../core/exchange/file";
 
 const docs = join(import.meta.dirname, "../docs");
@@ -46,7 +46,7 @@ describe("the JSON Schemas", () => {
   it("the demo's file is valid; one with a misspelt field, a foreign list or a leg of −3 cm is not", async () => {
     const valid = strict().compile(read("notebook.schema.json") as object);
     const file = JSON.parse(
-      JSON.stringify(toFile(await lanternfield("2026-11-24"), "2026-11-24T12:00:00.000Z")),
+      JSON.stringify(toFile(troupeOn("2026-11-24"), "2026-11-24T12:00:00.000Z")),
     ) as { athletes: Record<string, unknown>[] };
     valid(file);
     expect(valid.errors).toBeNull();

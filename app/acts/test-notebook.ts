@@ -1,7 +1,5 @@
 import { vi } from "vitest";
-import { generateTroupe } from "#core/sample/generate";
-import { cast } from "#library/cast";
-import { library } from "#library/index";
+import { troupeOn } from "#core/test/troupe";
 import type { AnyRecord } from "#core/records/records";
 import type { ActName, AnswerOf, FieldsOf } from "#core/acts/decide";
 import type { Done } from "./perform";
@@ -24,15 +22,7 @@ function openShelf(name: string, store = "kept"): Shelf {
 
 vi.mock("../store/shelf", () => ({ openShelf }));
 
-/** The troupe of each day, made once a file of tests. */
-const troupes = new Map<string, AnyRecord[]>();
-vi.mock("../demo", () => ({
-  lanternfield: (today: string): AnyRecord[] => {
-    const made = troupes.get(today) ?? generateTroupe(cast, library, today);
-    troupes.set(today, made);
-    return structuredClone(made);
-  },
-}));
+vi.mock("../demo", () => ({ lanternfield: troupeOn }));
 
 /** Every record of a notebook, in one list. */
 export async function everythingIn(notebook: Notebook): Promise<AnyRecord[]> {

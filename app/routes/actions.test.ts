@@ -7,6 +7,14 @@ const day = "2026-11-24";
 const params = { athleteId: "odalys" };
 let browser: Awaited<ReturnType<typeof freshBrowser>>;
 const everything = async () => JSON.stringify(await everythingIn(await browser.notebook()));
+/** What was there before a test: what the last one left. */
+let before = "";
+/** Whether the notebook is as it was. */
+async function expectNoChange(): Promise<void> {
+  const was = before;
+  before = await everything();
+  expect(before).toBe(was);
+}
 
 /** The routes that acts are sent to. */
 const routes: Record<string, () => Promise<unknown>> = {
@@ -35,6 +43,7 @@ const names = Object.keys(acts).filter((name) => !fieldless.includes(name));
 beforeAll(async () => {
   browser = await freshBrowser(day);
   await browser.look("odalys");
+  before = await everything();
 }, 60_000);
 
 describe("what a page may send", () => {
@@ -42,27 +51,24 @@ describe("what a page may send", () => {
     "%s: an act that nobody knows is refused, by its name",
     async (_, load) => {
       const module = await load();
-      const before = await everything();
       const found = await sendTo(module, "make-coffee", {}, params);
       const thrown = "thrown" in found ? found.thrown : null;
       expect(thrown).toBeInstanceOf(Response);
       expect((thrown as Response).status).toBe(400);
       expect(await (thrown as Response).text()).toContain("make-coffee");
-      expect(await everything()).toBe(before);
+      await expectNoChange();
     },
   );
 
   it.each(names)("%s: sent with nothing in it, nothing is changed", async (name) => {
     const module = await routes.gap!();
-    const before = await everything();
     const found = await sendTo(module, name, {}, params);
     expect(found).toMatchObject({ answer: { refused: { why: "invalid" } } });
-    expect(await everything()).toBe(before);
+    await expectNoChange();
   });
 
   it.each(names)("%s: sent with rubbish, nothing is changed", async (name) => {
     const module = await routes.gap!();
-    const before = await everything();
     for (const rubbish of [null, "x", -1, [], { a: 1 }])
       await sendTo(
         module,
@@ -74,7 +80,7 @@ describe("what a page may send", () => {
         ),
         params,
       );
-    expect(await everything()).toBe(before);
+    await expectNoChange();
   });
 });
 

@@ -1,10 +1,9 @@
 import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
-import { cast } from "../../library/cast";
 import { library } from "../../library/index";
 import { keyOf, type AnyRecord, type Kind, type RecordOf } from "../records/records";
 import { plainSettings } from "../records/settings";
-import { generateTroupe } from "../sample/generate";
+import { troupeOn } from "../test/troupe";
 import { situationOf } from "../situation/situation";
 import type { Scene } from "./act";
 import { acts, decide, isActName, neededFor, type ActName } from "./decide";
@@ -12,7 +11,7 @@ import { acts, decide, isActName, neededFor, type ActName } from "./decide";
 const today = "2026-11-24";
 let records: AnyRecord[] = [];
 beforeAll(() => {
-  records = generateTroupe(cast, library, today);
+  records = troupeOn(today);
 }, 60_000);
 
 /** A scene over the demo's records, with names counted from one. */

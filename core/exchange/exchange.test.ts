@@ -4,6 +4,7 @@ import { describe, expect, it } from "vitest";
 import { cast } from "../../library/cast";
 import { library } from "../../library/index";
 import { generateTroupe } from "../sample/generate";
+import { troupeOn } from "../test/troupe";
 import { aim, athlete, check, protocol } from "../test/people";
 import { checksCsv } from "./checks-csv";
 import { layFile, marksOf, previewImport, readFile, toFile } from "./file";
@@ -11,7 +12,7 @@ import { recordsVersion, type AnyRecord } from "../records/records";
 import { goneOf } from "../merge/gone";
 
 const saved = "2026-11-24T10:00:00.000Z";
-const troupe = generateTroupe(cast, library, "2026-11-24");
+const troupe = troupeOn("2026-11-24");
 const text = JSON.stringify(toFile(troupe, saved));
 const refusal = (content: string) => {
   const read = readFile(content);
@@ -232,7 +233,7 @@ describe("the invented troupe", () => {
     }
   });
   it("moves with the day it is loaded", () => {
-    const later = generateTroupe(cast, library, "2027-02-01");
+    const later = troupeOn("2027-02-01");
     expect(of("aim", later).every(({ by }) => by > "2027-02-01")).toBe(true);
     expect(of("log", later).every(({ on }) => on < "2027-02-01")).toBe(true);
   });

@@ -1,13 +1,11 @@
 import { describe, expect, it } from "vitest";
-import { cast } from "../../library/cast";
-import { library } from "../../library/index";
 import { readFile } from "../exchange/file";
 import { mergeRecord } from "../merge/merge";
-import { generateTroupe } from "./generate";
+import { troupeOn } from "../test/troupe";
 import { cameBack, withSent } from "./came-back";
 
 const today = "2026-11-24";
-const troupe = generateTroupe(cast, library, today);
+const troupe = troupeOn(today);
 
 describe("a file of the troupe that has come back", () => {
   const read = readFile(cameBack(troupe, today)!);

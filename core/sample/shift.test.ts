@@ -1,9 +1,8 @@
 import { beforeAll, describe, expect, it } from "vitest";
 import { cast } from "../../library/cast";
-import { library } from "../../library/index";
 import { daysBetween, plusDays } from "../dates/days";
 import { AnyRecord } from "../records/records";
-import { generateTroupe } from "./generate";
+import { troupeOn } from "../test/troupe";
 import { readyWeek, shifted, weekdayOf } from "./shift";
 
 describe("a text moved in time", () => {
@@ -30,7 +29,7 @@ describe("the troupe of one Saturday on another", () => {
   const [made, today] = [plusDays(readyWeek, 5), "2027-02-06"];
   let records: AnyRecord[];
   beforeAll(() => {
-    const text = JSON.stringify(generateTroupe(cast, library, made));
+    const text = JSON.stringify(troupeOn(made));
     records = JSON.parse(shifted(text, daysBetween(made, today))) as AnyRecord[];
   });
 

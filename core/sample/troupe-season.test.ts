@@ -1,5 +1,4 @@
 import { beforeAll, describe, expect, it } from "vitest";
-import { cast } from "../../library/cast";
 import { library } from "../../library/index";
 import { rankedGaps } from "../limit/ranked-gaps";
 import type { OpenAim } from "../aim/shared";
@@ -13,7 +12,7 @@ import { blockEnd, weekTerms } from "../schedule/block";
 import { planBreaches, hardDaysDone } from "../schedule/plan-rules";
 import { aroundOf, placeTermsOf } from "../schedule/terms-of";
 import { daysBetween, plusDays } from "../dates/days";
-import { generateTroupe } from "./generate";
+import { troupeOn } from "../test/troupe";
 
 const today = "2026-11-24";
 type Kind = AnyRecord["kind"];
@@ -55,7 +54,7 @@ function sceneOf(id: string) {
 const everybody = () => all("athlete").map(({ id }) => sceneOf(id));
 
 beforeAll(() => {
-  troupe = generateTroupe(cast, library, today);
+  troupe = troupeOn(today);
 }, 60_000);
 
 describe("the troupe's season", () => {

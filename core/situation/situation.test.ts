@@ -1,9 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { cast } from "../../library/cast";
 import { library } from "../../library/index";
 import { plusDays } from "../dates/days";
 import { Settings, type AnyRecord, type Kind, type Prep, type RecordOf } from "../records/records";
-import { generateTroupe } from "../sample/generate";
+import { troupeOn } from "../test/troupe";
 import { secondsDone } from "../doses/ledger";
 import { secondsFor } from "../progress/soreness";
 import { stretchDays } from "../doses/stretch-days";
@@ -14,7 +13,7 @@ import { newPrep, prepOfSlot, proposed, requestOf } from "./planning";
 import { situationOf, type Situation } from "./situation";
 
 const day = "2026-11-24";
-const troupe = generateTroupe(cast, library, day);
+const troupe = troupeOn(day);
 const of = <K extends Kind>(kind: K, who?: string): RecordOf<K>[] =>
   troupe.filter(
     (record: AnyRecord): record is RecordOf<K> =>
