@@ -1,16 +1,12 @@
-import { existsSync, readFileSync, statSync } from "node:fs";
+import { readFileSync } from "node:fs";
 import { join } from "node:path";
-import { filesOf, manifestOf, neededBy } from "../scripts/built.mjs";
+import { filesOf, manifestOf, neededBy, sentOf } from "../scripts/built.mjs";
 import { run, root } from "../scripts/steps.mjs";
 import type { Bench } from "./bench";
 
 const client = join(root, "build/client");
 
-/** What a file weighs on the line: squeezed, where the build has squeezed it; kB. */
-const sent = (file: string): number => {
-  const squeezed = join(client, `${file}.br`);
-  return statSync(existsSync(squeezed) ? squeezed : join(client, file)).size / 1000;
-};
+const sent = (file: string): number => sentOf(client, file);
 const sum = (files: Iterable<string>): number =>
   [...files].reduce((all, one) => all + sent(one), 0);
 const tenths = (value: number): number => Math.round(value * 10) / 10;

@@ -35,54 +35,55 @@ async function findings(page: Page, scheme: Scheme): Promise<string[]> {
     );
 }
 
-for (const scheme of ["light", "dark"] as const) {
-  const clean = async (page: Page, what: string) =>
-    expect(await findings(page, scheme), what).toEqual([]);
-  const opened = async (page: Page, path = "/") => {
+/** A page as it stands, light and then dark. */
+async function clean(page: Page, what: string): Promise<void> {
+  const papers: string[] = [];
+  for (const scheme of ["light", "dark"] as const) {
     await page.emulateMedia({ colorScheme: scheme });
-    await openDemo(page, path);
-  };
-  const cleanAt = async (page: Page, paths: readonly string[]) => {
+    papers.push(
+      await page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor),
+    );
+    expect(await findings(page, scheme), `${what}, ${scheme}`).toEqual([]);
+  }
+  expect(new Set(papers).size, "dark is another paper than light").toBe(2);
+}
+
+for (const [which, paths] of [
+  ["any station", stationAddresses],
+  ["the other pages", otherAddresses],
+] as const)
+  test(`no serious finding on ${which}, light and dark`, async ({ page }) => {
+    test.setTimeout(400_000);
+    await openDemo(page);
     for (const path of paths) {
       await page.goto(path);
       await page.getByRole("heading", { level: 1 }).first().waitFor();
       await page.waitForTimeout(150);
       await clean(page, path);
     }
-  };
-
-  test(`no serious finding on any station, ${scheme}`, async ({ page }) => {
-    await opened(page);
-    await cleanAt(page, stationAddresses);
   });
 
-  test(`no serious finding on the other pages, ${scheme}`, async ({ page }) => {
-    await opened(page);
-    await cleanAt(page, otherAddresses);
-  });
-
-  test(`no serious finding in a run and its dialogs, ${scheme}`, async ({ page }) => {
-    await opened(page, "/at/odalys/prep");
-    await page.getByRole("button", { name: "Run it" }).click();
-    await page.getByRole("timer").waitFor();
-    await clean(page, "the run");
-    await page.getByRole("button", { name: "It hurts" }).click();
-    await page.getByRole("heading", { name: /hurts\. How much/ }).waitFor();
-    await clean(page, "the pain dialog");
-    await page.getByRole("button", { name: "Go back, it is fine" }).click();
-    for (const [key, heading] of [
-      ["f", "What was seen?"],
-      ["t", "How many minutes are there now?"],
-      ["w", "What instead?"],
-    ] as const) {
-      await page.keyboard.press(key);
-      await page.getByRole("heading", { name: heading }).waitFor();
-      await clean(page, heading);
-      await page.keyboard.press("Escape");
-      await page.getByRole("heading", { name: heading }).waitFor({ state: "hidden" });
-    }
-  });
-}
+test("no serious finding in a run and its dialogs, light and dark", async ({ page }) => {
+  await openDemo(page, "/at/odalys/prep");
+  await page.getByRole("button", { name: "Run it" }).click();
+  await page.getByRole("timer").waitFor();
+  await clean(page, "the run");
+  await page.getByRole("button", { name: "It hurts" }).click();
+  await page.getByRole("heading", { name: /hurts\. How much/ }).waitFor();
+  await clean(page, "the pain dialog");
+  await page.getByRole("button", { name: "Go back, it is fine" }).click();
+  for (const [key, heading] of [
+    ["f", "What was seen?"],
+    ["t", "How many minutes are there now?"],
+    ["w", "What instead?"],
+  ] as const) {
+    await page.keyboard.press(key);
+    await page.getByRole("heading", { name: heading }).waitFor();
+    await clean(page, heading);
+    await page.keyboard.press("Escape");
+    await page.getByRole("heading", { name: heading }).waitFor({ state: "hidden" });
+  }
+});
 
 for (const [which, paths] of [
   ["stations", stationAddresses],

@@ -1,4 +1,7 @@
 import { expect, test } from "@playwright/test";
+import { join } from "node:path";
+import { manifestOf, neededBy, sentOf } from "../scripts/built.mjs";
+import { root } from "../scripts/steps.mjs";
 
 /** What an empty browser shows before any script has come, and that it goes when the page is there. */
 const picture = "#first-picture";
@@ -51,4 +54,16 @@ test("who was here before sees no picture of somebody else", async ({ page }) =>
   await page.reload({ waitUntil: "commit" });
   await expect(page.getByText("Opening the notebook")).toBeVisible();
   await expect(page.locator(picture)).toHaveCount(0);
+});
+
+test("the first page waits for no more script than it may", () => {
+  const client = join(root, "build/client");
+  const { entry, routes } = manifestOf(client);
+  const first = ["root", "routes/bench", "routes/troupe"].map((id) => routes[id].module as string);
+  const files = [...neededBy(client, [entry.module as string, ...first])] as string[];
+  expect(files.length).toBeGreaterThan(3);
+  const sizes = files.map((file) => sentOf(client, file) as number);
+  expect(sizes.reduce((all, one) => all + one, 0)).toBeLessThan(170);
+  // What weighs most is what every page needs.
+  expect(Math.max(...sizes)).toBeLessThan(100);
 });

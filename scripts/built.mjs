@@ -1,5 +1,5 @@
 /** What a build holds: its files, and which of them a page needs before it can show anything. */
-import { readdirSync, readFileSync, statSync } from "node:fs";
+import { existsSync, readdirSync, readFileSync, statSync } from "node:fs";
 import { dirname, join } from "node:path";
 
 const imported = /(?:^|[;}\s])import\s*(?:[\w*{}\s,$]+from\s*)?["'](\.[^"']+\.js)["']/g;
@@ -10,6 +10,12 @@ export const filesOf = (client) =>
     .filter((file) => !/\.(br|gz)$/.test(file) && statSync(join(client, file)).isFile())
     .map((file) => `/${file}`)
     .sort();
+
+/** What a file weighs on the line: squeezed, where the build has squeezed it; kB. */
+export const sentOf = (client, file) => {
+  const squeezed = join(client, `${file}.br`);
+  return statSync(existsSync(squeezed) ? squeezed : join(client, file)).size / 1000;
+};
 
 /** The addresses of the modules that these pull in before they can run: their static imports, and theirs. */
 export function neededBy(client, modules) {

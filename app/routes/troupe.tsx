@@ -15,6 +15,7 @@ import { GroupLine } from "../parts/hall/group-line";
 import { OrderChoice } from "../parts/hall/order-choice";
 import { aimSentence } from "../parts/words";
 import type { TroupeReading } from "../parts/troupe-reading";
+import { later, useLater } from "../parts/later";
 import { useReadings } from "../parts/use-readings";
 import { libraryOf } from "../whole-library";
 import type { Route } from "./+types/troupe";
@@ -24,10 +25,10 @@ import { useAct } from "../parts/use-act";
 
 export { ErrorBoundary } from "../parts/frame/broken";
 
-// Nobody needs these to see who there is.
-const AthleteForm = lazy(() =>
-  import("../parts/athlete-form").then((part) => ({ default: part.AthleteForm })),
-);
+/** Nobody needs it to see who there is; it is there before anybody can type into it. */
+const athleteForm = later(() => import("../parts/athlete-form").then((part) => part.AthleteForm));
+
+// Nor these.
 const ListForm = lazy(() =>
   import("../parts/list-form").then((part) => ({ default: part.ListForm })),
 );
@@ -80,6 +81,7 @@ export async function clientAction({ request }: Route.ClientActionArgs) {
 /** Who there is: each with the aim and what holds it back. */
 export default function Troupe({ loaderData }: Route.ComponentProps) {
   const { notebook, handed, troupe, rows, places, groups, order, today: on } = loaderData;
+  const AthleteForm = useLater(athleteForm);
   const [query, setQuery] = useState("");
   const [adding, setAdding] = useState(() => hasDraft(athleteDraft(null)));
   const [listing, setListing] = useState(false);
@@ -150,10 +152,8 @@ export default function Troupe({ loaderData }: Route.ComponentProps) {
           notebook is kept apart and starts empty.
         </p>
       ) : null}
-      {adding ? (
-        <Suspense>
-          <AthleteForm on={on} places={places} close={() => setAdding(false)} />
-        </Suspense>
+      {adding && AthleteForm ? (
+        <AthleteForm on={on} places={places} close={() => setAdding(false)} />
       ) : null}
       {listing ? (
         <Suspense>

@@ -1,11 +1,13 @@
 import { Plus, UsersRound } from "lucide-react";
-import { lazy, Suspense, useState } from "react";
+import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import type { Athlete } from "#core/records/athlete";
 import { byName, type Group } from "#core/records/groups";
 import type { Place } from "#core/records/records";
+import { later, useLater } from "../later";
 
-const GroupForm = lazy(() => import("./group-form").then((part) => ({ default: part.GroupForm })));
+/** Fetched beside the page: it is there before anybody can type into it. */
+const groupForm = later(() => import("./group-form").then((part) => part.GroupForm));
 
 /** Where several are worked with at once: everybody, and every group. */
 export function GroupLine({
@@ -17,6 +19,7 @@ export function GroupLine({
   everybody: readonly Athlete[];
   places: readonly Place[];
 }) {
+  const GroupForm = useLater(groupForm);
   const [making, setMaking] = useState(false);
   const navigate = useNavigate();
   if (everybody.length < 2) return null;
@@ -49,19 +52,16 @@ export function GroupLine({
           <Plus size={15} aria-hidden="true" /> New group
         </button>
       </p>
-      {making ? (
-        <Suspense>
-          {" "}
-          <GroupForm
-            group={null}
-            everybody={everybody}
-            places={places}
-            close={(id) => {
-              setMaking(false);
-              if (id) void navigate(`/hall/${id}`);
-            }}
-          />
-        </Suspense>
+      {making && GroupForm ? (
+        <GroupForm
+          group={null}
+          everybody={everybody}
+          places={places}
+          close={(id) => {
+            setMaking(false);
+            if (id) void navigate(`/hall/${id}`);
+          }}
+        />
       ) : null}
     </section>
   );
