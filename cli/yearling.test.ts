@@ -11,9 +11,7 @@ import { call } from "./yearling";
 
 const root = join(import.meta.dirname, "..");
 const now = new Date("2026-11-24T09:00:00Z");
-const troupe = JSON.stringify(
-  toFile(troupeOn("2026-11-24"), now.toISOString()),
-);
+const troupe = JSON.stringify(toFile(troupeOn("2026-11-24"), now.toISOString()));
 const situation = readFileSync(join(root, "docs/examples/situation.json"), "utf8");
 const files: Record<string, string> = { "troupe.json": troupe, "situation.json": situation };
 const load = (file: string): string => {

@@ -5,7 +5,7 @@ export const dateWhy = (demands: number): WhyWords => ({
   rule: "How fast each joint answers to training is learned from its checks and the work logged. The weeks as planned carry it forward. What is not known widens the range. Joints of one body answer alike, so all together is likelier than each chance suggests",
   inputs: { "demands looked at": String(demands) },
   source:
-    "how much and how fast joints gain: figures of the library, with what each is from; tried on made-up athletes of other kinds, see docs/forecast-reliability.svg",
+    "how much and how fast joints gain: figures of the library, with what each is from. Tried on made-up athletes of other kinds, see docs/forecast-reliability.svg",
 });
 
 /** How the record judges changes and the best. */

@@ -321,7 +321,7 @@ export function SkillEditor({ skill, close }: { skill: Skill; close: () => void 
           ? "A new skill has a standing figure; its degrees, margins, gains and checks are its own."
           : skill.model === "posed"
             ? "Its figure is the pose, joint by joint taken back."
-            : "Its figure keeps the shape model of the skill it is copied from; demands beyond that model count in the table only."}
+            : "Its figure keeps the shape model of the skill it is copied from. Demands beyond that model count in the table only."}
       </p>
     </form>
   );

@@ -84,8 +84,8 @@ export function RoundBar({
       </fieldset>
       {lastTester ? (
         <Remark>
-          {lastTester} measured last time: for a change to be real it has to be larger now, by other
-          hands both errors count {betweenTesters}-fold.
+          {lastTester} measured last time. A change has to be larger now to be real: by other hands
+          both errors count {betweenTesters}-fold.
         </Remark>
       ) : null}
       {round.length === "fingers" ? (

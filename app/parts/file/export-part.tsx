@@ -59,7 +59,7 @@ export function ExportPart({ counts }: { counts: Partial<Record<Kind, number>> }
         </p>
       ) : null}
       <p className="mt-1 text-sm text-muted">
-        The notebook file holds the health answers too: lock it, or keep it as you would keep a
+        The notebook file holds the health answers too. Lock it, or keep it as you would keep a
         paper with them.
       </p>
     </section>

@@ -318,7 +318,7 @@ export function WeekDesk({ view }: { view: AthleteView }) {
       >
         <span>
           Drag a session to another day. Or by keys: Alt with ← → a day, with ↑ ↓ a quarter of an
-          hour; Delete takes it out. What hangs on a training moves with the training.
+          hour. Delete takes it out. What hangs on a training moves with the training.
         </span>
         {places.state === "looking" ? (
           <span>
@@ -466,8 +466,8 @@ function NoSeason({
     <>
       <h1 className="text-3xl">{seen ? `${keptLine(summaries)}.` : "No weeks behind you yet."}</h1>
       <p className="mt-1 text-muted">
-        Say when there is training: warm-ups hang on it, and sessions of their own are placed around
-        it, spaced as the joints need it{view.aim ? `, up to ${shortDay(view.aim.by)}` : ""}.
+        Say when there is training: warm-ups hang on it. Sessions of their own are placed around it,
+        spaced as the joints need it{view.aim ? `, up to ${shortDay(view.aim.by)}` : ""}.
       </p>
       <WeekTaught />
       <div className="mt-3 border-l-4 border-tape bg-raised px-4 py-3">

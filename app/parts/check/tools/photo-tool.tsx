@@ -142,7 +142,7 @@ function Pointing({ pointing }: { pointing: number | null }) {
   return (
     <p className="text-sm text-muted">
       {pointing === null
-        ? `Each landmark is taken to be off by ${percent} % of the longer segment; ten placements on drawn pictures show your own.`
+        ? `Each landmark is taken to be off by ${percent} % of the longer segment. Ten placements on drawn pictures show your own.`
         : `Your own pointing error counts: ${percent} % of the longer segment.`}
     </p>
   );
