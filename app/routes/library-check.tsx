@@ -1,4 +1,5 @@
 import { drillsFor, protocolOf } from "#core/content/library";
+import { BothNames } from "../parts/both-names";
 import { ProtocolSheet } from "../parts/check/protocol-sheet";
 import { shippedLibrary } from "../library";
 import { LibraryPage } from "../parts/library/page";
@@ -19,9 +20,12 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 
 export default function CheckPage({ loaderData: { protocol, drills } }: Route.ComponentProps) {
   return (
-    <LibraryPage title={protocol.name} lead="How it is measured.">
+    <LibraryPage
+      title={<BothNames motion={protocol.motion} plain={protocol.name} />}
+      lead={protocol.purpose}
+    >
       <div className="mt-4 max-w-2xl">
-        <ProtocolSheet protocol={protocol} drills={drills} />
+        <ProtocolSheet protocol={protocol} drills={drills} named={false} />
       </div>
     </LibraryPage>
   );

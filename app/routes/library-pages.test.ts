@@ -57,8 +57,10 @@ describe("the library's pages", () => {
   it("every check has its page: what it is for, its steps, its error with a source, and when to stop", async () => {
     for (const protocol of library.protocols) {
       const { text, headings } = await readWholePage(`/library/check/${protocol.id}`);
-      expect(headings, protocol.id).toEqual([protocol.name]);
-      expect(text, protocol.id).toContain(protocol.purpose);
+      // Its name once, with the field's own beside it.
+      expect(headings, protocol.id).toHaveLength(1);
+      expect(headings[0]!.split(" · ")[0], protocol.id).toBe(protocol.name);
+      expect(text.split(protocol.purpose), protocol.id).toHaveLength(2);
       for (const { source } of protocol.instruments) expect(text, protocol.id).toContain(source);
       for (const step of protocol.steps) expect(text, protocol.id).toContain(step);
     }

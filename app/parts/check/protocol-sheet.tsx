@@ -10,17 +10,25 @@ import { BothNames } from "../both-names";
 export const ProtocolSheet = memo(function ProtocolSheet({
   protocol,
   drills,
+  named = true,
 }: {
   protocol: Protocol;
   drills: readonly Drill[];
+  /** Its name and what it is for stand above it; false where the page says them. */
+  named?: boolean;
 }) {
   const unit = unitOf(protocol);
+  const Under = named ? "h3" : "h2";
   return (
     <div className="lg:overflow-y-auto">
-      <h2 className="text-xl">
-        <BothNames motion={protocol.motion} plain={protocol.name} />
-      </h2>
-      <p className="text-sm text-muted">{protocol.purpose}</p>
+      {named ? (
+        <>
+          <h2 className="text-xl">
+            <BothNames motion={protocol.motion} plain={protocol.name} />
+          </h2>
+          <p className="text-sm text-muted">{protocol.purpose}</p>
+        </>
+      ) : null}
       <PosePicture
         picture={protocol.picture}
         label={`${protocol.name}: start and end position, and where the instrument lies`}
@@ -40,7 +48,7 @@ export const ProtocolSheet = memo(function ProtocolSheet({
       </ol>
       {protocol.points.length > 0 ? (
         <>
-          <h3 className="label mt-3">One point each</h3>
+          <Under className="label mt-3">One point each</Under>
           <ul className="list-disc pl-6 text-sm marker:text-muted">
             {protocol.points.map((point) => (
               <li key={point}>{point}</li>

@@ -7,7 +7,7 @@ export function LibraryPage({
   lead,
   children,
 }: {
-  title: string;
+  title: ReactNode;
   lead: string;
   children: ReactNode;
 }) {
