@@ -45,7 +45,7 @@ FILE is an exported notebook, or a smaller JSON of one situation (see README).
   validate   whether the file can be read, and what is in it
   check      what was measured, with its error, and the round that is due
   gap        what the aim asks against what there is
-  plan       a prep: drill, rung, sides, dose, seconds, when, and why; what was left out
+  plan       a prep: drill, level, sides, dose, seconds, when, and why; what was left out
   forecast   how likely the aim's date is, demand by demand
   season     the weeks as they are planned
   csv        the checks as a table

@@ -89,7 +89,7 @@ export const planText = ({
         for: clock(long),
         phase,
         drill: name,
-        rung: rungName,
+        level: rungName,
         sides: sides.join(", ") || null,
         dose: doseText,
         why: becauseLine(reasons),
