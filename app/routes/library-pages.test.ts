@@ -1,4 +1,5 @@
 import { IntakeQuestion } from "#core/body/conditions";
+import { bothNames } from "#words/field-names";
 import { conditionReasons, intakeQuestions, sourceNames } from "#words/conditions";
 import { beforeAll, describe, expect, it } from "vitest";
 import { motionOf } from "#core/body/motions";
@@ -58,8 +59,9 @@ describe("the library's pages", () => {
     for (const protocol of library.protocols) {
       const { text, headings } = await readWholePage(`/library/check/${protocol.id}`);
       // Its name once, with the field's own beside it.
-      expect(headings, protocol.id).toHaveLength(1);
-      expect(headings[0]!.split(" · ")[0], protocol.id).toBe(protocol.name);
+      const { title, beside } = bothNames(protocol.motion, protocol.name, "plain");
+      expect(title).toBe(protocol.name);
+      expect(headings, protocol.id).toEqual([beside ? `${title} · ${beside}` : title]);
       expect(text.split(protocol.purpose), protocol.id).toHaveLength(2);
       for (const { source } of protocol.instruments) expect(text, protocol.id).toContain(source);
       for (const step of protocol.steps) expect(text, protocol.id).toContain(step);
