@@ -2,7 +2,7 @@ import { reactRouter } from "@react-router/dev/vite";
 import tailwindcss from "@tailwindcss/vite";
 import { fileURLToPath } from "node:url";
 import { defineConfig } from "vite";
-import { pieceOf } from "./scripts/pieces.ts";
+import { pieceNames, pieceOf } from "./scripts/pieces.ts";
 import { readyLibrary } from "./scripts/ready-library.ts";
 import { secondLanguage } from "./scripts/second-language.ts";
 
@@ -41,30 +41,14 @@ export default defineConfig({
               priority: 10,
             },
             // Icons are named by a list of them all and go with whoever draws them; styles are no script.
-            {
-              name: pieceOf,
+            ...pieceNames.map((piece, n) => ({
+              name: (id: string, graph: Parameters<typeof pieceOf>[1]) =>
+                pieceOf(id, graph) === piece ? piece : null,
               test: /^(?!.*(lucide-react|\.css))/,
-              priority: 9,
-              debugName: "pieces",
-            },
-            {
-              name: "ground",
-              test: /^(?!.*(core[\\/](figure|shape|prep|schedule|progress)|parts[\\/]figure|d3-))/,
-              minShareCount: 18,
-              priority: 8,
-            },
-            {
-              name: "figures",
-              test: /core[\\/](figure|shape)|parts[\\/]figure|d3-/,
-              minShareCount: 8,
-              priority: 7,
-            },
-            {
-              name: "planning",
-              test: /core[\\/](prep|schedule|progress)/,
-              minShareCount: 5,
-              priority: 6,
-            },
+              priority: 9 - n / pieceNames.length,
+              debugName: piece,
+            })),
+            { name: "ground", test: /^(?!.*d3-)/, minShareCount: 18, priority: 1 },
           ],
         },
       },

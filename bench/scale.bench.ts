@@ -140,9 +140,9 @@ async function stationAndWrite(page: Page, address: string, who: string) {
 /** Milliseconds from a letter typed into the finder to the frame after it, the median of a name. */
 async function finder(page: Page): Promise<number> {
   await page.keyboard.press("/");
-  await page.locator("[role=dialog] input").waitFor();
+  await page.locator("dialog input").waitFor();
   const letters = await page.evaluate(async (name) => {
-    const input = document.querySelector<HTMLInputElement>("[role=dialog] input")!;
+    const input = document.querySelector<HTMLInputElement>("dialog input")!;
     const { set } = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value")!;
     const took: number[] = [];
     for (let n = 1; n <= name.length; n += 1) {

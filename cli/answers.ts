@@ -20,7 +20,8 @@ import { planDraftOf, planOf, planPrep, type Plan, type PlanRequest } from "#cor
 import { choiceFrom, programmeOf } from "#core/prep/programme";
 import { timelineOf } from "#core/prep/timeline";
 import { valueOfChoice } from "#core/prep/model";
-import { newPrep, requestOf } from "#core/situation/planning";
+import { newPrep } from "#core/situation/planning";
+import { requestOf } from "#core/situation/request-of";
 import type { Situation } from "#core/situation/situation";
 import { dateOf } from "#core/forecast/date-of";
 import { forecastAnswer } from "#core/forecast/forecast-answer";

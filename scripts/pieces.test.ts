@@ -1,6 +1,6 @@
 import { fileURLToPath } from "node:url";
 import { expect, it } from "vitest";
-import { pieceOf } from "./pieces";
+import { pieceNames, pieceOf } from "./pieces";
 
 const here = (path: string): string => fileURLToPath(new URL(`../${path}`, import.meta.url));
 
@@ -10,7 +10,10 @@ const imports: Record<string, string[]> = {
   [here("app/routes/bench.tsx")]: ["frame"],
   [here("app/routes/troupe.tsx")]: ["list"],
   [here("app/routes/athlete.tsx")]: ["tape", "frame"],
-  [here("app/routes/prep.tsx")]: ["planner", "tape"],
+  [here("app/routes/prep.tsx")]: ["planner", "tape", here("app/parts/figure/pose-picture.tsx")],
+  [here("app/parts/figure/pose-picture.tsx")]: ["bodies", "words"],
+  [here("core/situation/planning.ts")]: [here("core/situation/request-of.ts"), "planner"],
+  [here("core/situation/request-of.ts")]: ["steps", "tape"],
   list: ["words"],
   words: ["list"],
   tape: ["situation", "words"],
@@ -28,9 +31,19 @@ it("a module lies with the first page, else with the walk, else with whoever ask
     words: "first",
     tape: "walk",
     situation: "walk",
-    planner: null,
+    planner: "planning",
   });
 });
 
 it("a page is a piece of its own, whatever it brings along", () =>
   expect(pieceOf(here("app/routes/troupe.tsx"), graph)).toBeNull());
+
+it("what draws lies together, and what plans apart from what only asks", () => {
+  expect(pieceOf("bodies", graph)).toBe("figures");
+  expect(pieceOf(here("app/parts/figure/pose-picture.tsx"), graph)).toBe("figures");
+  expect(pieceOf("steps", graph)).toBe("floor");
+  expect(pieceOf("planner", graph)).toBe("planning");
+});
+
+it("pieces have their say in the order of the walk", () =>
+  expect(pieceNames.slice(0, 2)).toEqual(["first", "walk"]));

@@ -121,7 +121,7 @@ describe("whatever a hand does to a prep", () => {
         const prep = await walked(walk);
         await browser.act("mend-order", { ...of(await look()), prep });
         const mended = await now();
-        const terms = orderTerms(browser.planning.requestOf(await look(), mended));
+        const terms = orderTerms(browser.requestOf(await look(), mended));
         expect(breaches(mended.items, view.library, terms)).toEqual([]);
       }),
       { numRuns: 15 },
@@ -131,7 +131,7 @@ describe("whatever a hand does to a prep", () => {
       id: "cold",
       items: begun.items.filter(({ phase }) => phase !== "raise"),
     };
-    const terms = orderTerms(browser.planning.requestOf(view, cold));
+    const terms = orderTerms(browser.requestOf(view, cold));
     const broken = breaches(cold.items, view.library, terms).length > 0;
     expect(await browser.act("start-run", { ...of(await look()), prep: cold })).toHaveProperty(
       broken ? "refused" : "done",

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { beforeAll, describe, expect, it } from "vitest";
 import { planBreaches, freedFor, hardDaysDone } from "#core/schedule/plan-rules";
 import { isOut } from "#core/schedule/taken-out";
-import { aroundOf } from "#core/schedule/terms-of";
+import { aroundOf } from "#core/schedule/around-of";
 import { Season } from "#core/records/training";
 import { plusDays } from "#core/dates/days";
 import { freshBrowser, of, undated } from "./test-notebook";

@@ -524,7 +524,7 @@ describe("a prep", () => {
     await browser.act("save-schools", { ofAthlete: null, schools: { hold: "long" } });
     const schooled = await browser.look("odalys");
     expect(schooled.athlete.schools).toEqual({ stretch: "static" });
-    expect(browser.planning.requestOf(schooled, schooled.preps[0]!).schools).toMatchObject({
+    expect(browser.requestOf(schooled, schooled.preps[0]!).schools).toMatchObject({
       stretch: "static",
       hold: "long",
       pace: "count",

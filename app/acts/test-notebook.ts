@@ -53,6 +53,7 @@ export async function sameBrowser(day: string) {
     act: <Name extends ActName>(act: Name, fields: object = {}): Promise<Done<AnswerOf<Name>>> =>
       perform({ act, ...fields } as { act: Name } & FieldsOf<Name>),
     planning: await import("#core/situation/planning"),
+    requestOf: (await import("#core/situation/request-of")).requestOf,
   };
 }
 

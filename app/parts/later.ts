@@ -7,6 +7,11 @@ export type Later<T> = {
   subscribe: (listener: () => void) => () => void;
 };
 
+const awaited: (() => Promise<void>)[] = [];
+
+/** Once everything is there that pages draw a moment after themselves: for a page that is read in one go, as in tests. */
+export const allThatIsBeside = (): Promise<unknown> => Promise.all(awaited.map((ready) => ready()));
+
 /** What nobody needs at first begins to be fetched so long after the page, in milliseconds. */
 const idleAfter = 2_000;
 
@@ -33,6 +38,7 @@ export function later<T>(load: () => Promise<T>, { idle = false } = {}): Later<T
     if (idle) setTimeout(() => void ready(), idleAfter);
     else void ready();
   }
+  if (!idle) awaited.push(ready);
   return {
     now: () => value,
     ready,

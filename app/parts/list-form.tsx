@@ -10,7 +10,8 @@ import { many } from "#words/plain";
 import { PeopleColumnsPart } from "./people-columns";
 import { PlaceSelect } from "./place-select";
 import { useAct } from "./use-act";
-import { asSaid, readHeight } from "#core/records/read-person";
+import { asSaid } from "#core/records/read-person";
+import { readHeight } from "#core/records/read-body";
 
 /** A row of the list as it is to be added: as it was read, and what was typed over it. */
 type Row = { name: string; bornOn: string; statureCm: string; side: string; discipline: string };

@@ -1,4 +1,4 @@
-import { Radio, RadioGroup } from "@headlessui/react";
+import { useId } from "react";
 import { painLimit } from "#core/safety/pain";
 
 const levels = Array.from({ length: 11 }, (_, n) => n);
@@ -18,17 +18,25 @@ export function PainScale({
   large?: boolean;
   className?: string;
 }) {
+  const name = useId();
   return (
-    <RadioGroup value={value ?? -1} onChange={set} aria-label={label} className={className}>
+    <div role="radiogroup" aria-label={label} className={className}>
       {levels.map((n) => (
-        <Radio
+        <label
           key={n}
-          value={n}
-          className={`figures grid cursor-pointer place-items-center ${large ? "min-h-13 border-2 text-xl font-bold" : "min-h-10 border"} ${n > painLimit ? "border-clay" : "border-hair"} data-checked:border-ink data-checked:bg-ink data-checked:text-paper`}
+          className={`figures relative grid cursor-pointer place-items-center ${large ? "min-h-13 border-2 text-xl font-bold" : "min-h-10 border"} ${n > painLimit ? "border-clay" : "border-hair"} has-checked:border-ink has-checked:bg-ink has-checked:text-paper has-focus-visible:outline-3 has-focus-visible:outline-offset-2`}
         >
+          <input
+            type="radio"
+            name={name}
+            value={n}
+            checked={value === n}
+            onChange={() => set(n)}
+            className="absolute inset-0 cursor-pointer appearance-none outline-none"
+          />
           {n}
-        </Radio>
+        </label>
       ))}
-    </RadioGroup>
+    </div>
   );
 }

@@ -1,7 +1,8 @@
 import { Printer } from "lucide-react";
 import { useSearchParams } from "react-router";
 import { handedOut } from "#core/prep/hand-out";
-import { prepShown, requestOf } from "#core/situation/planning";
+import { prepShown } from "#core/situation/planning";
+import { requestOf } from "#core/situation/request-of";
 import { newId } from "../clock";
 import { hallView, sessionOf, type HallView } from "../hall";
 import { HallStrips, HallWallSheet } from "../parts/hall/hall-sheets";

@@ -9,7 +9,7 @@ import { capital } from "#words/plain";
 import { atRung, type Drill, type Rung } from "#core/drill/drill";
 import { standInsFor } from "#core/exposure/stand-ins";
 import { intakeQuestions } from "#words/conditions";
-import { effortOf } from "../parts/figure/body";
+import { effortOf } from "../parts/figure/effort";
 import { MovingPicture } from "../parts/figure/moving-picture";
 import { LibraryPage } from "../parts/library/page";
 import { RungSafety } from "../parts/library/rung-safety";

@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { Family } from "#core/content/skill";
 import { Region } from "#core/drill/drill";
 import { shippedLibrary } from "../library";
-import { PosePicture } from "../parts/figure/pose-picture";
+import { PictureBeside } from "../parts/figure/picture-beside";
 import type { Route } from "./+types/library";
 
 export { ErrorBoundary } from "../parts/frame/broken";
@@ -144,7 +144,7 @@ function Entry({
   to: string;
   name: string;
   text: string;
-  picture: Parameters<typeof PosePicture>[0]["picture"];
+  picture: Parameters<typeof PictureBeside>[0]["picture"];
 }) {
   return (
     <li className="border-b border-line">
@@ -152,7 +152,7 @@ function Entry({
         to={to}
         className="grid min-h-20 grid-cols-[7.5rem_1fr] items-center gap-4 py-2 hover:bg-raised"
       >
-        <PosePicture picture={picture} label="" small className="h-16 w-full" />
+        <PictureBeside picture={picture} label="" small className="h-16 w-full" />
         <span>
           <span className="block font-display text-lg font-bold leading-tight">{name}</span>
           <span className="text-sm text-muted">{text}</span>

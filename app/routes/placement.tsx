@@ -1,6 +1,7 @@
 import { sportsIn } from "#core/body/sports";
 import { laddersToPlace } from "#core/prep/placement";
-import { newPrep, requestOf } from "#core/situation/planning";
+import { newPrep } from "#core/situation/planning";
+import { requestOf } from "#core/situation/request-of";
 import type { ShouldRevalidateFunctionArgs } from "react-router";
 import { newId } from "../clock";
 import { StationLayout } from "../parts/frame/frame";

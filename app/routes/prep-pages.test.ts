@@ -1,5 +1,5 @@
 import { handedOut } from "#core/prep/hand-out";
-import { requestOf } from "#core/situation/planning";
+import { requestOf } from "#core/situation/request-of";
 import { beforeAll, describe, expect, it } from "vitest";
 import { writeDose } from "#core/drill/dose";
 import { drillOf } from "#core/content/library";
@@ -49,7 +49,7 @@ describe("the prep on the page", () => {
       const seconds = prepSeconds(prep.items, view.library, prep.handOver);
       expect(seconds, who).toBeLessThanOrEqual(prep.budget);
       expect(prep.budget - seconds, who).toBeLessThanOrEqual(15);
-      const terms = orderTerms(browser.planning.requestOf(view, prep));
+      const terms = orderTerms(browser.requestOf(view, prep));
       const broken = breaches(prep.items, view.library, terms).map(({ drill }) => drill);
       // The dancer whose medicine nobody has cleared has put a stretch in: it is said, and not begun.
       expect([...new Set(broken)], who).toEqual(

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { Link, redirect } from "react-router";
 import { drillOf } from "#core/content/library";
 import { rungOf } from "#core/drill/drill";
-import { PosePicture } from "../parts/figure/pose-picture";
+import { PictureBeside } from "../parts/figure/picture-beside";
 import { useAct } from "../parts/use-act";
 import { useFreshData } from "../parts/frame/use-notebook";
 import { AlongChoice } from "../parts/run/along-choice";
@@ -74,7 +74,7 @@ export default function RunStation({ loaderData: { view, run, waiting } }: Route
       </p>
       {first ? (
         <div className="w-full max-w-md bg-paper p-4 text-ink">
-          <PosePicture
+          <PictureBeside
             picture={first.rung.picture}
             label={first.drill.name}
             className="h-44 w-full"

@@ -2,7 +2,7 @@ import { beforeAll, describe, expect, it } from "vitest";
 import { mondayOf, plusDays } from "#core/dates/days";
 import { blockEnd, isAway, weekTerms } from "#core/schedule/block";
 import { slotName, jointWords } from "#words/slots";
-import { aroundOf } from "#core/schedule/terms-of";
+import { aroundOf } from "#core/schedule/around-of";
 import { mostWarnings } from "#core/season/warnings";
 import { healthOf } from "../parts/prep/sheets/sheet-words";
 import { freshBrowser, of } from "../acts/test-notebook";

@@ -2,7 +2,7 @@ import { ArrowLeft } from "lucide-react";
 import { Link, redirect } from "react-router";
 import { orderTerms } from "#core/prep/mend";
 import { throughTheGate } from "#core/run/begin";
-import { requestOf } from "#core/situation/planning";
+import { requestOf } from "#core/situation/request-of";
 import { longDay } from "#words/days";
 import { athleteView } from "../view";
 import { WhatGoes } from "../parts/send/what-goes";

@@ -103,10 +103,8 @@ async function read(
     },
   ]);
   // What is fetched beside a page is there by the time somebody reads it.
-  const { stationFigure } = await import("../parts/station-figure");
-  const { intakeForm } = await import("../parts/aim/intake-form");
-  const { bodyChart } = await import("../parts/figure/body-chart");
-  await Promise.all([stationFigure.ready(), intakeForm.ready(), bodyChart.ready()]);
+  const { allThatIsBeside } = await import("../parts/later");
+  await allThatIsBeside();
   const html = renderToStaticMarkup(<Stub initialEntries={[address]} />);
   return {
     html,

@@ -1,11 +1,13 @@
 import * as z from "zod/mini";
 import { drillOf } from "../content/library";
-import { RunEvent, type Log, type PrepItem, type Run } from "../records/records";
-import { itemBarred } from "../run/floor";
+import { RunEvent, type PrepItem, type Run } from "../records/records";
+import { allClean } from "../run/all-clean";
+import { itemBarred } from "../run/barred";
 import { groupAfter } from "../run/group";
 import { mayBeDropped, runAt } from "../run/run";
 import { withShut } from "../run/shut";
-import { requestOf } from "../situation/planning";
+import { lastSlip } from "../run/slips";
+import { requestOf } from "../situation/request-of";
 import type { Refusal } from "./refusal";
 import { logOf, memberLog } from "../run/log-of";
 import { gone, momentless, nothing, Of, rule, type Outcome, type Scene } from "./act";
@@ -102,24 +104,6 @@ const happen = rule({
   },
 });
 
-/** What a slip of the thumb can do, and be taken back. Pain is never taken back here. */
-const slips: readonly RunEvent["type"][] = [
-  "next",
-  "skip",
-  "longer",
-  "loose",
-  "form",
-  "plan",
-  "member",
-];
-
-/** The last event that can be taken back; -1 when there is none since the last pain or start. */
-export const lastSlip = ({ events }: Run): number => {
-  const at = events.findLastIndex(({ type }) => slips.includes(type));
-  const wall = events.findLastIndex(({ type }) => type === "pain" || type === "start");
-  return at > wall ? at : -1;
-};
-
 /** Takes the last change on the floor back, as if it had not been: the clock goes on by wall time. */
 const takeBack = rule({
   sent: z.object({ runId: z.string() }),
@@ -130,14 +114,6 @@ const takeBack = rule({
     const events = run.events.filter((_, n) => n !== at);
     return { does: null, put: [{ ...run, events }], quietly: true, answer: { taken: true } };
   },
-});
-
-/** Says clean of everything that was done and of which nothing else was said. */
-export const allClean = (log: Log): Log => ({
-  ...log,
-  items: log.items.map((item) =>
-    item.done === "skipped" || item.form !== null ? item : { ...item, form: "clean" },
-  ),
 });
 
 /** What a run was logged as: the athlete's own log, or the session of a hall whose logs it made. */

@@ -1,5 +1,6 @@
 import Papa from "papaparse";
-import { readBirth, readHeight } from "../records/read-person";
+import { readBirth } from "../records/read-person";
+import { readHeight } from "../records/read-body";
 
 /** A person as far as a line tells; null where it does not. */
 export type Listed = {

@@ -1,8 +1,7 @@
 import { clamp } from "../body/angles";
 import type { LeftRight } from "../body/side";
 import { angleAt, type Pose } from "./pose";
-import { ribbon, type Flat, type Slice } from "./ribbon";
-import { along, pitch, roll, type BodyFrame, type Point, type Vec } from "./space";
+import { along, pitch, roll, type BodyFrame, type Vec } from "./space";
 
 type Place = { at: Vec; frame: BodyFrame };
 
@@ -173,17 +172,3 @@ function bent(ray: Ray, root: Vec, base: BodyFrame, bends: readonly number[], ru
   joints.push({ at, frame });
   return { name: ray.name, joints, half: [...ray.half], runs };
 }
-
-/** The outline of a digit on paper. */
-export const digitRing = ({ joints, half, runs }: Digit, flat: Flat): Point[] =>
-  ribbon(
-    joints.map(({ at, frame }, i): Slice => ({
-      centre: at,
-      across: runs === "down" ? frame.forward : frame.up,
-      thick: half[i]! * 0.92,
-      beside: frame.right,
-      wide: half[i]!,
-    })),
-    flat,
-    [0.3, 0.75],
-  );

@@ -11,7 +11,8 @@ import {
   type Rings,
 } from "./contour";
 import { clamp } from "../body/angles";
-import { digitRing, type Digit } from "./digits";
+import { digitRing } from "./digit-ring";
+import type { Digit } from "./digits";
 import { smoothPath } from "./ribbon";
 import { landmark, skeletonOf, centreOfMass, type Skeleton } from "./skeleton";
 import { projector, type BodyFrame, type Point, type Vec } from "./space";

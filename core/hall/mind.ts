@@ -3,11 +3,11 @@ import type { Need } from "../aim/priority";
 import { blankPrep } from "../prep/blank";
 import type { Library } from "../content/library";
 import type { PlanRequest } from "../prep/plan";
-import { formatFor } from "../prep/request";
+import { formatFor } from "../prep/format-for";
 import { shorterSides, type Shorter } from "../progress/shorter-side";
 import type { Athlete } from "../records/athlete";
 import type { Hall, Prep } from "../records/records";
-import { requestOf } from "../situation/planning";
+import { requestOf } from "../situation/request-of";
 import type { Situation } from "../situation/situation";
 
 /** The hall session as far as it decides what anybody may do in it. */

@@ -5,7 +5,8 @@ import { isOfFamily } from "../drill/families";
 import { rungOf } from "../drill/drill";
 import { drill } from "../test/people";
 import { asked } from "../test/planning";
-import { clockedPlan, variantsIn } from "./clocked";
+import { clockedPlan } from "./clocked";
+import { variantsIn } from "./variants-in";
 import { grownFor, grownSeconds } from "./grow-families";
 import { fitClocked } from "./clock-fit";
 

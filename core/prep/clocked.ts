@@ -12,10 +12,8 @@ import { tolerance, uniquely } from "./whole";
 import { handsBefore, unready, unreadyParts } from "./hands-first";
 import { shortestRaise, wantsWarmth } from "./warmth";
 import { prepSeconds, shareOf } from "./timeline";
+import { unlikeLast } from "./variants-in";
 import { choiceAt, choose, throughAll } from "./turns";
-
-/** How many of the last preps a new one must differ from. */
-export const unlikeLast = 20;
 
 /** A drill at a rung, as one variant of its family. */
 const variantOf = ({ drill, rung }: Eligible): string => `${drill.id}/${rung.id}`;
@@ -307,10 +305,3 @@ function boxed(
 }
 
 const phaseOf = (drill: Drill): PrepItem["phase"] => (rankOf(drill) === 0 ? "raise" : "loosen");
-
-/** The variants of a clocked prep as they are remembered. */
-export const variantsIn = (items: readonly PrepItem[]): string[] => [
-  ...new Set(
-    items.filter(({ boxed }) => boxed).map(({ drillId, rungId }) => `${drillId}/${rungId}`),
-  ),
-];

@@ -7,12 +7,14 @@ import type { PrepItem } from "../records/records";
 import { drill, item } from "../test/people";
 import { asked, placeWith } from "../test/planning";
 import { library } from "../../library/index";
-import { clockedPlan, unlikeLast, variantsIn } from "./clocked";
+import { clockedPlan } from "./clocked";
+import { unlikeLast, variantsIn } from "./variants-in";
 import { Clocked, clockedSeconds, Format } from "../content/format";
 import { mainly } from "./mainly";
 import { contracts } from "./obligations";
 import { planPrep } from "./plan";
-import { rampOf, rampSum } from "./ramp";
+import { rampOf } from "./ramp";
+import { rampSum } from "./ramp-sum";
 import { itemSeconds, prepSeconds, timelineOf } from "./timeline";
 
 const kindOf = (drillId: string) => drill(drillId).kind;

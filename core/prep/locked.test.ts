@@ -9,7 +9,7 @@ import { lockedAt } from "../test/bodies";
 import type { PrepItem } from "../records/records";
 import { asked } from "../test/planning";
 import { stateAt, runOf } from "../test/running";
-import { minutesNow } from "../run/floor";
+import { minutesNow } from "../run/minutes-now";
 import { memberOf } from "../run/group";
 import { alternativesTo } from "./alternatives";
 import { eligibility } from "./eligible";

@@ -5,7 +5,8 @@ import { asked, placeWith } from "../test/planning";
 import { rungOf } from "../drill/drill";
 import { planPrep } from "./plan";
 import { loadOf } from "../doses/load";
-import { permittedRamp, rampSum } from "./ramp";
+import { permittedRamp } from "./ramp";
+import { rampSum } from "./ramp-sum";
 import { lighterLoads, workLoad } from "./ramp-load";
 
 const bands = (["thick", "medium", "thin"] as const).map((strength) => ({ strength, kg: null }));

@@ -3,7 +3,7 @@ import type { Need } from "../aim/priority";
 import { sportRows, sportsIn } from "../body/sports";
 import type { Athlete } from "../records/athlete";
 import type { DayNote, Log, Place, Prep } from "../records/records";
-import { formatOf, skillOf, type Library } from "../content/library";
+import { skillOf, type Library } from "../content/library";
 import { daysBetween } from "../dates/days";
 import { looseAtMedians } from "../progress/loose-at";
 import { nextSteps } from "../progress/next-step";
@@ -11,15 +11,11 @@ import { tenderJoints } from "../progress/soreness";
 import type { BodyToday } from "../safety/body-today";
 import { noSeason, type PrepTerms } from "../schedule/prep-terms";
 import { restedMotions } from "../doses/stretch-days";
-import { unlikeLast, variantsIn } from "./clocked";
+import { unlikeLast, variantsIn } from "./variants-in";
 import { formatBy } from "./format-by";
-import type { Format } from "../content/format";
+import { formatFor } from "./format-for";
 import type { PlanRequest } from "./plan";
 import { schoolsFor, type Advice, type SomeSchools } from "../content/schools";
-
-/** The format a prep has: its own, or the usual one of its session. */
-export const formatFor = (library: Library, prep: Pick<Prep, "format" | "session">): Format =>
-  formatOf(library, prep.format) ?? formatOf(library, prep.session) ?? library.formats[0]!;
 
 /** Asked for another variant, or for a week of them, the planner pays this much more for what was not done last time. */
 export const anotherVariant = 6;

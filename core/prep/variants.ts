@@ -1,6 +1,6 @@
 import type { PrepItem } from "../records/records";
 import { drillOf } from "../content/library";
-import { variantsIn } from "./clocked";
+import { variantsIn } from "./variants-in";
 import { eligibility } from "./eligible";
 import { itemFrom } from "./item";
 import { withinLimits } from "./permit";

@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { heightSpread, usualHeight } from "../body/usual-height";
 import { bodyOf, angleOf, valueOf } from "../measure/value";
 import { athlete, protocol } from "../test/people";
-import { asSaid, readBirth, readHeight, readWeight } from "./read-person";
+import { asSaid, readBirth } from "./read-person";
+import { readHeight, readWeight } from "./read-body";
 
 const today = "2026-11-24";
 

@@ -5,7 +5,8 @@ import type { RunEvent } from "../records/records";
 import { item } from "../test/people";
 import { asked } from "../test/planning";
 import { begin, hurts, runOf } from "../test/running";
-import { groupAfter, memberOf, shutFor } from "./group";
+import { groupAfter, memberOf } from "./group";
+import { shutFor } from "./shut";
 import { memberLog } from "./log-of";
 import { runAt } from "./run";
 

@@ -1,9 +1,4 @@
-import type { SiteId } from "../body/sites";
-import { readPlace } from "../body/read-place";
-import { drillOf, type Library } from "../content/library";
-import { stressOf } from "../exposure/stress";
-import { shutsBy } from "../safety/pain";
-import type { RunState } from "./state";
+import { drillOf } from "../content/library";
 import type { GroupMember, Prep, PrepItem } from "../records/records";
 import { rungOf } from "../drill/drill";
 import { orderTerms } from "../prep/mend";
@@ -130,21 +125,3 @@ export const groupAfter = (
       }),
     };
   });
-
-/** Places that pain has shut for somebody who runs along, in this run. */
-export function shutFor(
-  state: Pick<RunState, "others" | "items">,
-  { athleteId, growing }: Pick<GroupMember, "athleteId" | "growing">,
-  library: Library,
-): SiteId[] {
-  return state.others.flatMap(({ who, itemId, pain }): SiteId[] => {
-    if (who !== athleteId) return [];
-    const place = pain.where ?? readPlace(pain.place);
-    const felt = { pain: pain.level, kind: pain.painKind, sharp: pain.sharp, words: pain.place };
-    if (!shutsBy(felt, place, growing)) return [];
-    if (place) return [place.site];
-    const item = state.items.find(({ id }) => id === itemId);
-    const drill = item && drillOf(library, item.drillId);
-    return item && drill ? [...stressOf(drill, rungOf(drill, item.rungId))] : [];
-  });
-}

@@ -1,4 +1,4 @@
-import { shutFor } from "./group";
+import { shutFor } from "./shut";
 import { membersNow } from "./members";
 import { isShut } from "./shut";
 import type { GroupMember, Log, LogItem, PrepItem, Run, SetDone } from "../records/records";

@@ -7,7 +7,8 @@ import { prepSeconds, secondsOf } from "../prep/timeline";
 import { drill, item } from "../test/people";
 import { asked } from "../test/planning";
 import { at, begin, happens, hurts, runOf, stateAt } from "../test/running";
-import { atRungBy, minutesNow, oneMore, oneMoreOn, withItem } from "./floor";
+import { atRungBy, oneMore, oneMoreOn, withItem } from "./floor";
+import { minutesNow } from "./minutes-now";
 import { logOf, memberLog } from "./log-of";
 import { bestTries, type RunEntry, isWorkStep, workedIn } from "./state";
 

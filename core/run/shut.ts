@@ -1,9 +1,12 @@
 import type { SiteId } from "../body/sites";
-import { drillOf, type Drills } from "../content/library";
+import { readPlace } from "../body/read-place";
+import { drillOf, type Drills, type Library } from "../content/library";
 import { rungOf } from "../drill/drill";
 import { stressOf } from "../exposure/stress";
-import type { PrepItem } from "../records/records";
+import type { GroupMember, PrepItem } from "../records/records";
 import type { BodyToday } from "../safety/body-today";
+import { shutsBy } from "../safety/pain";
+import type { RunState } from "./state";
 
 /** The body as pain has left it in this run: what it shut is locked like what was locked before. */
 export const withShut = (body: BodyToday, shut: readonly SiteId[]): BodyToday =>
@@ -32,4 +35,22 @@ export function isShut(
   if (!drill) return false;
   const stress = stressOf(drill, rungOf(drill, item.rungId));
   return shut.some((site) => stress.has(site));
+}
+
+/** Places that pain has shut for somebody who runs along, in this run. */
+export function shutFor(
+  state: Pick<RunState, "others" | "items">,
+  { athleteId, growing }: Pick<GroupMember, "athleteId" | "growing">,
+  library: Library,
+): SiteId[] {
+  return state.others.flatMap(({ who, itemId, pain }): SiteId[] => {
+    if (who !== athleteId) return [];
+    const place = pain.where ?? readPlace(pain.place);
+    const felt = { pain: pain.level, kind: pain.painKind, sharp: pain.sharp, words: pain.place };
+    if (!shutsBy(felt, place, growing)) return [];
+    if (place) return [place.site];
+    const item = state.items.find(({ id }) => id === itemId);
+    const drill = item && drillOf(library, item.drillId);
+    return item && drill ? [...stressOf(drill, rungOf(drill, item.rungId))] : [];
+  });
 }

@@ -10,7 +10,8 @@ import { forecastAnswer } from "../forecast/forecast-answer";
 import { forecastQuestions } from "../forecast/forecast-questions";
 import { blockEnd, weekTerms } from "../schedule/block";
 import { planBreaches, hardDaysDone } from "../schedule/plan-rules";
-import { aroundOf, placeTermsOf } from "../schedule/terms-of";
+import { placeTermsOf } from "../schedule/terms-of";
+import { aroundOf } from "../schedule/around-of";
 import { daysBetween, plusDays } from "../dates/days";
 import { troupeOn } from "../test/troupe";
 

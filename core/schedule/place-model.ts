@@ -1,3 +1,4 @@
+import { sessionsIn } from "./sessions-in";
 import type { JointId } from "../body/motions";
 import { groupBy } from "../stats/group-by";
 import { mondayOf, plusDays, type DayText } from "../dates/days";
@@ -72,15 +73,6 @@ const fillersAfter = 15;
 const fillersMinutes = 10;
 /** An eased week has half the sessions, at two thirds of their minutes. */
 const easedShare = 2 / 3;
-
-/** Sessions that a week wants: half in an eased one, fewer where days are away. */
-export const sessionsIn = (
-  perWeek: number,
-  terms: { lighter: boolean; restart: boolean; days: number },
-): number => {
-  const here = Math.round((perWeek * terms.days) / 7);
-  return eased(terms) ? Math.ceil(here / 2) : here;
-};
 
 const minutesIn = (minutes: number, terms: { lighter: boolean; restart: boolean }): number =>
   eased(terms) ? Math.max(10, Math.round((minutes * easedShare) / 5) * 5) : minutes;

@@ -11,6 +11,7 @@ import { placed, quicklyPlaced, quickPlaces } from "./place";
 import { placeModel, placeValue, type PlaceTerms } from "./place-model";
 import { placeProgramme, placesFrom } from "./place-programme";
 import { movedTo, planBreaches } from "./plan-rules";
+import { provenPlaces } from "./proven-places";
 import type { Slot, TrainingKind } from "../records/training";
 
 const kinds: TrainingKind[] = ["skill", "strength", "class", "rest", "show", "travel"];
@@ -173,6 +174,32 @@ describe("placing the sessions of a block", () => {
       { numRuns: 25 },
     );
   }, 60_000);
+
+  it("a proven week is taken where it is worth more, and only there", async () => {
+    const highs = await loadHighs();
+    const solver = (programme: string) => Promise.resolve(prove(highs, programme));
+    // A solver that chooses nothing finds no better week than the quick one.
+    const idle = () => Promise.resolve({ columns: {} });
+    await fc.assert(
+      fc.asyncProperty(anyTerms, async (terms) => {
+        const none = placeModel(terms).spots.length === 0;
+        expect(await provenPlaces(terms, idle)).toBe(none ? "nothing" : "same");
+        const found = await provenPlaces(terms, solver);
+        expect(found === "nothing").toBe(none);
+        if (typeof found === "string") return;
+        expect(broken(found, terms)).toEqual([]);
+        expect(found).not.toEqual(quicklyPlaced(terms));
+      }),
+      { numRuns: 15 },
+    );
+  }, 60_000);
+
+  it("a solver that breaks off is told, not taken for an answer", async () => {
+    const terms = placeTerms({ season: season({ usual: usualWeek }) });
+    await expect(provenPlaces(terms, () => Promise.reject(new Error("stopped")))).rejects.toThrow(
+      "stopped",
+    );
+  });
 
   it("law: around a session that was moved by hand, what is placed by itself still breaks nothing", () => {
     fc.assert(

@@ -1,38 +1,11 @@
-import type { OpenAim } from "../aim/shared";
-import { lockedMotions, type PainLock } from "../safety/pain";
-import type { Athlete } from "../records/athlete";
-import type { Aim, Log, Prep, Run } from "../records/records";
-import type { Library } from "../content/library";
-import { mondayOf, type DayText } from "../dates/days";
-import { blockFor, type SeasonAround } from "./block";
+import { lockedMotions } from "../safety/pain";
+import { mondayOf } from "../dates/days";
+import { aroundOf, type SeasonScene } from "./around-of";
+import { blockFor } from "./block";
 import type { PlaceTerms } from "./place-model";
 import { hardDaysDone } from "./plan-rules";
 import { aimShares, purposes } from "./shares";
 import type { Season } from "../records/training";
-
-/** What a season is planned from. */
-export type SeasonScene = {
-  athlete: Athlete;
-  aims: readonly Aim[];
-  openAims: readonly OpenAim[];
-  preps: readonly Pick<Prep, "id" | "on">[];
-  runs: readonly Pick<Run, "prep">[];
-  logs: readonly Log[];
-  library: Library;
-  locks: readonly Pick<PainLock, "sites">[];
-  today: DayText;
-};
-
-export const aroundOf = (
-  { athlete, aims, logs, today }: Pick<SeasonScene, "athlete" | "aims" | "logs" | "today">,
-  season: Season,
-): SeasonAround => ({
-  season,
-  absences: athlete.absences,
-  aims: aims.filter(({ closedOn }) => closedOn === null),
-  logs,
-  today,
-});
 
 /** What the placing of a season goes by. */
 export function placeTermsOf(scene: SeasonScene, season: Season): PlaceTerms {

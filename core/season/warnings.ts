@@ -7,7 +7,7 @@ import { tenderJoints } from "../progress/soreness";
 import { daysBetween, mondayOf, plusDays, type DayText } from "../dates/days";
 import { hardDaysAWeek } from "../doses/stretch-days";
 import { weekTerms, type SeasonAround } from "../schedule/block";
-import { sessionsIn } from "../schedule/place-model";
+import { sessionsIn } from "../schedule/sessions-in";
 import { hardDaysDone, planBreaches, type PlanBreach } from "../schedule/plan-rules";
 import type { PainLock } from "../safety/pain";
 import type { BodyPlace } from "../body/sites";

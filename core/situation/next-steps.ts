@@ -2,7 +2,7 @@ import type { DayText } from "../dates/days";
 import { nextSteps, type NextStep } from "../progress/next-step";
 import { isGrowing } from "../safety/intake";
 import { noSeason, prepTerms } from "../schedule/prep-terms";
-import { aroundOf } from "../schedule/terms-of";
+import { aroundOf } from "../schedule/around-of";
 import type { Situation } from "./situation";
 
 /**

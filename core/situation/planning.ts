@@ -1,169 +1,18 @@
-import { placeOf } from "../records/places";
-import type { BodyFinding } from "../aim/body-finding";
-import { bodyFindings, withFindings } from "../aim/body-findings";
-import { needsOf, type Need } from "../aim/priority";
-import { sportsIn } from "../body/sports";
-import { drillOf, skillOf, type Library } from "../content/library";
-import { ageOn } from "../records/athlete";
-import { rankedGaps } from "../limit/ranked-gaps";
-import type { Skill } from "../content/skill";
+import { drillOf, type Library } from "../content/library";
+import { daysBetween, mondayOf } from "../dates/days";
 import { onRung, rungOf } from "../drill/drill";
-import { permittedDown } from "../prep/permit";
-import type { Aim, Prep, PrepItem } from "../records/records";
 import { blankPrep } from "../prep/blank";
 import { fillExactly } from "../prep/fill";
+import { permittedDown } from "../prep/permit";
 import { planPrep, type Plan, type PlanRequest } from "../prep/plan";
-import { requestFor } from "../prep/request";
 import { carriedOn } from "../prep/sequence";
-import { another } from "../prep/variants";
-import { getISODay, parseISO } from "date-fns";
 import { prepSeconds } from "../prep/timeline";
-import { daysBetween } from "../dates/days";
-import { trainingsOn } from "../schedule/block";
-import { hurtLately } from "../progress/hurt-lately";
-import { weakParts } from "../prep/weakest-part";
-import { prepTerms } from "../schedule/prep-terms";
-import { aimShares, sharedNeeds } from "../schedule/shares";
-import { aroundOf } from "../schedule/terms-of";
+import { another } from "../prep/variants";
+import type { Prep, PrepItem } from "../records/records";
 import { isWork, sessionKinds, type Slot } from "../records/training";
-import { bodyToday, type BodyToday } from "../safety/body-today";
+import { trainingsOn } from "../schedule/block";
+import { requestOf } from "./request-of";
 import type { Situation } from "./situation";
-
-/** What the planner needs to know, from what the notebook knows and what the prep and its season say. */
-export const requestOf = (situation: Situation, prep: Prep): PlanRequest =>
-  requestFor({
-    prep,
-    athlete: situation.athlete,
-    library: situation.library,
-    needs: needsFor(situation, prep),
-    skills: [
-      ...(prep.next?.skillId ? [prep.next.skillId] : []),
-      ...situation.aims.filter((aim) => !aim.closedOn).map((aim) => aim.skillId),
-    ].filter((skillId) => isOldEnough(situation, skillId, prep.on)),
-    place: placeOf(situation.places, prep.placeId),
-    body: bodyWithEarned(bodyToday(situation.athlete, situation, prep.on), prep),
-    logs: situation.logs,
-    days: situation.days,
-    preps: situation.preps,
-    coach: situation.settings.schools,
-    aside: situation.settings.aside,
-    ...(situation.season
-      ? { terms: prepTerms(aroundOf(situation, situation.season), prep.on, prep.id) }
-      : {}),
-  });
-
-/** A prep that was sent without its log brings the coach's word for its rungs; what is known here of more stands over it. */
-const bodyWithEarned = (body: BodyToday, { earned = [] }: Prep): BodyToday =>
-  earned.length === 0
-    ? body
-    : {
-        ...body,
-        vouched: new Map([
-          ...earned.map(({ drillId, rungId }) => [drillId, rungId] as const),
-          ...body.vouched,
-        ]),
-      };
-
-/** Whether a skill may be rehearsed at that age: pointe, only from about twelve, and when the teacher says. */
-function isOldEnough({ library, athlete }: Situation, skillId: string, on: string): boolean {
-  const fromAge = skillOf(library, skillId)?.fromAge ?? null;
-  return fromAge === null || ageOn(athlete, on) >= fromAge;
-}
-
-/**
- * What a prep works for: a session of the season for its own aim, what else hangs on the weeks for all open aims by
- * their shares, any other prep for the aim that is walked toward.
- */
-function needsFor(situation: Situation, prep: Prep): readonly Need[] {
-  return withFindings(
-    withNext(situation, prep, aimNeeds(situation, prep)),
-    findingsFor(situation, prep.on),
-  );
-}
-
-/** What an aim still weighs where something else is trained next. */
-const asideOfNext = 0.4;
-/** What a joint that is trained next weighs. Working figure. */
-const trainedNext = 0.4;
-
-/** The needs of what is trained next first, and of the aim behind them. */
-function withNext(situation: Situation, prep: Prep, needs: readonly Need[]): readonly Need[] {
-  const { next } = prep;
-  const { athlete, checks, logs, library } = situation;
-  if (!next) return needs;
-  const skill = next.skillId ? skillOf(library, next.skillId) : undefined;
-  const asked = skill
-    ? needsOf(
-        rankedGaps({
-          athlete,
-          aim: aimAt(skill, athlete.id, prep.on),
-          skill,
-          checks,
-          logs,
-          library,
-        }),
-        0,
-      )
-    : [];
-  const joints = withFindings(
-    [],
-    bodyFindings([], library, prep.on, { areas: next.joints, profiles: [], sports: [] }).map(
-      (finding) => ({ ...finding, weight: trainedNext }),
-    ),
-  );
-  const first = [
-    ...asked,
-    ...joints.filter(({ motion }) => !asked.some((one) => one.motion === motion)),
-  ];
-  const behind = needs
-    .filter(({ motion }) => !first.some((one) => one.motion === motion))
-    .map((need) => ({ ...need, weight: need.weight * asideOfNext }));
-  return [...first, ...behind].sort((a, b) => b.weight - a.weight);
-}
-
-/** An aim at a skill on a day, for what is trained then and nothing else. */
-const aimAt = (skill: Skill, athleteId: string, on: string): Aim => ({
-  kind: "aim",
-  id: "next",
-  athleteId,
-  skillId: skill.id,
-  quality: "clean",
-  side: skill.sided ? "left" : "mid",
-  by: on,
-  since: on,
-  closedOn: null,
-  outcome: null,
-  hips: "square",
-  overrides: [],
-  targets: [],
-});
-
-/** What was found of the athlete beside the aim, the weightiest first. */
-export const findingsFor = (
-  { athlete, checks, logs, library, settings }: Situation,
-  on: string,
-): BodyFinding[] =>
-  bodyFindings(checks, library, on, {
-    areas: athlete.areas,
-    profiles: athlete.profiles,
-    own: settings.profiles,
-    flagged: athlete.flagged,
-    hurt: hurtLately(logs, library, on),
-    weakParts: weakParts(logs, library, on),
-    sports: sportsIn(athlete.discipline),
-  });
-
-/** What the aim alone asks of a prep. */
-export function aimNeeds(situation: Situation, prep: Prep): readonly Need[] {
-  const slot = situation.season?.slots.find(({ id }) => id === prep.id);
-  if (!slot || situation.openAims.length < 2) return situation.needs;
-  const own = situation.openAims.find(({ aim }) => aim.id === slot.aimId);
-  if (own) return needsOf(own.gaps, daysBetween(situation.day, own.aim.by), own.aim.overrides);
-  const shares = aimShares(situation.openAims, situation.season!.shares, situation.day);
-  return shares.length > 0
-    ? sharedNeeds(situation.openAims, shares, situation.day)
-    : situation.needs;
-}
 
 /** The prep that a day shows, and whether the notebook has it; for today a proposal where it has none. */
 export type ShownPrep = { prep: Prep | null; kept: boolean };
@@ -266,7 +115,7 @@ function trainedAfter({ season }: Situation, { on, starts }: Slot): Prep["next"]
 const standsOn = ({ standing }: Prep, { kind, on }: Pick<Slot, "kind" | "on">): boolean =>
   standing !== null &&
   standing.kind === kind &&
-  (standing.weekdays.length === 0 || standing.weekdays.includes((getISODay(parseISO(on)) + 6) % 7));
+  (standing.weekdays.length === 0 || standing.weekdays.includes(daysBetween(mondayOf(on), on)));
 
 /** A standing prep as it is done on a day: carried on by the log, drill by drill. */
 function laidOn(

@@ -9,7 +9,8 @@ import { stretchDays } from "../doses/stretch-days";
 import { prepSeconds } from "../prep/timeline";
 import { item, log, logItem } from "../test/people";
 import { stepsOn } from "./next-steps";
-import { newPrep, prepOfSlot, proposed, requestOf } from "./planning";
+import { newPrep, prepOfSlot, proposed } from "./planning";
+import { requestOf } from "./request-of";
 import { situationOf, type Situation } from "./situation";
 
 const day = "2026-11-24";

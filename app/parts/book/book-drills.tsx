@@ -6,7 +6,7 @@ import { drillHistory, type DrillDay } from "#core/progress/drill-history";
 import { looseAtMedians } from "#core/progress/loose-at";
 import type { AthleteView } from "../../view";
 import { NextRow, useNextSteps } from "../log/what-follows";
-import { PosePicture } from "../figure/pose-picture";
+import { PictureBeside } from "../figure/picture-beside";
 import { shortDay } from "#words/days";
 import { hasWords } from "./book-words";
 
@@ -84,7 +84,7 @@ export function BookDrills({
       {one ? (
         <section aria-label={one.drill.name} className="min-w-0 xl:order-2">
           <div className="flex items-end gap-4">
-            <PosePicture
+            <PictureBeside
               picture={rungOf(one.drill, one.history.at(-1)!.item.rungId).picture}
               label=""
               className="h-20 w-28 shrink-0"

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { readHeight } from "#core/records/read-person";
+import { readHeight } from "#core/records/read-body";
 
 /** Lengths become angles by the height: it is asked for where one is measured and nobody has said it. */
 export function AskHeight({ keep }: { keep: (statureCm: number) => void }) {

@@ -3,16 +3,13 @@ import type { Side } from "#core/body/side";
 import { testerWidening } from "#core/measure/tester";
 import type { AthleteView } from "../../view";
 import { say } from "../say";
+import { later, useLater } from "../later";
 import { useAct } from "../use-act";
 import { shortDay } from "#words/days";
 import { isLength } from "#core/content/protocol";
 import { AskHeight } from "./ask-height";
-import { BodyMeasuresForm } from "./body-measures";
-import { CheckPicker } from "./check-picker";
 import { CheckRow } from "./check-row";
 import { FingerForm } from "./finger-form";
-import { LastRound } from "./last-round";
-import { PastChecks } from "./past-checks";
 import {
   draftsOf,
   entryOf,
@@ -23,7 +20,6 @@ import {
 } from "./round";
 import { alongNumbers } from "./round-keys";
 import { RoundBar } from "./round-bar";
-import { Sequence } from "./sequence";
 import type { Target, ToolName } from "./tools/tool";
 import { toolsOf } from "./tools/tool";
 import { useRoundRows, type RoundRows } from "./use-check-round";
@@ -31,6 +27,8 @@ import { useRound } from "./use-round";
 import { Meaning } from "../meaning";
 
 const ToolDialog = lazy(() => import("./tools/tool-dialog"));
+const sequence = later(() => import("./sequence").then(({ Sequence }) => Sequence));
+const belowRound = later(() => import("./below-round").then(({ BelowRound }) => BelowRound));
 
 /** The round: what holds for all of it above, its checks in the order of positions, the verdicts at once. */
 export const CheckDesk = memo(function CheckDesk({
@@ -51,6 +49,8 @@ export const CheckDesk = memo(function CheckDesk({
   const plan = useRoundRows(view, round, wish);
   const { rows } = plan;
   const [oneByOne, setOneByOne] = useState(false);
+  const Sequence = useLater(sequence);
+  const Below = useLater(belowRound);
   const [tool, setTool] = useState<{ name: ToolName; target: Target } | null>(null);
   const [calibrating, setCalibrating] = useState(false);
   /** Somebody wanted to keep a round without a name on it. */
@@ -159,7 +159,7 @@ export const CheckDesk = memo(function CheckDesk({
           close={() => setCalibrating(false)}
         />
       ) : null}
-      {oneByOne ? (
+      {oneByOne && Sequence ? (
         <Sequence
           rows={rows}
           propsOf={entryProps}
@@ -212,27 +212,7 @@ export const CheckDesk = memo(function CheckDesk({
           </span>
         </p>
       )}
-      <LastRound view={view} />
-      {plan.resting.length > 0 ? (
-        <details className="mt-3">
-          <summary className="label min-h-9 py-2">
-            Asked by the aims, not in this round ({plan.resting.length})
-          </summary>
-          <ul>
-            {plan.resting.map(({ id, name }) => (
-              <li key={id} className="flex items-baseline gap-3 border-b border-line">
-                <button type="button" className="underlined min-h-9" onClick={() => add(id)}>
-                  {name}
-                </button>
-                <span className="text-sm text-muted">{whyNot(plan, id)}</span>
-              </li>
-            ))}
-          </ul>
-        </details>
-      ) : null}
-      <CheckPicker protocols={plan.others} add={({ id }) => add(id)} />
-      <BodyMeasuresForm athlete={athlete} keep={(measures) => act("save-measures", { measures })} />
-      <PastChecks view={view} />
+      {Below ? <Below view={view} plan={plan} add={add} /> : null}
       <Suspense>
         {tool ? (
           <ToolDialog
@@ -292,13 +272,4 @@ function planSentence({ proposal }: RoundRows): string {
       : "",
   ];
   return parts.filter((part) => part !== "").join(" ");
-}
-
-function whyNot({ proposal }: RoundRows, id: string): string {
-  if (proposal.stopped.some(({ protocolId }) => protocolId === id))
-    return "stopped by pain until a person clears it";
-  if (proposal.unreadable.some(({ protocolId }) => protocolId === id))
-    return "not read with the instrument that is chosen";
-  if (proposal.left.some(({ protocolId }) => protocolId === id)) return "needs more minutes";
-  return "measured lately and clear enough";
 }

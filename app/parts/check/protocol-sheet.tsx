@@ -3,7 +3,7 @@ import { memo } from "react";
 import { instrumentNames } from "#words/names";
 import { unitOf, type Protocol } from "#core/content/protocol";
 import type { Drill } from "#core/drill/drill";
-import { PosePicture } from "../figure/pose-picture";
+import { PictureBeside } from "../figure/picture-beside";
 import { BothNames } from "../both-names";
 
 /** How it is measured, for somebody who never has: picture, landmarks, steps, errors, what to look for, who must not. */
@@ -29,7 +29,7 @@ export const ProtocolSheet = memo(function ProtocolSheet({
           <p className="text-sm text-muted">{protocol.purpose}</p>
         </>
       ) : null}
-      <PosePicture
+      <PictureBeside
         picture={protocol.picture}
         label={`${protocol.name}: start and end position, and where the instrument lies`}
         className="mt-3 max-h-56 w-full"

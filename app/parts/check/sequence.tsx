@@ -3,7 +3,7 @@ import { useEffect, useRef, useState } from "react";
 import { Delete } from "lucide-react";
 import { sidesOf, type Side } from "#core/body/side";
 import type { DemandGap } from "#core/aim/margin";
-import { PosePicture } from "../figure/pose-picture";
+import { PictureBeside } from "../figure/picture-beside";
 import { notch } from "../words";
 import { entryOf, notesOn, painOf, unitLabel, withTyped, type RoundRow } from "./round";
 import {
@@ -121,7 +121,7 @@ export function Sequence({
           </p>
           <p className="mt-1 text-sm">{place.row.protocol.steps.at(-1)}</p>
         </div>
-        <PosePicture
+        <PictureBeside
           picture={place.row.protocol.picture}
           only="end"
           label={`${place.row.protocol.name}, end position`}

@@ -1,4 +1,3 @@
-import type { DrillKind } from "#core/drill/drill";
 import type { Drawing } from "#core/figure/drawing";
 import type { InstrumentShape } from "#core/figure/instrument";
 import type { PropShape } from "#core/figure/props";
@@ -6,6 +5,7 @@ import type { Point } from "#core/figure/space";
 import type { WarmSpot } from "#core/figure/warm";
 import { curveCatmullRom, line as curveLine } from "d3-shape";
 import { useId } from "react";
+import type { Effort } from "./effort";
 
 /** The body in ink: far limbs lighter, a thin light line where one part passes in front of another. */
 export function InkBody({
@@ -93,13 +93,6 @@ export function WarmPlaces({
     </g>
   );
 }
-
-/** What is done in a position: pressing against something, or breathing into it. */
-export type Effort = "press" | "breath";
-
-/** The effort that a kind of drill is made of; null where it is the movement itself. */
-export const effortOf = (kind: DrillKind): Effort | null =>
-  kind === "contract-relax" ? "press" : kind === "breathing" ? "breath" : null;
 
 /** Two heads that press toward the place of work; or arcs that widen about the ribs. */
 export function EffortMarks({

@@ -2,8 +2,8 @@ import { Pause, Play } from "lucide-react";
 import { useEffect, useState } from "react";
 import type { MotionId } from "#core/body/motions";
 import type { Picture } from "#core/figure/picture";
-import type { Effort } from "./body";
-import { PosePicture } from "./pose-picture";
+import type { Effort } from "./effort";
+import { PictureBeside } from "./picture-beside";
 
 /** One way there takes this long, ms; then the same back. */
 const oneWay = 1500;
@@ -41,7 +41,7 @@ export function MovingPicture({
   }, [moving]);
   return (
     <div className="relative self-start">
-      <PosePicture
+      <PictureBeside
         picture={picture}
         share={moving ? share : null}
         label={label}

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { library } from "#library/index";
 import { Picture } from "#core/figure/picture";
 import { between } from "#core/figure/pose";
-import { effortOf } from "./body";
+import { effortOf } from "./effort";
 import { framesOf } from "./frames";
 import { PosePicture } from "./pose-picture";
 

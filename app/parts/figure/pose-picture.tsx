@@ -17,39 +17,10 @@ import {
   MovementArrow,
   Props,
   WarmPlaces,
-  type Effort,
 } from "./body";
+import type { Effort } from "./effort";
 import { framesOf, type PictureFrame } from "./frames";
-
-type Tones = {
-  ink: string;
-  far: string;
-  ground: string;
-  line: string;
-  fill: string;
-  /** Bands, straps and sticks, which pass before the body. */
-  kit: string;
-  /** Where the work is, and which way it goes. */
-  warm: string;
-};
-const paperTones: Tones = {
-  ink: "var(--ink)",
-  far: "var(--far)",
-  ground: "var(--paper)",
-  line: "var(--hair)",
-  fill: "var(--line)",
-  kit: "var(--tape)",
-  warm: "var(--clay)",
-};
-export const runTones: Tones = {
-  ink: "#F2EEE4",
-  far: "#8d9490",
-  ground: "#0E1213",
-  line: "#6f6b60",
-  fill: "#23292b",
-  kit: "#e0b45c",
-  warm: "#e0764a",
-};
+import { tonesOn, type Tones } from "./tones";
 
 /** What is drawn over the bodies, where there is room to see it. */
 type Shown = { arrow: Movement | null; warm: WarmSpot[] };
@@ -78,6 +49,21 @@ function arrowOf({ start, end, lift }: Picture, { look, drawing }: PictureFrame)
   return { ...found, way: found.of.at === "nose" ? overTheHead(way, drawing) : way };
 }
 
+export type PosePictureProps = {
+  picture: Picture;
+  label: string;
+  only?: "start" | "end";
+  /** One pose on the way from start to end, 0 to 1, in a frame that holds the whole way. */
+  share?: number | null;
+  serves?: readonly { motion: MotionId }[];
+  small?: boolean;
+  /** What is done in the position besides moving: a press at the start, a breath at the end. */
+  effort?: Effort | null;
+  /** What it is drawn on: paper, or the floor of a run, which is black by day too. */
+  tones?: keyof typeof tonesOn | Tones;
+  className?: string;
+};
+
 /**
  * A drill's or a check's picture: where it starts and where it ends, side by side, on one floor; where the work is in
  * the hand or the foot, a close-up beside the small whole body.
@@ -92,21 +78,9 @@ export function PosePicture({
   serves,
   small = false,
   effort,
-  tones = paperTones,
+  tones = "paper",
   className = "",
-}: {
-  picture: Picture;
-  label: string;
-  only?: "start" | "end";
-  /** One pose on the way from start to end, 0 to 1, in a frame that holds the whole way. */
-  share?: number | null;
-  serves?: readonly { motion: MotionId }[];
-  small?: boolean;
-  /** What is done in the position besides moving: a press at the start, a breath at the end. */
-  effort?: Effort | null;
-  tones?: Tones;
-  className?: string;
-}) {
+}: PosePictureProps) {
   const frames = useMemo(
     () => framesOf(picture, posesOf(picture, only, share), !small, share),
     [picture, only, small, share],
@@ -142,7 +116,7 @@ export function PosePicture({
           key={i}
           frame={frame}
           picture={picture}
-          tones={tones}
+          tones={typeof tones === "string" ? tonesOn[tones] : tones}
           arrow={frame === last ? shown.arrow : null}
           warm={shown.warm}
           effort={effort && frame === effortFrame(frames, effort) ? effort : null}

@@ -7,19 +7,13 @@ import {
   type Find,
   type Findable,
 } from "../library/find-words";
-import {
-  Combobox,
-  ComboboxInput,
-  ComboboxOption,
-  ComboboxOptions,
-  Dialog,
-  DialogPanel,
-} from "@headlessui/react";
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from "@headlessui/react";
 import { useEffect, useMemo, useState } from "react";
 import { useNavigate } from "react-router";
 import { withPacks } from "#core/content/library";
 import { library } from "#library/index";
 import { presentNotebook } from "../../store/open";
+import { Modal } from "../modal";
 import { becauseFound, foundKind, pagesToFind } from "#words/find";
 
 type Entry = Findable & { kind: string; to: string };
@@ -138,45 +132,45 @@ export default function Finder({
     void navigate(choice.to);
   };
   return (
-    <Dialog open onClose={close} className="relative z-40" aria-label="Find">
-      <div className="fixed inset-0 bg-black/40" aria-hidden="true" />
-      <div className="fixed inset-0 flex justify-center p-4 pt-[12vh]">
-        <DialogPanel className="h-fit w-full max-w-xl bg-paper text-ink">
-          <Combobox onChange={go}>
-            <ComboboxInput
-              autoFocus
-              aria-label="Find"
-              placeholder="A name, a muscle, a motion, a drill, a page"
-              className="w-full border-b-2 border-ink bg-transparent px-5 py-4 text-lg"
-              onChange={(event) => type(event.target.value)}
-              // One press leaves, whatever is typed.
-              onKeyDown={(event) => event.key === "Escape" && close()}
-            />
-            <ComboboxOptions static modal={false} className="max-h-[55vh] overflow-y-auto py-2">
-              {found.map((entry) => (
-                <ComboboxOption
-                  key={entry.key}
-                  value={entry}
-                  className="flex min-h-11 cursor-pointer items-center justify-between gap-4 px-5 data-focus:bg-ink data-focus:text-paper"
-                >
-                  <span className="min-w-0">
-                    <span className="block font-semibold">{entry.name}</span>
-                    {entry.because.length > 0 ? (
-                      <span className="block truncate text-sm opacity-80">
-                        {becauseFound(entry.because)}
-                      </span>
-                    ) : null}
+    <Modal
+      label="Find"
+      over="backdrop:bg-black/40"
+      close={close}
+      place="content-start justify-items-center p-4 pt-[12vh]"
+      className="w-full max-w-xl"
+    >
+      <Combobox onChange={go}>
+        <ComboboxInput
+          aria-label="Find"
+          placeholder="A name, a muscle, a motion, a drill, a page"
+          className="w-full border-b-2 border-ink bg-transparent px-5 py-4 text-lg"
+          onChange={(event) => type(event.target.value)}
+          // One press leaves, whatever is typed.
+          onKeyDown={(event) => event.key === "Escape" && close()}
+        />
+        <ComboboxOptions static modal={false} className="max-h-[55vh] overflow-y-auto py-2">
+          {found.map((entry) => (
+            <ComboboxOption
+              key={entry.key}
+              value={entry}
+              className="flex min-h-11 cursor-pointer items-center justify-between gap-4 px-5 data-focus:bg-ink data-focus:text-paper"
+            >
+              <span className="min-w-0">
+                <span className="block font-semibold">{entry.name}</span>
+                {entry.because.length > 0 ? (
+                  <span className="block truncate text-sm opacity-80">
+                    {becauseFound(entry.because)}
                   </span>
-                  <span className="shrink-0 text-sm opacity-80">{entry.kind}</span>
-                </ComboboxOption>
-              ))}
-            </ComboboxOptions>
-            {found.length === 0 ? (
-              <p className="px-5 pb-5 text-muted">Nothing by those words.</p>
-            ) : null}
-          </Combobox>
-        </DialogPanel>
-      </div>
-    </Dialog>
+                ) : null}
+              </span>
+              <span className="shrink-0 text-sm opacity-80">{entry.kind}</span>
+            </ComboboxOption>
+          ))}
+        </ComboboxOptions>
+        {found.length === 0 ? (
+          <p className="px-5 pb-5 text-muted">Nothing by those words.</p>
+        ) : null}
+      </Combobox>
+    </Modal>
   );
 }

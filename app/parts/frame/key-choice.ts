@@ -25,3 +25,7 @@ export function pressed(event: Pressed, choice: KeyChoice = keyChoice.get()): st
   if (choice === "off" || event.altKey !== (choice === "alt")) return null;
   return choice === "alt" ? plainOf(event) : event.key.toLowerCase();
 }
+
+/** Whether a sheet lies over the page: its keys are the sheet's then. */
+export const somethingLiesOver = (): boolean =>
+  document.querySelector("dialog[open], [role='dialog']") !== null;

@@ -3,7 +3,7 @@ import { useNavigate } from "react-router";
 import type { NextMove } from "#core/season/next-move";
 import { stations } from "#core/season/walk";
 import { takeNewVersion, waitingVersion } from "../../offline";
-import { pressed } from "./key-choice";
+import { pressed, somethingLiesOver } from "./key-choice";
 import { intoThePage } from "./kept-focus";
 import { addressOf, isHere, toTheSpot } from "./next-spot";
 import { travel } from "./undo";
@@ -68,7 +68,7 @@ export function useFrameKeys({
         return;
       }
       const key = pressed(event);
-      if (key === null || document.querySelector("[role='dialog']")) return;
+      if (key === null || somethingLiesOver()) return;
       if (key === "Enter" && move && athleteId && !takesEnter(event.target)) {
         event.preventDefault();
         if (!isHere(move, here) || !toTheSpot(move.move)) void navigate(addressOf(athleteId, move));

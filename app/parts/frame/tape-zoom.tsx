@@ -1,7 +1,7 @@
 import { useEffect, useRef } from "react";
 import { mondayOf, plusDays, type DayText } from "#core/dates/days";
 import { blockEnd, blockMondays, trainingsOn, weekTerms } from "#core/schedule/block";
-import { aroundOf } from "#core/schedule/terms-of";
+import { aroundOf } from "#core/schedule/around-of";
 import { counted } from "#core/records/training";
 import { dayMarks, weekSummaries, type DayMark, type PrepOutcome } from "#core/season/weeks";
 import type { AthleteView } from "../../view";

@@ -2,7 +2,7 @@ import { useMemo } from "react";
 import { Link } from "react-router";
 import { drillOf, protocolOf, skillOf, type Library } from "#core/content/library";
 import type { Picture } from "#core/figure/picture";
-import { PosePicture } from "../figure/pose-picture";
+import { PictureBeside } from "../figure/picture-beside";
 
 /** What an empty station shows: a picture of the step that fills it, one sentence, and the way there. */
 export function Taught({
@@ -20,7 +20,7 @@ export function Taught({
 }) {
   return (
     <div className="m-auto grid w-full max-w-sm justify-items-center gap-4 text-center">
-      {picture ? <PosePicture picture={picture} label={label} className="h-72 w-full" /> : null}
+      {picture ? <PictureBeside picture={picture} label={label} className="h-72 w-full" /> : null}
       <p className="text-lg">{says}</p>
       <Link className="press press-main" to={to}>
         {does}

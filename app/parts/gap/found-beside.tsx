@@ -1,7 +1,7 @@
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { chiefFindings } from "#core/aim/body-findings";
-import { findingsFor } from "#core/situation/planning";
+import { findingsFor } from "#core/situation/findings";
 import { foundLines } from "#words/found";
 import { capital } from "#words/plain";
 import type { AthleteView } from "../../view";

@@ -1,6 +1,6 @@
 import { drillOf, type Library } from "#core/content/library";
 import { atRung, rungOf } from "#core/drill/drill";
-import { effortOf } from "../figure/body";
+import { effortOf } from "../figure/effort";
 import { MovingPicture } from "../figure/moving-picture";
 
 /** Which drill of a log is under the cursor, by its row. */

@@ -5,7 +5,7 @@ import { useAct } from "../use-act";
 import { useDraft } from "../use-draft";
 import { longDay } from "#words/days";
 import { LogRow } from "./log-row";
-import { allClean } from "#core/acts/runs";
+import { allClean } from "#core/run/all-clean";
 import { unplanned } from "./draft";
 import { QuickFill } from "./quick-fill";
 import { refusalWords } from "#words/acts";

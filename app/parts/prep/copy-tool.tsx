@@ -6,7 +6,7 @@ import { blankPrep } from "#core/prep/blank";
 import { fillExactly } from "#core/prep/fill";
 import { copiedTo, type Copied } from "#core/prep/variants";
 import { newId } from "../../clock";
-import { requestOf } from "#core/situation/planning";
+import { requestOf } from "#core/situation/request-of";
 import { athleteView, type AthleteView } from "../../view";
 import { againstWords, becauseLine, liftOf } from "#words/prep";
 import { rungOf } from "#core/drill/drill";

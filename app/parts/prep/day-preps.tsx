@@ -2,7 +2,7 @@ import { ChevronLeft, ChevronRight } from "lucide-react";
 import { Link } from "react-router";
 import { plusDays } from "#core/dates/days";
 import type { Prep } from "#core/records/records";
-import { formatFor } from "#core/prep/request";
+import { formatFor } from "#core/prep/format-for";
 import { waitingOn } from "#core/situation/planning";
 import { weekDay } from "#words/days";
 import type { AthleteView } from "../../view";

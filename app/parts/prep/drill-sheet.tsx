@@ -5,7 +5,7 @@ import { drillOf, type Library } from "#core/content/library";
 import { atRung, rungOf } from "#core/drill/drill";
 import type { Schools } from "#core/content/schools";
 import type { PrepItem } from "#core/records/records";
-import { effortOf } from "../figure/body";
+import { effortOf } from "../figure/effort";
 import { Meaning } from "../meaning";
 import { MovingPicture } from "../figure/moving-picture";
 

@@ -13,7 +13,7 @@ import { retimed } from "#core/prep/retime";
 import { prepSeconds } from "#core/prep/timeline";
 import { newId } from "../../clock";
 import type { AthleteView } from "../../view";
-import { requestOf } from "#core/situation/planning";
+import { requestOf } from "#core/situation/request-of";
 import { CautionLines } from "../cautions";
 import { say } from "../say";
 import { sideDifferences } from "#core/aim/sides";

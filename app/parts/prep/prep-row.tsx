@@ -11,7 +11,7 @@ import { breathWords } from "#words/breath";
 import { doseSaid } from "#words/names";
 import type { PlanRequest } from "#core/prep/plan";
 import type { AthleteView } from "../../view";
-import { PosePicture } from "../figure/pose-picture";
+import { PictureBeside } from "../figure/picture-beside";
 import { MarginMark, readingsOf } from "../margin-mark/margin-mark";
 import { notch } from "../words";
 import { extraFor, type Shorter } from "#core/progress/shorter-side";
@@ -118,7 +118,7 @@ export const PrepRow = memo(function PrepRow({
         aria-label={`Show ${drill.name}`}
         aria-pressed={picked}
       >
-        <PosePicture
+        <PictureBeside
           picture={rung.picture}
           label={`${drill.name}: start and end`}
           small

@@ -6,7 +6,7 @@ import { alternativesTo } from "#core/prep/alternatives";
 import type { PlanRequest } from "#core/prep/plan";
 import type { PrepItem } from "#core/records/records";
 import { swapWords } from "#words/swap";
-import { PosePicture } from "../figure/pose-picture";
+import { PictureBeside } from "../figure/picture-beside";
 
 /** What could stand in a drill's place, and what each swap costs in worth and seconds. */
 export function SwapList({
@@ -35,7 +35,7 @@ export function SwapList({
               className="grid min-h-12 w-full grid-cols-[4.5rem_1fr] items-center gap-2 border-b border-line py-1 text-left hover:bg-paper"
               onClick={() => swap(item)}
             >
-              <PosePicture picture={rung.picture} label="" small className="h-9 w-full" />
+              <PictureBeside picture={rung.picture} label="" small className="h-9 w-full" />
               <span className="text-sm leading-tight">
                 <b>{drill.name}</b>
                 <span className="block text-muted">

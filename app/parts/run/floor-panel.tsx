@@ -1,4 +1,4 @@
-import { Dialog, DialogPanel, DialogTitle } from "@headlessui/react";
+import { Modal } from "../modal";
 
 /** A panel over the run for one question; Escape leaves it. */
 export function FloorPanel({
@@ -11,14 +11,13 @@ export function FloorPanel({
   children: React.ReactNode;
 }) {
   return (
-    <Dialog open onClose={close} className="relative z-40">
-      <div className="fixed inset-0 bg-black/70" aria-hidden="true" />
-      <div className="fixed inset-0 grid items-end overflow-y-auto sm:place-items-center sm:p-4">
-        <DialogPanel className="max-h-dvh w-full max-w-2xl overflow-y-auto bg-paper p-5 text-ink sm:p-6">
-          <DialogTitle className="text-2xl">{title}</DialogTitle>
-          {children}
-        </DialogPanel>
-      </div>
-    </Dialog>
+    <Modal
+      title={title}
+      close={close}
+      place="items-end sm:place-items-center sm:p-4"
+      className="w-full max-w-2xl p-5 sm:p-6"
+    >
+      {children}
+    </Modal>
   );
 }

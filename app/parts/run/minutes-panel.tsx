@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { minutesNow, type MinutesNow } from "#core/run/floor";
+import { minutesNow, type MinutesNow } from "#core/run/minutes-now";
 import type { RunState } from "#core/run/state";
 import type { PlanRequest } from "#core/prep/plan";
 import { RetimePreview } from "../prep/retime-preview";

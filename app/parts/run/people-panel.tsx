@@ -1,6 +1,6 @@
 import { rungOf, type Drill } from "#core/drill/drill";
 import type { PrepItem, Run } from "#core/records/records";
-import { shutFor } from "#core/run/group";
+import { shutFor } from "#core/run/shut";
 import { membersNow } from "#core/run/members";
 import { isShut } from "#core/run/shut";
 import { againstWords } from "#words/prep";

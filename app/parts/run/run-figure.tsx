@@ -4,7 +4,7 @@ import type { Dose } from "#core/drill/dose";
 import type { Picture } from "#core/figure/picture";
 import type { Step } from "#core/prep/timeline";
 import { isWorkStep } from "#core/run/state";
-import { PosePicture, runTones } from "../figure/pose-picture";
+import { PictureBeside } from "../figure/picture-beside";
 
 /** Seconds of one movement there and back, where no tempo says otherwise. */
 const usualTempo = 4;
@@ -31,14 +31,14 @@ export function RunFigure({
   const moves = running && isWorkStep(step) && !held && picture.end !== undefined;
   const share = useSway(dose.type === "reps" ? dose.tempo : usualTempo, moves);
   return (
-    <PosePicture
+    <PictureBeside
       picture={picture}
       share={moves ? share : null}
       serves={serves}
       effort={step.kind === "contract" ? "press" : null}
       label={label}
       only={!isWorkStep(step) || !picture.end ? "start" : "end"}
-      tones={runTones}
+      tones="run"
       // Pictures show the right side at work; for the left they are looked at in a mirror.
       className={`h-full w-full ${step.side === "left" ? "-scale-x-100" : ""} ${wall ? "max-h-[62vh]" : "max-h-[34vh] sm:max-h-[48vh]"}`}
     />

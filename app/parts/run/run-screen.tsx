@@ -18,18 +18,18 @@ import type { Run } from "#core/records/records";
 import { drillOf } from "#core/content/library";
 import { isOpenStep, isWorkStep } from "#core/run/state";
 import type { AthleteView } from "../../view";
+import { later, useLater } from "../later";
 import { say } from "../say";
 import { FloorKeys, floorIcons, type FloorAct } from "./floor-keys";
+import { FloorPanel } from "./floor-panel";
 import { FormPanel } from "./form-panel";
 import { KeysPanel } from "./keys-panel";
-import { MinutesPanel } from "./minutes-panel";
 import { PainDialog } from "./pain-dialog";
 import { PeoplePanel } from "./people-panel";
 import { RunCount } from "./run-count";
 import { RunEnd } from "./run-end";
 import { RunFigure } from "./run-figure";
 import { RunStrip } from "./run-strip";
-import { SwapPanel } from "./swap-panel";
 import { useAwake } from "./use-clock";
 import { useCues } from "./use-cues";
 import { useRun, type RunDesk } from "./use-run";
@@ -37,6 +37,12 @@ import { useRunKeys } from "./use-run-keys";
 import { hasVoice } from "./voice";
 import { givenWords, groupLine, mostlyOn, rampSoFar, stepWord } from "./words";
 import { shorterWords } from "#words/measure";
+
+// They plan anew: what does is fetched beside the run, which begins without it.
+const minutesPanel = later(() =>
+  import("./minutes-panel").then(({ MinutesPanel }) => MinutesPanel),
+);
+const swapPanel = later(() => import("./swap-panel").then(({ SwapPanel }) => SwapPanel));
 
 type Panel = { kind: "pain" | "people" | "form" | "minutes" | "swap" | "keys"; desk: RunDesk };
 
@@ -61,6 +67,8 @@ export function RunScreen({
   const [panel, setPanel] = useState<Panel | null>(null);
   const [tray, setTray] = useState(false);
   const [wall, setWall] = useState(false);
+  const MinutesPanel = useLater(minutesPanel);
+  const SwapPanel = useLater(swapPanel);
   const navigate = useNavigate();
   useAwake(state.status === "running");
   useCues(state, view.library, { sound, voice });
@@ -341,7 +349,7 @@ export function RunScreen({
             desk.seen(seen, remedy, words);
           }}
         />
-      ) : panel?.kind === "minutes" ? (
+      ) : panel?.kind === "minutes" && MinutesPanel ? (
         <MinutesPanel
           state={state}
           request={desk.request}
@@ -351,7 +359,7 @@ export function RunScreen({
             desk.minutes(now);
           }}
         />
-      ) : panel?.kind === "swap" ? (
+      ) : panel?.kind === "swap" && SwapPanel ? (
         <SwapPanel
           items={panel.desk.state.items}
           index={panel.desk.step?.item ?? 0}
@@ -362,10 +370,21 @@ export function RunScreen({
             desk.swap(chosen);
           }}
         />
+      ) : panel ? (
+        <Opening close={close} />
       ) : null}
     </main>
   );
 }
+
+/** A panel that has not come yet; it can be left. */
+const Opening = ({ close }: { close: () => void }) => (
+  <FloorPanel title="Opening …" close={close}>
+    <button type="button" className="press mt-4 min-h-12" onClick={close}>
+      Back to the run
+    </button>
+  </FloorPanel>
+);
 
 function MainKey({
   children,

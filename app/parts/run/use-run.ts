@@ -6,21 +6,16 @@ import type { PlanChange, PrepItem, Run } from "#core/records/records";
 import { drillOf } from "#core/content/library";
 import { sideDifferences } from "#core/aim/sides";
 import { extraFor, shorterSides } from "#core/progress/shorter-side";
+import { itemBarred } from "#core/run/barred";
 import { nextDue } from "#core/run/cues";
-import {
-  atRungBy,
-  oneMore,
-  oneMoreOn,
-  itemBarred,
-  withItem,
-  type MinutesNow,
-  type Remedy,
-} from "#core/run/floor";
+import { atRungBy, oneMore, oneMoreOn, withItem, type Remedy } from "#core/run/floor";
+import type { MinutesNow } from "#core/run/minutes-now";
 import { runAt } from "#core/run/run";
 import { withShut } from "#core/run/shut";
 import type { RunState } from "#core/run/state";
-import { requestOf } from "#core/situation/planning";
-import { lastSlip, type Happening } from "#core/acts/runs";
+import { requestOf } from "#core/situation/request-of";
+import { lastSlip } from "#core/run/slips";
+import type { Happening } from "#core/acts/runs";
 import { perform } from "../../acts/perform";
 import type { AthleteView } from "../../view";
 import { say } from "../say";

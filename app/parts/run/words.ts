@@ -1,4 +1,4 @@
-import { shutFor } from "#core/run/group";
+import { shutFor } from "#core/run/shut";
 import { membersNow } from "#core/run/members";
 import { byRung } from "../hall/by-rung";
 import { firstName, notch } from "../words";
@@ -7,7 +7,7 @@ import { rungOf, type Drill } from "#core/drill/drill";
 import { breathWords } from "#words/breath";
 import type { Breath, Prep, PrepItem, Run } from "#core/records/records";
 import { drillOf, type Library } from "#core/content/library";
-import { rampSum } from "#core/prep/ramp";
+import { rampSum } from "#core/prep/ramp-sum";
 import { bestTries, isCountedStep, isWorkStep, type RunState } from "#core/run/state";
 import type { AthleteView } from "../../view";
 import type { Step } from "#core/prep/timeline";

@@ -1,5 +1,5 @@
 import type { Prep } from "#core/records/records";
-import { formatFor } from "#core/prep/request";
+import { formatFor } from "#core/prep/format-for";
 import type { Season, Slot, Training } from "#core/records/training";
 import { trainingsOn } from "#core/schedule/block";
 import type { DayMark, PrepOutcome } from "#core/season/weeks";

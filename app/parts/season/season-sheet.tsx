@@ -1,7 +1,7 @@
 import { decimal } from "#words/locale";
 import { motionOf } from "#core/body/motions";
 import { blockMondays, showDays, weekTerms } from "#core/schedule/block";
-import { aroundOf } from "#core/schedule/terms-of";
+import { aroundOf } from "#core/schedule/around-of";
 import { plusDays } from "#core/dates/days";
 import type { AthleteView } from "../../view";
 import { aimSentence, notch } from "../words";

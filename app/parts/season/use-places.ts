@@ -1,16 +1,10 @@
 import { useEffect, useState } from "react";
-import { placed, quickPlaces } from "#core/schedule/place";
-import { placeModel, placeValue } from "#core/schedule/place-model";
-import { placeProgramme, placesFrom } from "#core/schedule/place-programme";
 import { placeTermsOf } from "#core/schedule/terms-of";
 import type { Slot } from "#core/records/training";
 import { proving, stopProving } from "../../workers/proving";
 import type { AthleteView } from "../../view";
 
 export type PlacesState = "none" | "looking" | "proven" | "stopped" | "failed";
-
-/** A change smaller than this is not worth another week on the screen. */
-const worthwhile = 0.003;
 
 /**
  * Looks beside the page for a better placing of the sessions, once the weeks were placed anew.
@@ -33,21 +27,15 @@ export function usePlaces(
     let late = false;
     let working = true;
     const wait = setTimeout(() => {
-      const terms = placeTermsOf(view, season);
-      const model = placeModel(terms);
-      if (model.spots.length === 0) {
-        working = false;
-        return setFound({ asked, state: "none" });
-      }
-      proving()
-        .prove(placeProgramme(model))
-        .then(({ columns }) => {
+      void import("#core/schedule/proven-places")
+        .then(({ provenPlaces }) =>
+          provenPlaces(placeTermsOf(view, season), (programme) => proving().prove(programme)),
+        )
+        .then((slots) => {
           working = false;
           if (late) return;
-          const best = placesFrom(model, columns);
-          const [first, proven] = [placeValue(model, quickPlaces(model)), placeValue(model, best)];
-          setFound({ asked, state: "proven" });
-          if (proven > first * (1 + worthwhile)) take(season.slots, placed(model, best, terms));
+          setFound({ asked, state: slots === "nothing" ? "none" : "proven" });
+          if (typeof slots !== "string") take(season.slots, slots);
         })
         .catch(() => {
           working = false;

@@ -1,6 +1,6 @@
 import { useEffect } from "react";
 import type { Warning } from "#core/season/warnings";
-import { pressed } from "../frame/key-choice";
+import { pressed, somethingLiesOver } from "../frame/key-choice";
 import { repairWords, warningWords } from "#words/season";
 
 const keysOf = ["a", "b", "c", "d"] as const;
@@ -19,7 +19,7 @@ export function WarningList({
       const key = pressed(event);
       if (key === null || event.defaultPrevented) return;
       if (at instanceof HTMLElement && ["INPUT", "TEXTAREA", "SELECT"].includes(at.tagName)) return;
-      if (document.querySelector("[role='dialog']")) return;
+      if (somethingLiesOver()) return;
       const warning = warnings[(keysOf as readonly string[]).indexOf(key)];
       if (warning) repair(warning);
     };

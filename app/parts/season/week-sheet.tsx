@@ -1,6 +1,6 @@
 import { OutcomeBox } from "./outcome-box";
 import { trainingsOn, weekTerms } from "#core/schedule/block";
-import { aroundOf } from "#core/schedule/terms-of";
+import { aroundOf } from "#core/schedule/around-of";
 import { mondayOf, plusDays } from "#core/dates/days";
 import { dayMarks } from "#core/season/weeks";
 import type { AthleteView } from "../../view";
