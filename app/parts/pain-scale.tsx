@@ -31,6 +31,8 @@ export function PainScale({
             name={name}
             value={n}
             checked={value === n}
+            // Before anything is chosen Tab would stop at each.
+            tabIndex={n === (value ?? 0) ? 0 : -1}
             onChange={() => set(n)}
             className="absolute inset-0 cursor-pointer appearance-none outline-none"
           />

@@ -3,6 +3,7 @@ import { bothSides } from "../body/side";
 import type { Bare } from "./bare";
 import { drawingOf, type Drawing, type Layer } from "./drawing";
 import { standingShift } from "./movement";
+import { inside } from "./inside";
 import type { Landmark, Picture } from "./picture";
 import type { Point } from "./space";
 import { warmSpots, type WarmSpot } from "./warm";
@@ -14,16 +15,6 @@ export type ViewScore = {
   /** How far what moves most goes on paper, hundredths of stature; null where nothing is meant to move. */
   change: number | null;
 };
-
-/** Whether a point lies inside a ring. */
-export function inside([x, y]: Point, ring: readonly Point[]): boolean {
-  let odd = false;
-  ring.forEach(([ax, ay], i) => {
-    const [bx, by] = ring[(i + 1) % ring.length]!;
-    if (ay > y !== by > y && x < ((bx - ax) * (y - ay)) / (by - ay) + ax) odd = !odd;
-  });
-  return odd;
-}
 
 const covers = ({ rings }: Layer, point: Point): boolean =>
   rings.some((ring) => inside(point, ring));

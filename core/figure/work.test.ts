@@ -4,7 +4,8 @@ import { drawingOf } from "./drawing";
 import { movementOf, standingShift } from "./movement";
 import { Picture } from "./picture";
 import type { Pose } from "./pose";
-import { bestView, inside, seenShare, viewScore, viewWorth } from "./view-score";
+import { inside, reachesInto } from "./inside";
+import { bestView, seenShare, viewScore, viewWorth } from "./view-score";
 import { warmSpots } from "./warm";
 
 const side = (pose: Pose) => drawingOf(pose, 0);
@@ -63,6 +64,20 @@ describe("how well a picture is seen", () => {
     ] as const;
     expect(inside([0.5, 0.5], square)).toBe(true);
     expect(inside([1.5, 0.5], square)).toBe(false);
+  });
+
+  it("outlines come into a box by a corner, or where they lie over it", () => {
+    const square = [
+      [0, 0],
+      [1, 0],
+      [1, 1],
+      [0, 1],
+    ] as [number, number][];
+    const box = (low: [number, number], high: [number, number]) => ({ low, high });
+    expect(reachesInto([square], box([0.9, 0.9], [2, 2]))).toBe(true);
+    expect(reachesInto([square], box([0.4, 0.4], [0.6, 0.6]))).toBe(true);
+    expect(reachesInto([square], box([1.1, 1.1], [2, 2]))).toBe(false);
+    expect(reachesInto([], box([0, 0], [1, 1]))).toBe(false);
   });
 
   it("what lies behind the body is not seen, what lies before it is", () => {

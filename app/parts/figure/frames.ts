@@ -1,4 +1,5 @@
 import type { Drawing, Look } from "#core/figure/drawing";
+import { reachesInto } from "#core/figure/inside";
 import { standingShift } from "#core/figure/movement";
 import type { CloseUp, Picture } from "#core/figure/picture";
 import { propShapes } from "#core/figure/props";
@@ -84,10 +85,26 @@ const inHandOrFoot = new Set<string>([
 ]);
 
 /** A drawing with only the limb that a close-up of a hand or a foot is about: what lies behind it would be taken for more fingers. */
-function nearDrawing(drawing: Drawing, { at, side }: CloseUp): Drawing {
+function nearDrawing(drawing: Drawing, near: CloseUp): Drawing {
+  const { at, side } = near;
   if (side === "both" || !inHandOrFoot.has(at)) return drawing;
-  const layers = drawing.layers.filter(({ name }) => name.startsWith(side));
+  const heart = heartOf(nearBox(drawing, near));
+  const layers = drawing.layers.filter(
+    ({ name, rings }) => name.startsWith(side) && reachesInto(rings, heart),
+  );
   return { ...drawing, layers, outline: layers.map(({ path }) => path).join(""), hair: "" };
+}
+
+/** What comes no nearer than a frame's rim, as a share of its half, is a corner of something and no picture. */
+const rim = 0.25;
+
+/** A frame but for its rim, as outlines are given: stature, y up. */
+function heartOf({ left, right, top, bottom }: FrameBox): { low: Point; high: Point } {
+  const [dx, dy] = [((right - left) / 2) * rim, ((bottom - top) / 2) * rim];
+  return {
+    low: [(left + dx) / 100, -(bottom - dy) / 100],
+    high: [(right - dx) / 100, -(top + dy) / 100],
+  };
 }
 
 function nearBox(drawing: Drawing, near: CloseUp): FrameBox {
