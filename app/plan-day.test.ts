@@ -12,7 +12,7 @@ describe("the day a prep is opened for", () => {
     expect(planDay(new Request("http://here.invalid/at/a/prep"), view)).toBe("2026-11-20");
   });
   it("is nothing that is no day, and none years ahead", () => {
-    for (const odd of ["tomorrow", "9999-12-31", "2026-11-2", ""])
+    for (const odd of ["tomorrow", "2026-11-31", "9999-12-31", "2026-11-2", ""])
       expect(asked(odd)).toBe("2026-11-20");
   });
 });

@@ -1,4 +1,4 @@
-import { plusDays, type DayText } from "#core/dates/days";
+import { isDay, plusDays, type DayText } from "#core/dates/days";
 import type { AthleteView } from "./view";
 
 /** So far ahead a day can be opened and planned. */
@@ -13,7 +13,5 @@ export function planDay(
   { day, today }: Pick<AthleteView, "day" | "today">,
 ): DayText {
   const asked = new URL(request.url).searchParams.get("day") ?? "";
-  return /^\d{4}-\d{2}-\d{2}$/.test(asked) && asked > today && asked <= plusDays(today, ahead)
-    ? asked
-    : day;
+  return isDay(asked) && asked > today && asked <= plusDays(today, ahead) ? asked : day;
 }

@@ -44,4 +44,5 @@ export default [
   route("go/:station", "routes/go.tsx"),
   route("at/:athleteId/run", "routes/run.tsx"),
   route("hall/:groupId/wall", "routes/hall-wall.tsx"),
+  route("*", "routes/nowhere.tsx"),
 ] satisfies RouteConfig;

@@ -2,7 +2,7 @@ import type { Athlete } from "#core/records/athlete";
 import { plainSettings } from "#core/records/settings";
 import type { Library } from "#core/content/library";
 import { rankInputs, situationOf, type Records, type Situation } from "#core/situation/situation";
-import type { DayText } from "#core/dates/days";
+import { isDay, type DayText } from "#core/dates/days";
 import { today } from "./clock";
 import { shippedLibrary } from "./library";
 import { libraryOf } from "./whole-library";
@@ -88,7 +88,7 @@ function keyOf(notebook: Notebook, athleteId: string, request: Request): string 
 }
 
 const dayAsked = (text: string | null): DayText =>
-  text && /^\d{4}-\d{2}-\d{2}$/.test(text) && text <= today() ? text : today();
+  text && isDay(text) && text <= today() ? text : today();
 
 const recordsIn = (notebook: Notebook, athlete: Athlete, library: Library): Records => ({
   athlete,

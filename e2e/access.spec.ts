@@ -127,12 +127,15 @@ test("the tape shows a day as it was known then", async ({ page }) => {
 });
 
 test("a wrong address says so and leads back", async ({ page }) => {
+  const broke: string[] = [];
+  page.on("pageerror", ({ message }) => broke.push(message));
   await openDemo(page);
   await page.goto("/at/nobody/gap");
   await expect(page.getByRole("heading", { name: "Nothing is kept here." })).toBeVisible();
   await page.goto("/nothing/of/the/kind");
   await expect(page.getByText("There is no page at this address.")).toBeVisible();
   await expect(page.getByText(/No route/)).toHaveCount(0);
+  expect(broke).toEqual([]);
   await page.getByRole("link", { name: "To all athletes" }).click();
   await expect(page.getByRole("heading", { name: "Lanternfield" })).toBeVisible();
 });

@@ -324,6 +324,18 @@ test("pain above the limit stops the motion: no more fields, and it is locked ou
   ).toBeVisible();
 });
 
+test("an instrument that reads nothing of what is open says so, and not that all is measured", async ({
+  page,
+}) => {
+  await openDemo(page, "/at/kaito/check");
+  const heading = page.locator("#desk h1, #desk h2").first();
+  await expect(heading).toContainText("measure");
+  await page.getByRole("combobox", { name: "Instrument" }).selectOption({ label: "fingers" });
+  await expect(heading).toHaveText("What is open can’t be read with this instrument.");
+  await page.getByRole("combobox", { name: "Instrument" }).selectOption({ label: "any" });
+  await expect(heading).toContainText("open: measure");
+});
+
 test("odd trials and exchanged sides ask for another look, without blocking", async ({ page }) => {
   await openDemo(page, "/at/wren/check?focus=knee-to-wall");
   const field = (side: string, n: number) =>

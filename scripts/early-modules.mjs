@@ -25,7 +25,7 @@ function around(routes, id) {
  */
 export function earlyModules({ routes }, named, needed) {
   const outer = new Set(Object.values(routes).map(({ parentId }) => parentId));
-  const leaves = Object.keys(routes).filter((id) => !outer.has(id));
+  const leaves = Object.keys(routes).filter((id) => !outer.has(id) && routes[id].path !== "*");
   const files = [];
   const at = (file) => (files.includes(file) ? files.indexOf(file) : files.push(file) - 1);
   const pages = leaves.map((id) => {

@@ -67,6 +67,12 @@ describe("the gap on the page", () => {
     }
   });
 
+  it("an address with a day that no calendar has shows today", async () => {
+    const { headings } = await readPage("odalys", "gap");
+    for (const odd of ["2026-02-31", "2026-13-01", "x"])
+      expect((await readPage("odalys", `gap?day=${odd}`)).headings, odd).toEqual(headings);
+  });
+
   it("shows the day that is looked at as it was known then", async () => {
     const earlier = await readPage("odalys", "gap?day=2026-10-01");
     const view = await browser.look("odalys", "?day=2026-10-01");

@@ -126,7 +126,7 @@ function Session({ view, hall }: { view: HallView; hall: Hall }) {
           close={() => setAnew(false)}
         />
       ) : null}
-      <p role="status" className="text-sm text-muted">
+      <p role="status" className="mt-2 text-sm text-muted">
         {busy
           ? "Planning …"
           : reading > 0

@@ -14,6 +14,12 @@ const msADay = 86_400_000;
 const numberOf = (day: DayText): number => Math.round(Date.parse(`${day}T00:00:00Z`) / msADay);
 const textOf = (number: number): DayText => new Date(number * msADay).toISOString().slice(0, 10);
 
+/** Whether a text names a day that the calendar has: "2026-02-28" does, "2026-02-31" and "28.2.2026" don't. */
+export const isDay = (text: string): boolean => {
+  const number = /^\d{4}-\d{2}-\d{2}$/.test(text) ? numberOf(text) : Number.NaN;
+  return !Number.isNaN(number) && textOf(number) === text;
+};
+
 export const plusDays = (day: DayText, days: number): DayText => textOf(numberOf(day) + days);
 /** Whole days from one day to another; negative when `to` is earlier. */
 export const daysBetween = (from: DayText, to: DayText): number => numberOf(to) - numberOf(from);

@@ -346,7 +346,7 @@ function foundWords({ found, motion: id, by, figure }: Extract<Because, { why: "
 /** So many names, the first ones said. */
 const said = 4;
 
-/** What these minutes work on of all that is needed, and what waits; nothing where all of it is worked on. */
+/** What of all that is needed waits for other minutes; nothing where all of it is worked on. What is, each drill says. */
 export function servedWords({ works, waits }: Served): string {
   if (waits.length === 0) return "";
   const all = works.length + waits.length;
@@ -356,5 +356,5 @@ export function servedWords({ works, waits }: Served): string {
     `${list.slice(0, said).map(name).join(", ")}${list.length > said ? ` and ${list.length - said} more` : ""}`;
   return works.length === 0
     ? `${all} things to work on; these minutes work on none of them.`
-    : `${all} things to work on. These minutes work on ${some(works)}. Waits: ${some(waits)}.`;
+    : `Waits: ${some(waits)}.`;
 }

@@ -247,12 +247,16 @@ export const CheckDesk = memo(function CheckDesk({
   );
 });
 
-function headline({ proposal: { items, nextDue, stopped } }: RoundRows, asked: number): string {
+function headline(
+  { proposal: { items, nextDue, stopped, unreadable } }: RoundRows,
+  asked: number,
+): string {
   if (asked === 0) return "Measure what you like; an aim says what to measure.";
   const open = new Set(items.map(({ protocolId }) => protocolId)).size;
   if (open > 0)
     return `${open === 1 ? "One motion is" : `${open} motions are`} open: measure ${open === 1 ? "it" : "them"} first.`;
   if (stopped.length > 0) return "What is left to measure is stopped by pain.";
+  if (unreadable.length > 0) return "What is open can’t be read with this instrument.";
   return nextDue
     ? `Nothing is due before ${shortDay(nextDue)}.`
     : "Everything the aim asks is measured.";

@@ -41,10 +41,7 @@ export function BesideAim({
   const toggled = <T,>(list: readonly T[], one: T): T[] =>
     list.includes(one) ? list.filter((other) => other !== one) : [...list, one];
   return (
-    <details
-      className="no-print mt-1 text-sm"
-      onToggle={(event) => setOpen(event.currentTarget.open)}
-    >
+    <details className="no-print text-sm" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className={`min-h-7 py-1 text-muted ${open ? "" : "sm:truncate"}`}>
         Beside the aim:{" "}
         {lines.length > 0

@@ -25,7 +25,7 @@ export function EmptyPartLines({
             <label className="flex items-center gap-2">
               <span className="sr-only">Put into {name}</span>
               <select
-                className="field !min-h-9 max-w-60"
+                className="field !min-h-9 max-w-60 sm:!min-h-7 sm:!py-0"
                 value=""
                 onChange={(event) =>
                   act("add-drill", { prep, drillId: event.target.value, part: name })

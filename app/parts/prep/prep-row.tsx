@@ -94,7 +94,7 @@ export const PrepRow = memo(function PrepRow({
     <li
       ref={setNodeRef}
       style={{ transform: CSS.Transform.toString(transform), transition }}
-      className={`grid grid-cols-[1.4rem_6rem_1fr_auto] items-center gap-x-2 border-b border-line bg-paper py-px print:grid-cols-[6.5rem_1fr_6rem_3rem_11rem] print:break-inside-avoid xl:grid-cols-[1.5rem_5.2rem_minmax(8rem,1fr)_5.2rem_2.7rem_9rem_3.6rem] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
+      className={`grid grid-cols-[1.4rem_6rem_1fr_auto] items-center gap-x-2 border-b border-line bg-paper py-px print:grid-cols-[6.5rem_1fr_6rem_3rem_11rem] print:break-inside-avoid xl:grid-cols-[1.5rem_4.8rem_minmax(8rem,1fr)_4.9rem_2.7rem_11.4rem_3.6rem] ${isDragging ? "relative z-10 border-y border-ink" : ""} ${picked ? "bg-raised" : ""}`}
       onKeyDown={(event) => {
         if (!event.altKey || (event.key !== "ArrowUp" && event.key !== "ArrowDown")) return;
         event.preventDefault();
@@ -165,7 +165,7 @@ export const PrepRow = memo(function PrepRow({
         {item.outside ? "–" : clock(seconds - (item.breath?.seconds ?? 0))}
       </p>
       <div className="hidden text-sm leading-tight xl:block print:block">
-        {gap ? <MarginMark readings={readingsOf(gap)} width={140} height={30} span={26} /> : null}
+        {gap ? <MarginMark readings={readingsOf(gap)} width={140} height={24} span={26} /> : null}
         <p className={gap ? "text-muted" : ""}>{becauseLine(item.why)}</p>
       </div>
       <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:grid xl:grid-cols-2 xl:[&>.quiet]:min-h-[24px] xl:[&>.quiet]:min-w-[24px]">

@@ -110,7 +110,7 @@ describe("a date in words", () => {
     expect(says({})).toBe(
       "◂ hip extension holds it back. Between 7 Dec (one in five) and 1 Feb (four in five).",
     );
-    expect(says({ earlyDay: null, sureDay: null })).toContain("Not within the weeks looked at");
+    expect(says({ earlyDay: null, sureDay: null })).toContain("not within the weeks looked at");
     expect(says({ sureDay: null })).toContain("Perhaps from 7 Dec");
     expect(says({ earlyDay: "2026-12-07", sureDay: "2026-12-07" })).toContain(
       "Likely from 7 Dec on.",

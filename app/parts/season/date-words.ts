@@ -67,7 +67,7 @@ export function verdictDetail(verdict: DateVerdict, today: DayText): string {
   const { earlyDay, sureDay, holder, most } = verdict;
   const range =
     earlyDay === null
-      ? "Not within the weeks looked at, at this dose."
+      ? "At this dose, not within the weeks looked at."
       : sureDay === null
         ? `Perhaps from ${shortDay(earlyDay)}; when it is likely lies beyond the weeks looked at.`
         : sureDay <= today
