@@ -29,6 +29,14 @@ describe("the margin mark", () => {
     expect(right!.y).toBeGreaterThan(22);
     expect(mid!.y).toBe(22);
   });
+  it("cuts neither side off, however low it is, and keeps them apart", () => {
+    for (const height of [24, 26, 30, 44]) {
+      const [left, right] = markGeometry([reading(0), reading(0, "right")], 140, height, 26).sides;
+      expect(left!.y - 5.5, String(height)).toBeGreaterThanOrEqual(0);
+      expect(right!.y + 5.5, String(height)).toBeLessThanOrEqual(height);
+      expect(right!.y - left!.y, String(height)).toBeGreaterThan(11);
+    }
+  });
   it("draws nothing for what was not measured", () =>
     expect(markGeometry([reading(null)], 300, 44, 30).sides[0]).toMatchObject({
       x: null,

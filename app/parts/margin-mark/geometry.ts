@@ -45,6 +45,8 @@ export function markGeometry(
   const perDegree = width / (span + spare);
   const middle = span * perDegree;
   const centre = height / 2;
+  // On a low mark the sides move together, so that neither is cut.
+  const apart = Math.min(lane, centre - notchSize);
   const place = (margin: number) => Math.min(width - 2, Math.max(2, middle + margin * perDegree));
   const ticks: { x: number; heavy: boolean }[] = [];
   for (let degree = -Math.floor(span / 5) * 5; degree <= spare; degree += 5)
@@ -53,7 +55,7 @@ export function markGeometry(
     middle,
     ticks,
     sides: readings.map(({ side, margin, se, verdict, asked }) => {
-      const y = centre + (side === "left" ? -lane : side === "right" ? lane : 0);
+      const y = centre + (side === "left" ? -apart : side === "right" ? apart : 0);
       if (margin === null)
         return {
           side,

@@ -165,7 +165,7 @@ export const PrepRow = memo(function PrepRow({
         {item.outside ? "–" : clock(seconds - (item.breath?.seconds ?? 0))}
       </p>
       <div className="hidden text-sm leading-tight xl:block print:block">
-        {gap ? <MarginMark readings={readingsOf(gap)} width={140} height={24} span={26} /> : null}
+        {gap ? <MarginMark readings={readingsOf(gap)} width={140} height={26} span={26} /> : null}
         <p className={gap ? "text-muted" : ""}>{becauseLine(item.why)}</p>
       </div>
       <div className="no-print col-span-4 flex justify-end xl:col-span-1 xl:grid xl:grid-cols-2 xl:[&>.quiet]:min-h-[24px] xl:[&>.quiet]:min-w-[24px]">
