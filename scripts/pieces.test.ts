@@ -1,6 +1,7 @@
+import { existsSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { expect, it } from "vitest";
-import { pieceNames, pieceOf } from "./pieces";
+import { pieceNames, pieceOf, pieces } from "./pieces";
 
 const here = (path: string): string => fileURLToPath(new URL(`../${path}`, import.meta.url));
 
@@ -47,3 +48,7 @@ it("what draws lies together, and what plans apart from what only asks", () => {
 
 it("pieces have their say in the order of the walk", () =>
   expect(pieceNames.slice(0, 2)).toEqual(["first", "walk"]));
+
+it("what a piece is named after is there: moved away, its pages would wait for more and nobody would see why", () => {
+  for (const path of Object.values(pieces).flat()) expect(existsSync(here(path)), path).toBe(true);
+});

@@ -8,7 +8,7 @@ type Graph = {
 };
 
 /** The pieces of the build that are awaited as a whole, by the modules that bring the rest of them along; the first has the first say. */
-const pieces = {
+export const pieces = {
   first: ["app/root.tsx", "app/routes/bench.tsx", "app/routes/troupe.tsx"],
   walk: ["app/routes/athlete.tsx"],
   figures: ["app/parts/figure/pose-picture.tsx"],
