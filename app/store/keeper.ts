@@ -145,10 +145,8 @@ export class Keeper {
    * @throws StorageGone when the shelf is not the one that was opened; NewerValues when a newer application wrote
    */
   async news(): Promise<News> {
-    const { shelf, journal } = this.around;
-    const [found, written] = await Promise.all([shelf.read("head"), journal.keys()]);
-    const head = found as Head | null;
-    if (!head || head.id !== this.head?.id) throw new StorageGone();
+    const { journal } = this.around;
+    const [head, written] = await Promise.all([this.mine(), journal.keys()]);
     if (head.v > recordsVersion) throw new NewerValues();
     const names = entryNames(written).filter(({ seq }) => seq > this.seq);
     const entries = await this.read(names.map(({ name }) => name));
@@ -159,6 +157,13 @@ export class Keeper {
     this.head = head;
     this.seq = Math.max(this.seq, head.folded, ...entries.map(({ seq }) => seq));
     return { entries, missed };
+  }
+
+  /** The head on the shelf. @throws StorageGone when it is not the one that was opened */
+  private async mine(): Promise<Head> {
+    const head = (await this.around.shelf.read("head")) as Head | null;
+    if (!head || head.id !== this.head?.id) throw new StorageGone();
+    return head;
   }
 
   /** Writes an act down. @throws Collision without locks, when another tab was at it too */
@@ -314,6 +319,8 @@ export class Keeper {
         known(owner) ?? (await this.rows(owner)).rows.map(({ record }) => record),
       );
     const head = { ...this.head, generation: this.generation, folded: upTo };
+    // Cleared meanwhile, a head written now would stand over an empty shelf as if all were there.
+    await this.mine();
     await shelf.write("head", head);
     this.foldedBefore = this.head.folded;
     this.head = head;

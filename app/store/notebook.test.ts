@@ -369,6 +369,25 @@ describe("storage that fails", () => {
     expect(again.get("check", "c1")).not.toBeNull();
   });
 
+  it("cleared while acts are folded: wherever it comes, the next act is not said to be saved over nothing", async () => {
+    for (const writes of [1, 2, 3]) {
+      browser = new Browser();
+      const notebook = await browser.tab();
+      await notebook.commit("add", [athlete(), aim(), check({ id: "c1" })]);
+      browser.clearAfter = writes;
+      await notebook.fold();
+      expect(browser.names(), String(writes)).not.toContain("head");
+      await notebook.commit("rename", [named("B")]);
+      expect(notebook.trouble, String(writes)).toEqual({ why: "gone" });
+      expect(notebook.status).toBe("failed");
+      await notebook.writeBack();
+      const again = await browser.tab();
+      await again.openAthletes(["a1"]);
+      expect(again.get("athlete", "a1")!.name).toBe("B");
+      expect(again.get("check", "c1")).not.toBeNull();
+    }
+  });
+
   it("what a newer application wrote stops this one from writing", async () => {
     const notebook = await browser.tab();
     await notebook.commit("add", [athlete()]);

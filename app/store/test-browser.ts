@@ -20,6 +20,8 @@ export class Browser {
   fail: Error | null = null;
   /** Acts are written, and said not to be. */
   lie = false;
+  /** Everything is cleared right after so many more writes; null for never. */
+  clearAfter: number | null = null;
   /** Nothing is ever answered. */
   silent = false;
 
@@ -30,6 +32,10 @@ export class Browser {
     const writing = async (task: () => Promise<void>) => {
       if (this.fail) throw this.fail;
       await task();
+      if (this.clearAfter !== null && (this.clearAfter -= 1) <= 0) {
+        this.clearAfter = null;
+        this.clear();
+      }
       if (this.lie && values === this.journal) throw new Error("aborted");
     };
     return {
