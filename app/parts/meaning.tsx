@@ -1,5 +1,4 @@
 import { later, useLater } from "./later";
-import { termOf } from "#words/glossary";
 
 /** What opens under a question mark: nobody needs it to read the page, so it is fetched beside it. */
 const popover = later(
@@ -17,7 +16,8 @@ export function Meaning({ of }: { of: string }) {
         type="button"
         onPointerEnter={() => void popover.ready()}
         className="inline-grid size-[24px] place-items-center text-xs text-muted"
-        aria-label={`What does “${termOf(of).name}” mean?`}
+        // The words come with what opens; until then it is called as it is looked up.
+        aria-label={`What does “${of.replaceAll("-", " ")}” mean?`}
       >
         <span className="grid size-4 place-items-center rounded-full border border-hair leading-none">
           ?
