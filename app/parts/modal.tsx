@@ -36,7 +36,7 @@ export function Modal({
     <dialog
       ref={dialog}
       {...(title ? { "aria-labelledby": heading } : { "aria-label": label })}
-      className={`fixed inset-0 m-0 h-dvh max-h-none w-dvw max-w-none overflow-y-auto bg-transparent ${over}`}
+      className={`fixed inset-0 m-0 h-dvh max-h-none w-dvw max-w-none overflow-y-auto overscroll-contain bg-transparent ${over}`}
       onKeyDown={(event) => {
         if (event.key !== "Escape") return;
         event.preventDefault();
